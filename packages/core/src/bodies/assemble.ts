@@ -1,0 +1,127 @@
+import { sum } from '../derived/derived.ts';
+import type { Layer, Role } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import type { Finding } from '../errors/finding.ts';
+import { cutOutline } from '../geometry/offset.ts';
+import { phases, type Contribution, type HardwareNeed, type OperationDraft } from '../pieces/contribution.ts';
+import type { Piece, PieceDraft } from '../pieces/piece.ts';
+import type { Seam } from '../pieces/seam.ts';
+
+export interface Operation extends OperationDraft {
+  number: number;
+}
+
+/** All pieces, seams and steps of a design, merged. */
+export interface Making {
+  pieces: Piece[];
+  seams: Seam[];
+  operations: Operation[];
+  hardware: HardwareNeed[];
+  findings: Finding[];
+}
+
+/** Merges what the parts contribute.
+ * @param stacks the layers of each role: full layers are cut with the piece, trimmed ones become pieces of their own
+ * @throws CoreError `assemble.twice`, `assemble.noHost`, `assemble.cycle` */
+export function assemble(contributions: Contribution[], stacks: Record<Role, Layer[]>): Making {
+  const drafts = withHostEdits(contributions);
+  const pieces = drafts.flatMap((draft) => [makePiece(draft, stacks), ...layerPieces(draft, stacks)]);
+  pieces.forEach((piece, index) => (piece.letter = letterOf(index)));
+  return {
+    pieces,
+    seams: contributions.flatMap(({ joins }) => joins),
+    operations: ordered(contributions.flatMap(({ operations }) => operations)),
+    hardware: contributions.flatMap(({ hardware }) => hardware),
+    findings: contributions.flatMap(({ findings }) => findings),
+  };
+}
+
+function withHostEdits(contributions: Contribution[]): PieceDraft[] {
+  const drafts = new Map<string, PieceDraft>();
+  for (const draft of contributions.flatMap(({ pieces }) => pieces)) {
+    if (drafts.has(draft.id)) throw new CoreError('assemble.twice', `two parts make a piece ${draft.id}`, draft.id);
+    drafts.set(draft.id, draft);
+  }
+  for (const { piece, marks, lines } of contributions.flatMap(({ hostEdits }) => hostEdits)) {
+    const host = drafts.get(piece);
+    if (!host) throw new CoreError('assemble.noHost', `there is no piece ${piece} to mark`, piece);
+    const edited = { marks: [...(host.marks ?? []), ...marks], lines: [...(host.lines ?? []), ...lines] };
+    drafts.set(piece, { ...host, ...edited });
+  }
+  return [...drafts.values()];
+}
+
+function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
+  const { id, name, role, stitch, width, height, spans, note } = draft;
+  const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
+  const full = stacks[role].filter(({ coverage }) => coverage === 'full');
+  const addAllowances = (label: string, size: typeof width, [from, to]: [string, string]) =>
+    sum(label, [size, draft.allowance[from]!, draft.allowance[to]!]);
+  return {
+    id,
+    letter: '',
+    name,
+    role,
+    materials: full.map(({ material }) => material),
+    count: 1,
+    stitch,
+    allowance,
+    cut: cutOutline(stitch, allowance),
+    cutWidth: addAllowances('cut width', width, spans.across),
+    cutHeight: addAllowances('cut height', height, spans.up),
+    topArrow: draft.topArrow ?? false,
+    folds: draft.folds ?? [],
+    notches: draft.notches ?? [],
+    marks: draft.marks ?? [],
+    lines: draft.lines ?? [],
+    gaps: draft.gaps ?? [],
+    ...(note && { note }),
+  };
+}
+
+/** Trimmed layers are cut to the stitch line. */
+function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] {
+  const trimmed = stacks[draft.role].filter(({ coverage }) => coverage === 'trimmed');
+  return trimmed.map(({ material }, index) => ({
+    id: `${draft.id}/layer-${index + 1}`,
+    letter: '',
+    name: `${draft.name}, inner layer`,
+    role: draft.role,
+    materials: [material],
+    count: 1,
+    stitch: draft.stitch,
+    allowance: Object.fromEntries(draft.stitch.map(({ id }) => [id, 0])),
+    cut: draft.stitch,
+    cutWidth: sum('cut width', [draft.width]),
+    cutHeight: sum('cut height', [draft.height]),
+    topArrow: false,
+    folds: [],
+    notches: [],
+    marks: [],
+    lines: [],
+    gaps: [],
+    note: 'Cut to the stitch line, without allowance.',
+  }));
+}
+
+/** A, B, ... Z, AA, AB, ... */
+function letterOf(index: number): string {
+  const last = String.fromCharCode(65 + (index % 26));
+  return index < 26 ? last : letterOf(Math.floor(index / 26) - 1) + last;
+}
+
+/** By phase, and within a phase every step after those it needs. */
+function ordered(drafts: OperationDraft[]): Operation[] {
+  const waiting = [...drafts].sort((a, b) => phases.indexOf(a.phase) - phases.indexOf(b.phase));
+  const known = new Set(drafts.map(({ id }) => id));
+  const done = new Set<string>();
+  const result: Operation[] = [];
+  while (waiting.length > 0) {
+    const next = waiting.findIndex(({ needs }) => needs.every((id) => done.has(id) || !known.has(id)));
+    if (next < 0) throw new CoreError('assemble.cycle', 'some steps wait for one another', waiting[0]!.id);
+    const [operation] = waiting.splice(next, 1);
+    done.add(operation!.id);
+    result.push({ ...operation!, number: result.length + 1 });
+  }
+  return result;
+}

@@ -1,0 +1,71 @@
+import type { Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import type { Side, EdgeFate, ParamSpec, StackThickness, CutPieces } from '../holders/holder-kind.ts';
+import type { Room } from '../faces/arrange.ts';
+import type { MeasuredFace } from '../faces/measure.ts';
+import type { Contribution } from '../pieces/contribution.ts';
+import type { Rules } from '../shelves/rules/rules-for.ts';
+import type { GridId } from '../units/grid.ts';
+
+/** A flat face of the body that holders may lie on. */
+export interface FaceSpec {
+  id: string;
+  title: string;
+  seat: 'leaf' | 'inside';
+}
+
+export interface BodyInputs {
+  rules: Rules;
+  stacks: StackThickness;
+  grid: GridId;
+}
+
+/** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */
+export interface SizedFace {
+  id: string;
+  host: { piece: string; width: number; height: number };
+  room: Room;
+  /** From the host to the board (the body lying open): moved by dx, mm, and cloth stretched by a ratio. */
+  board: { dx: number; stretch: number };
+  /** Fate of a holder's edge that lies on the edge of the room. */
+  edges: Record<Side, EdgeFate>;
+  bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
+}
+
+/** A body with all its stitch-line sizes, on the grid. All mm. */
+export interface SizedBody<Detail = unknown> {
+  /** Finished size lying open, and closed. */
+  finished: { openWidth: Derived; closedWidth: Derived; height: Derived };
+  closedThickness: Derived;
+  emptyThickness: Derived;
+  sizes: Record<string, Derived>;
+  faces: SizedFace[];
+  /** Edges at which a closure may be caught. */
+  closing: ClosingEdge;
+  detail: Detail;
+}
+
+/** Where a closure starts and where it ends on the body. */
+export interface ClosingEdge {
+  /** Edge that the closure is caught in, on both pieces of that seam, and its length. */
+  outer: { piece: string; edge: string };
+  inner: { piece: string; edge: string };
+  length: number;
+  within: string;
+  /** Piece that carries the mate, and where: distance from this edge, at this height. */
+  front: { piece: string; xFromEdge: (distance: number) => number };
+}
+
+/** A body family: measured faces to sized body, to pieces, and back from the cut. */
+export interface BodyKind<Detail = unknown> {
+  readonly title: string;
+  readonly params: Record<string, ParamSpec>;
+  faces(params: Params): FaceSpec[];
+  size(params: Params, faces: MeasuredFace[], inputs: BodyInputs, hosts: Hosts): SizedBody<Detail>;
+  contribute(sized: SizedBody<Detail>, inputs: BodyInputs): Contribution;
+  /** The driving sizes read back from the cut pieces; the inverse of making. */
+  readBack(cut: CutPieces, sized: SizedBody<Detail>, inputs: BodyInputs): Record<string, number>;
+}
+
+/** The piece of a face's holder that other faces may lie on, by face id. */
+export type Hosts = Readonly<Record<string, string | undefined>>;

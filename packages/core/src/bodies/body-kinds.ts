@@ -1,0 +1,8 @@
+import type { BodyKind } from './body-kind.ts';
+import { foldover } from './foldover/foldover.ts';
+
+// eslint-disable-next-line @typescript-eslint/no-explicit-any -- each kind keeps its own detail to itself
+export type BodyKinds = Readonly<Record<string, BodyKind<any>>>;
+
+/** The body families that ship. */
+export const bodyKinds = { foldover } satisfies BodyKinds;

@@ -1,0 +1,114 @@
+import { say, mm } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { Fold, Notch, PieceDraft, TurningGap } from '../../pieces/piece.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { LINING, SHELL, type Foldover } from './size.ts';
+
+/** Shell and lining of a bifold, sewn right sides together all round and turned through a gap in the top. */
+export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: BodyInputs): Contribution {
+  const seam = inputs.rules.length('seam.allowance');
+  const allowance = { left: seam, right: seam, top: seam, bottom: seam };
+  const { height, liningWidth, shellWidth } = detail;
+  const shared = { allowance, height, spans: { across: ['left', 'right'], up: ['bottom', 'top'] } } as const;
+  const layer = (width: number, seenFrom: Seen): Pick<PieceDraft, 'stitch' | 'notches' | 'gaps'> => ({
+    stitch: rectangle(width, height.value),
+    notches: spineNotches(width, detail.leafWidth.value, seenFrom),
+    gaps: [turningGap(width, detail, inputs, seenFrom)],
+  });
+  const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
+  return contribution({
+    pieces: [
+      { ...shared, spans, ...layer(shellWidth.value, 'outside'), id: SHELL, name: 'Shell', role: 'exterior', width: shellWidth },
+      {
+        ...shared,
+        spans,
+        ...layer(liningWidth.value, 'inside'),
+        id: LINING,
+        name: 'Lining',
+        role: 'lining',
+        width: liningWidth,
+        folds: foldLines(liningWidth.value, detail),
+      },
+    ],
+    joins: bodySeams(detail),
+    operations: [
+      {
+        id: 'body/join',
+        phase: 'join',
+        needs: [],
+        uses: [SHELL, LINING],
+        seams: bodySeams(detail).map(({ id }) => id),
+        text: say`Lay the shell on the lining, right sides together, everything else between them. The shell is ${mm(detail.shellExtra.value)} longer across the fold: match the notches and let the extra stand between them. Sew all round, leaving the gap in the top open.`,
+      },
+      {
+        id: 'body/turn',
+        phase: 'turn',
+        needs: ['body/join'],
+        uses: [SHELL, LINING],
+        seams: [],
+        text: say`Trim the corners, turn through the gap, push the corners out, press.`,
+      },
+      {
+        id: 'body/topstitch',
+        phase: 'finish',
+        needs: ['body/turn'],
+        uses: [SHELL],
+        seams: [],
+        text: say`Topstitch all round ${mm(inputs.rules.length('topstitch.inset').value)} from the edge, no further in: the slots are sized for it. It closes the gap.`,
+      },
+    ],
+  });
+}
+
+/** Pieces are drawn right side up, so the shell shows the left leaf on its right. */
+type Seen = 'inside' | 'outside';
+
+/** Notches where the leaves end, so that what is longer lies across the fold. */
+function spineNotches(width: number, leaf: number, seen: Seen): Notch[] {
+  const near = seen === 'inside' ? 'spine-left' : 'spine-right';
+  const far = seen === 'inside' ? 'spine-right' : 'spine-left';
+  return [
+    { id: near, edge: 'bottom', at: leaf },
+    { id: far, edge: 'bottom', at: width - leaf },
+    { id: far, edge: 'top', at: leaf },
+    { id: near, edge: 'top', at: width - leaf },
+  ];
+}
+
+function foldLines(width: number, { leafWidth, height }: Foldover): Fold[] {
+  return [leafWidth.value, width - leafWidth.value].map((x, index) => ({
+    id: `spine-${index + 1}`,
+    order: 1,
+    kind: 'valley',
+    from: [x, 0],
+    to: [x, height.value],
+  }));
+}
+
+/** In the top of the back (right) leaf, where nothing else is caught. */
+function turningGap(width: number, { leafWidth }: Foldover, { rules }: BodyInputs, seen: Seen): TurningGap {
+  const length = Math.min(rules.length('turning.gap').value, leafWidth.value - 10);
+  const start = (leafWidth.value - length) / 2;
+  // top edges run from right to left: the right leaf comes first on the inside, last on the outside
+  const from = seen === 'inside' ? start : width - start - length;
+  return { edge: 'top', from, to: from + length };
+}
+
+function bodySeams({ shellExtra }: Foldover): Seam[] {
+  const ease = { ease: { by: shellExtra, between: ['spine-left', 'spine-right'] as [string, string] } };
+  const seam = (id: string, shellEdge: string, liningEdge: string, more: Partial<Seam> = {}): Seam => ({
+    id: `body/${id}`,
+    kind: 'sewn',
+    a: wholeEdge(SHELL, shellEdge, true),
+    b: wholeEdge(LINING, liningEdge),
+    ...more,
+  });
+  return [
+    seam('left', 'right', 'left'),
+    seam('bottom', 'bottom', 'bottom', ease),
+    seam('right', 'left', 'right'),
+    seam('top', 'top', 'top', ease),
+  ];
+}

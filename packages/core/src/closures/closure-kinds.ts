@@ -1,0 +1,14 @@
+import { contribution } from '../pieces/contribution.ts';
+import type { ClosureKind } from './closure-kind.ts';
+import { tabSnap } from './tab-snap.ts';
+
+export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
+
+const none: ClosureKind = {
+  title: 'Nothing, it lies closed',
+  params: {},
+  solve: () => ({ sizes: {}, contribution: contribution({}) }),
+};
+
+/** The closures that ship. */
+export const closureKinds = { none, 'tab-snap': tabSnap } satisfies ClosureKinds;

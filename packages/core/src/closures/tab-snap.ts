@@ -1,0 +1,155 @@
+import { named, rounded, sum, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { SizedBody } from '../bodies/body-kind.ts';
+import { line, type Outline } from '../geometry/outline.ts';
+import { lengthParam } from '../holders/params.ts';
+import { contribution, type Contribution } from '../pieces/contribution.ts';
+import type { PieceDraft } from '../pieces/piece.ts';
+import { edgePart, wholeEdge, type Seam } from '../pieces/seam.ts';
+import { flap } from '../sizing/flap.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+
+const TAB = 'closure/tab';
+const TAB_LINING = 'closure/tab-lining';
+
+const params = {
+  width: { kind: 'length', title: 'Tab width', rule: 'tab.width' },
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: 'tab.overlap' },
+  fastenerInset: { kind: 'length', title: 'Snap from the end', rule: 'tab.fastenerInset' },
+} as const;
+
+/** A tab caught in the back leaf that goes round the opening edge and snaps on the front. */
+export const tabSnap: ClosureKind = {
+  title: 'Tab with a snap',
+  params,
+  solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, stacks, grid } = inputs;
+    const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, 'closure');
+    const fastenerInset = own('fastenerInset');
+    const solved = flap({
+      loadedDepth: body.closedThickness,
+      emptyDepth: body.emptyThickness,
+      overlap: own('overlap'),
+      fastenerInset,
+      flapThickness: sum('tab, both layers', [stacks.exterior, stacks.lining]),
+      school: rules.tabSchool,
+    });
+    const width = rounded(own('width'), grid, 'nearest');
+    const length = rounded(named('tab length', solved.flapLength), grid, 'up');
+    const { mateLoaded, mateEmpty, drift } = solved;
+    const tab: Tab = { width, length, mateLoaded, inset: fastenerInset.value };
+    return {
+      sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
+      contribution: { ...make(tab, body, inputs), findings: driftFinding(drift, inputs) },
+    };
+  },
+};
+
+interface Tab {
+  width: Derived;
+  length: Derived;
+  mateLoaded: Derived;
+  inset: number;
+}
+
+/** A strip with a half-round end, its base at the bottom. */
+function tabOutline(width: number, length: number): Outline {
+  const shoulder = Math.max(0, length - width / 2);
+  return [
+    line('bottom', [0, 0], [width, 0]),
+    line('right', [width, 0], [width, shoulder]),
+    { id: 'tip', kind: 'arc', from: [width, shoulder], to: [0, shoulder], centre: [width / 2, shoulder], sweep: Math.PI },
+    line('left', [0, shoulder], [0, 0]),
+  ];
+}
+
+function make({ width, length, mateLoaded, inset }: Tab, { closing }: SizedBody, { rules }: ClosureInputs): Contribution {
+  const seam = rules.length('seam.allowance');
+  const snap = { at: [width.value / 2, length.value - inset] as [number, number], label: 'snap cap' };
+  const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
+    id,
+    name,
+    role,
+    stitch: tabOutline(width.value, length.value),
+    width,
+    height: length,
+    allowance: { bottom: seam, right: seam, tip: seam, left: seam },
+    spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
+    ...(role === 'exterior' && { marks: [{ id: 'snap-cap', kind: 'snapCap', ...snap }] }),
+  });
+  const socket: [number, number] = [closing.front.xFromEdge(mateLoaded.value), closing.length / 2];
+  return contribution({
+    pieces: [piece(TAB, 'Tab', 'exterior'), piece(TAB_LINING, 'Tab lining', 'lining')],
+    joins: tabSeams(width.value, closing),
+    hostEdits: [
+      {
+        kind: 'marks',
+        piece: closing.front.piece,
+        marks: [{ id: 'snap-socket', kind: 'snapSocket', at: socket, label: 'snap, lower half' }],
+        lines: [],
+      },
+    ],
+    hardware: [{ id: 'snap-10', count: 1 }],
+    operations: [
+      {
+        id: 'closure/tab',
+        phase: 'prepare',
+        needs: [],
+        uses: [TAB, TAB_LINING],
+        seams: [`${TAB}#right`, `${TAB}#tip`, `${TAB}#left`],
+        text: say`Sew the tab and its lining right sides together, leaving the straight end open. Clip the curve, turn, press, topstitch.`,
+      },
+      {
+        id: 'closure/snap',
+        phase: 'closures',
+        needs: ['closure/tab'],
+        uses: [TAB, closing.front.piece],
+        seams: [],
+        text: say`Set the snap now, before the lining closes: the cap on the tab ${mm(inset)} from its end, the lower half on the front leaf of the shell ${mm(mateLoaded.value)} from its outer edge. Check which halves face each other.`,
+      },
+      {
+        id: 'closure/baste',
+        phase: 'closures',
+        needs: ['closure/snap'],
+        uses: [TAB, closing.outer.piece],
+        seams: [`${TAB}#base`, `${TAB_LINING}#base`],
+        text: say`Baste the tab to the outer edge of the back leaf, in the middle of its height, right sides together, pointing inwards.`,
+      },
+    ],
+  });
+}
+
+function tabSeams(width: number, { outer, inner, length, within }: SizedBody['closing']): Seam[] {
+  const [from, to] = [(length - width) / 2, (length + width) / 2];
+  const round = (edge: string, mate: string): Seam => ({
+    id: `${TAB}#${edge}`,
+    kind: 'sewn',
+    a: wholeEdge(TAB, edge),
+    b: wholeEdge(TAB_LINING, mate, true),
+  });
+  const base = (piece: string, host: { piece: string; edge: string }): Seam => ({
+    id: `${piece}#base`,
+    kind: 'caught',
+    within,
+    a: wholeEdge(piece, 'bottom'),
+    b: edgePart(host.piece, host.edge, from, to),
+  });
+  return [round('right', 'left'), round('tip', 'tip'), round('left', 'right'), base(TAB, outer), base(TAB_LINING, inner)];
+}
+
+function driftFinding(drift: Derived, { hardware }: ClosureInputs): Finding[] {
+  const tolerated = hardware.find(({ id }) => id === 'snap-10')?.driftTolerated ?? 1;
+  if (drift.value <= tolerated) return [];
+  return [
+    {
+      code: 'closure.drift',
+      severity: 'watch',
+      about: ['closure'],
+      numbers: { drift: drift.value },
+      limit: tolerated,
+      text: say`Empty, the tab reaches ${mm(drift.value)} further than full; a snap forgives ${mm(tolerated)}. It is set for the full wallet and stands a little loose when empty.`,
+    },
+  ];
+}

@@ -1,0 +1,78 @@
+import type { GridId } from '../units/grid.ts';
+import type { LengthUnit } from '../units/length.ts';
+import type { Item } from '../shelves/items/item.ts';
+import type { RuleSettings } from '../shelves/rules/house-rules.ts';
+
+export const DOCUMENT_FORMAT = 'zindle-design';
+export const DOCUMENT_VERSION = 1;
+
+export const orientations = ['lying', 'upright'] as const;
+/** `lying`: the long side runs across the pocket; `upright`: the long side goes down into it. */
+export type Orientation = (typeof orientations)[number];
+
+/** Something it must hold: so many of an item. */
+export interface ContentsLine {
+  id: string;
+  /** Id of an item on the shelves or in `ownItems`. */
+  item: string;
+  /** What the maker calls it, if not by the item's own name. */
+  name?: string;
+  count: number;
+  /** How many share one slot. */
+  perHolder: number;
+  orientation: Orientation;
+}
+
+/** A layer of a stack. `full` goes into the seam, `trimmed` ends at the stitch line. */
+export interface Layer {
+  material: string;
+  coverage: 'full' | 'trimmed';
+}
+
+export const roles = ['exterior', 'lining', 'pocket'] as const;
+/** What a stack of layers is used for. */
+export type Role = (typeof roles)[number];
+
+export type ParamValue = number | string | boolean;
+export type Params = Record<string, ParamValue>;
+
+/** Something that holds contents on a face of the body. */
+export interface HolderEntry {
+  id: string;
+  kind: string;
+  params: Params;
+  contents: { line: string; count: number }[];
+}
+
+export const sharePolicies = ['keep', 'equal', 'proportional', 'last'] as const;
+/** Who takes the room that is left over: nobody, all the same, by size, or the last one. */
+export type SharePolicy = (typeof sharePolicies)[number];
+
+/** Holders side by side (`row`) or one above the other from the bottom up (`column`). */
+export interface ArrangementGroup {
+  kind: 'row' | 'column';
+  gap: number;
+  share: SharePolicy;
+  children: Arrangement[];
+}
+export type Arrangement = ArrangementGroup | { kind: 'holder'; id: string };
+
+/** A design: what it must hold and what the maker decided. No solved sizes: those are computed from it. */
+export interface DesignDocument {
+  format: typeof DOCUMENT_FORMAT;
+  version: typeof DOCUMENT_VERSION;
+  id: string;
+  name: string;
+  story?: string;
+  unit: LengthUnit;
+  grid: GridId;
+  contents: ContentsLine[];
+  ownItems: Item[];
+  stacks: Record<Role, Layer[]>;
+  body: { kind: string; params: Params };
+  holders: HolderEntry[];
+  /** What lies on each face of the body, by face id. */
+  faces: Record<string, Arrangement>;
+  closure: { kind: string; params: Params };
+  rules: RuleSettings;
+}

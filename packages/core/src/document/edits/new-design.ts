@@ -1,0 +1,29 @@
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
+import type { LengthUnit } from '../../units/length.ts';
+
+/** A bifold that holds nothing yet, in common cloths. */
+export function newDesign({ id, name, unit = 'mm' }: { id: string; name: string; unit?: LengthUnit }): DesignDocument {
+  return {
+    format: DOCUMENT_FORMAT,
+    version: DOCUMENT_VERSION,
+    id,
+    name,
+    unit,
+    grid: unit === 'in' ? '1/16in' : '0.5mm',
+    contents: [],
+    ownItems: [],
+    stacks: {
+      exterior: [
+        { material: 'canvas-10oz', coverage: 'full' },
+        { material: 'interfacing-woven', coverage: 'trimmed' },
+      ],
+      lining: [{ material: 'cotton-lawn', coverage: 'full' }],
+      pocket: [{ material: 'quilting-cotton', coverage: 'full' }],
+    },
+    body: { kind: 'foldover', params: {} },
+    holders: [],
+    faces: {},
+    closure: { kind: 'none', params: {} },
+    rules: unit === 'in' ? { 'seam.allowance': 6.35 } : {},
+  };
+}

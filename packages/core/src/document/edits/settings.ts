@@ -1,0 +1,65 @@
+import { houseRules, type HouseRuleId } from '../../shelves/rules/house-rules.ts';
+import { gridLabel, type GridId } from '../../units/grid.ts';
+import type { LengthUnit } from '../../units/length.ts';
+import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
+import type { Edit } from './edit.ts';
+
+const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
+
+/** Sets a house rule for this design; nothing goes back to the maker's own. Lengths in mm. */
+export const setRule = (id: HouseRuleId, value: number | string | undefined): Edit => ({
+  name: `Change ${lower(houseRules[id].title)}`,
+  apply: (document) => ({ ...document, rules: withParam(document.rules, id, value) }),
+});
+
+/** Sets a parameter of a holder; nothing goes back to its house rule. Lengths in mm. */
+export const setHolderParam = (holder: string, title: string, key: string, value: ParamValue | undefined): Edit => ({
+  name: `Change ${lower(title)} of ${holder}`,
+  apply: (document) => ({
+    ...document,
+    holders: document.holders.map((each) =>
+      each.id === holder ? { ...each, params: withParam(each.params, key, value) } : each,
+    ),
+  }),
+});
+
+/** Sets a parameter of the closure. Lengths in mm. */
+export const setClosureParam = (title: string, key: string, value: ParamValue | undefined): Edit => ({
+  name: `Change ${lower(title)}`,
+  apply: (document) => ({
+    ...document,
+    closure: { ...document.closure, params: withParam(document.closure.params, key, value) },
+  }),
+});
+
+/** Chooses how it closes. */
+export const setClosure = (kind: string, title: string): Edit => ({
+  name: `Close with ${lower(title)}`,
+  apply: (document) => ({ ...document, closure: { kind, params: {} } }),
+});
+
+/** Chooses the layers of a role. */
+export const setStack = (role: Role, layers: Layer[]): Edit => ({
+  name: `Change the ${role} cloth`,
+  apply: (document) => ({ ...document, stacks: { ...document.stacks, [role]: layers } }),
+});
+
+export const rename = (name: string): Edit => ({
+  name: `Rename to “${name}”`,
+  apply: (document) => ({ ...document, name }),
+});
+
+export const setUnit = (unit: LengthUnit): Edit => ({
+  name: `Show ${unit === 'in' ? 'inches' : unit}`,
+  apply: (document) => ({ ...document, unit }),
+});
+
+export const setGrid = (grid: GridId): Edit => ({
+  name: `Round to ${gridLabel(grid)}`,
+  apply: (document) => ({ ...document, grid }),
+});
+
+function withParam<T extends Params>(params: T, key: string, value: ParamValue | undefined): T {
+  const others = Object.fromEntries(Object.entries(params).filter(([other]) => other !== key));
+  return (value === undefined ? others : { ...others, [key]: value }) as T;
+}

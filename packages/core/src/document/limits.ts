@@ -1,0 +1,10 @@
+/** What a document may hold; the same numbers stand in its validator, its edits and its messages. */
+export const limits = {
+  /** Things of one line. */
+  count: { least: 1, most: 60 },
+  /** Any side of a thing, mm. */
+  size: { least: 0.01, most: 2000 },
+  nameLength: 80,
+  lines: 40,
+  layers: 6,
+} as const;

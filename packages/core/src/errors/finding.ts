@@ -1,0 +1,35 @@
+import type { Wording } from './wording.ts';
+
+/** `stop`: it will not work; `watch`: it may annoy or wear; `note`: good to know. */
+export type Severity = 'stop' | 'watch' | 'note';
+
+export type FindingCode =
+  | 'contents.notHeld'
+  | 'contents.unknownItem'
+  | 'contents.heldTwice'
+  | 'holder.unknownKind'
+  | 'holder.notForThis'
+  | 'holder.noSeat'
+  | 'holder.empty'
+  | 'materials.missing'
+  | 'rule.outOfRange'
+  | 'tiers.deeperThanRoom'
+  | 'clearance.tooTight'
+  | 'clearance.snug'
+  | 'retention.mayDrop'
+  | 'seam.doesNotWalk'
+  | 'closure.drift'
+  | 'closure.unknownKind'
+  | 'closure.fastenerOnPocket';
+
+/** Something a maker has brought about and should know: data, never an exception. */
+export interface Finding {
+  code: FindingCode;
+  severity: Severity;
+  /** Paths of the objects concerned, such as `holders/A` or `contents/c2`. */
+  about: string[];
+  /** Lengths in mm unless the name says otherwise. */
+  numbers: Record<string, number>;
+  limit?: number;
+  text: Wording;
+}

@@ -1,0 +1,62 @@
+import { given, product, sum, times, type Addend, type Derived } from '../derived/derived.ts';
+import type { Arrangement, ArrangementGroup, SharePolicy } from '../document/design-document.ts';
+import { leastSize, type MeasuredHolders } from './measure.ts';
+
+/** Room for an arrangement, mm on the face. */
+export interface Room {
+  x: number;
+  y: number;
+  width: Derived;
+  height: Derived;
+  /** The side that holders are pushed against when they do not take all the width. */
+  towards: 'left' | 'right';
+}
+
+/** Shares out a face from the outside in.
+ * @returns where every holder lies; slack goes by the group's policy, and a holder only takes the room it stretches into */
+export function arrange(arrangement: Arrangement, room: Room, holders: MeasuredHolders): Map<string, Room> {
+  if (arrangement.kind === 'holder') return arrangeHolder(arrangement.id, room, holders);
+  return new Map(shareOut(arrangement, room, holders).flatMap(([child, part]) => [...arrange(child, part, holders)]));
+}
+
+function arrangeHolder(id: string, room: Room, holders: MeasuredHolders): Map<string, Room> {
+  const holder = holders.get(id);
+  if (!holder) return new Map();
+  const width = holder.stretches.width ? room.width : holder.width;
+  const height = holder.stretches.height ? room.height : holder.height;
+  const x = room.towards === 'left' ? room.x : room.x + room.width.value - width.value;
+  return new Map([[id, { ...room, x, width, height }]]);
+}
+
+function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders): [Arrangement, Room][] {
+  const { kind, gap, children, share } = group;
+  const along = kind === 'row' ? 'width' : 'height';
+  const least = children.map((child) => leastSize(along, child, holders));
+  const between = given('gap', gap, { kind: 'document', path: 'faces/gap' });
+  const gaps = times(-Math.max(0, children.length - 1), between);
+  const slack = sum('room left over', [room[along], gaps, ...least.map((size): Addend => ({ times: -1, of: size }))]);
+  let at = kind === 'row' ? room.x : room.y;
+  if (kind === 'row' && share === 'keep' && room.towards === 'right') at += Math.max(0, slack.value);
+  return children.map((child, index) => {
+    const size = withSlack[share](least, index, slack);
+    const part: Room = kind === 'row' ? { ...room, x: at, width: size } : { ...room, y: at, height: size };
+    at += size.value + gap;
+    return [child, part];
+  });
+}
+
+const ratio = (value: number): Derived => given('share', value, { kind: 'document', path: 'faces/share' }, 'ratio');
+
+/** How each policy shares the slack among the least sizes. */
+const withSlack: Record<SharePolicy, (least: Derived[], index: number, slack: Derived) => Derived> = {
+  keep: (least, index) => least[index]!,
+  equal: (least, index, slack) =>
+    sum('with its share', [least[index]!, product('share of the room', [slack, ratio(1 / least.length)])]),
+  proportional: (least, index, slack) => {
+    const all = least.reduce((total, { value }) => total + value, 0);
+    const share = all > 0 ? least[index]!.value / all : 1 / least.length;
+    return sum('with its share', [least[index]!, product('share of the room', [slack, ratio(share)])]);
+  },
+  last: (least, index, slack) =>
+    index === least.length - 1 ? sum('with all that is left', [least[index]!, slack]) : least[index]!,
+};

@@ -1,0 +1,58 @@
+import { given, largest, named, sum, times, type Derived } from '../derived/derived.ts';
+import type { Arrangement } from '../document/design-document.ts';
+import type { MeasuredHolder } from '../holders/holder-kind.ts';
+import { thickest } from '../holders/slab.ts';
+
+/** A face with all that lies on it, measured from the inside out. All mm. */
+export interface MeasuredFace {
+  id: string;
+  occupied: boolean;
+  /** Least finished size. */
+  width: Derived;
+  height: Derived;
+  /** Cloth and things at the thickest place. */
+  loaded: Derived;
+  /** Cloth alone at its thickest place. */
+  empty: Derived;
+  /** What other holders must stay below of, if they lie on this face's own holder. */
+  mouthDrop?: Derived;
+  arrangement: Arrangement | undefined;
+}
+
+export type MeasuredHolders = ReadonlyMap<string, MeasuredHolder>;
+
+/** Adds up what lies on a face: rows add widths, columns add heights, the thickest place counts. */
+export function measureFace(id: string, arrangement: Arrangement | undefined, holders: MeasuredHolders): MeasuredFace {
+  const parts = arrangement ? holdersIn(arrangement).flatMap((holder) => holders.get(holder) ?? []) : [];
+  const slabs = parts.map((holder) => holder.slabs);
+  const thickness = (label: string, all: MeasuredHolder['slabs'][]) =>
+    named(label, largest(label, [nothing, ...all.map((each) => thickest(label, each).thickness)]));
+  const [drop] = parts.flatMap(({ mouthDrop }) => mouthDrop ?? []);
+  return {
+    id,
+    occupied: parts.length > 0,
+    width: arrangement ? leastSize('width', arrangement, holders) : nothing,
+    height: arrangement ? leastSize('height', arrangement, holders) : nothing,
+    loaded: thickness(`${id}, loaded`, slabs),
+    empty: thickness(`${id}, empty`, slabs.map((each) => each.filter(({ of }) => 'role' in of))),
+    ...(drop && { mouthDrop: drop }),
+    arrangement,
+  };
+}
+
+const nothing = given('nothing there', 0, { kind: 'document', path: 'faces' });
+
+/** The holders of an arrangement, in their order. */
+export function holdersIn(arrangement: Arrangement): string[] {
+  return arrangement.kind === 'holder' ? [arrangement.id] : arrangement.children.flatMap(holdersIn);
+}
+
+/** Least width or height of an arrangement, mm. */
+export function leastSize(size: 'width' | 'height', arrangement: Arrangement, holders: MeasuredHolders): Derived {
+  if (arrangement.kind === 'holder') return holders.get(arrangement.id)?.[size] ?? nothing;
+  const { kind, gap, children } = arrangement;
+  const sizes = children.map((child) => leastSize(size, child, holders));
+  if ((kind === 'row') !== (size === 'width')) return largest(`${kind}, ${size}`, sizes.length > 0 ? sizes : [nothing]);
+  const between = given('gap', gap, { kind: 'document', path: 'faces/gap' });
+  return sum(`${kind}, ${size}`, [...sizes, times(Math.max(0, children.length - 1), between)]);
+}

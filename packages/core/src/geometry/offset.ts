@@ -1,0 +1,121 @@
+import { Clipper, FillRule, type PathD } from 'clipper2-ts';
+import { CoreError } from '../errors/core-error.ts';
+import { boundsOf, distance, flatten, line, tangent, type Edge, type Outline } from './outline.ts';
+import type { Point } from './perimeter.ts';
+
+/** The allowance of an edge, mm outwards, by edge id. */
+export type Allowances = Readonly<Record<string, number>>;
+
+/** The cut outline: every edge moved outwards by its own allowance, corners mitred.
+ *
+ * Lines stay lines and arcs stay arcs where neighbours meet in a corner or run into each other with the same
+ * allowance; any other outline goes through polygon clipping and comes back as straight edges.
+ * @throws CoreError `outline.notFinite`, `outline.allowanceMissing` */
+export function cutOutline(stitch: Outline, allowances: Allowances): Outline {
+  checkFinite(stitch);
+  const widths = stitch.map((edge) => {
+    const width = allowances[edge.id];
+    if (width === undefined || !Number.isFinite(width) || width < 0)
+      throw new CoreError('outline.allowanceMissing', `edge ${edge.id} has no allowance of 0 mm or more`, edge.id);
+    return width;
+  });
+  return exactOffset(stitch, widths) ?? clippedOffset(stitch, widths);
+}
+
+function checkFinite(outline: Outline): void {
+  const { left, bottom, width, height } = boundsOf(outline);
+  if (![left, bottom, width, height].every(Number.isFinite))
+    throw new CoreError('outline.notFinite', 'an outline has a coordinate that is not a finite number');
+}
+
+const PARALLEL = 1e-9;
+
+function exactOffset(stitch: Outline, widths: number[]): Outline | undefined {
+  const shifted = stitch.map((edge, index) => shiftEdge(edge, widths[index]!));
+  const corners: Point[] = [];
+  for (let index = 0; index < stitch.length; index++) {
+    const next = (index + 1) % stitch.length;
+    const corner = meet(stitch[index]!, stitch[next]!, shifted[index], shifted[next]);
+    if (!corner) return undefined;
+    corners.push(corner);
+  }
+  return shifted.map((edge, index) => ({
+    ...edge!,
+    from: corners[(index + corners.length - 1) % corners.length]!,
+    to: corners[index]!,
+  }));
+}
+
+/** An edge moved to its right by a width (outwards on a counter-clockwise outline); nothing if an arc vanishes. */
+function shiftEdge(edge: Edge, width: number): Edge | undefined {
+  const [startX, startY] = tangent(edge, 0);
+  const [endX, endY] = tangent(edge, 1);
+  const from: Point = [edge.from[0] + width * startY, edge.from[1] - width * startX];
+  const to: Point = [edge.to[0] + width * endY, edge.to[1] - width * endX];
+  if (edge.kind === 'line') return { ...edge, from, to };
+  const radius = distance(edge.centre, edge.from) + Math.sign(edge.sweep) * width;
+  return radius > 0 ? { ...edge, from, to } : undefined;
+}
+
+function meet(before: Edge, after: Edge, a: Edge | undefined, b: Edge | undefined): Point | undefined {
+  if (!a || !b) return undefined;
+  const [ux, uy] = tangent(before, 1);
+  const [vx, vy] = tangent(after, 0);
+  const cross = ux * vy - uy * vx;
+  const smooth = Math.abs(cross) < PARALLEL && ux * vx + uy * vy > 0;
+  if (smooth) return distance(a.to, b.from) < 1e-6 ? a.to : undefined;
+  if (before.kind === 'arc' || after.kind === 'arc' || Math.abs(cross) < 1e-3) return undefined;
+  const along = ((b.from[0] - a.to[0]) * vy - (b.from[1] - a.to[1]) * vx) / cross;
+  return [a.to[0] + along * ux, a.to[1] + along * uy];
+}
+
+const PRECISION = 4;
+const MITRE_LIMIT = 4;
+
+/** Union of the polygon, a quad per edge and a mitre (bevel past the limit) per convex corner. */
+function clippedOffset(stitch: Outline, widths: number[]): Outline {
+  const points: Point[] = [];
+  const width: number[] = [];
+  stitch.forEach((edge, index) => {
+    const part = flatten([edge]);
+    points.push(...part);
+    width.push(...part.map(() => widths[index]!));
+  });
+  const patches = points.flatMap((from, index) => {
+    const to = points[(index + 1) % points.length]!;
+    const after = points[(index + 2) % points.length]!;
+    const quad = sideQuad(from, to, width[index]!);
+    return [quad, cornerWedge(from, to, after, width[index]!, width[(index + 1) % points.length]!)];
+  });
+  const paths = [points, ...patches].map(toPath);
+  const [outer] = Clipper.unionD(paths, [], FillRule.NonZero, PRECISION);
+  const clean = Clipper.trimCollinearD(outer ?? [], PRECISION, false).map(({ x, y }): Point => [x, y]);
+  return clean.map((point, index) => line(`cut-${index + 1}`, point, clean[(index + 1) % clean.length]!));
+}
+
+const toPath = (points: Point[]): PathD => points.map(([x, y]) => ({ x, y }));
+
+function outwards(from: Point, to: Point, width: number): Point {
+  const length = distance(from, to);
+  return [(width * (to[1] - from[1])) / length, (-width * (to[0] - from[0])) / length];
+}
+
+function sideQuad(from: Point, to: Point, width: number): Point[] {
+  const [x, y] = outwards(from, to, width);
+  return [from, [from[0] + x, from[1] + y], [to[0] + x, to[1] + y], to];
+}
+
+function cornerWedge(from: Point, corner: Point, to: Point, before: number, after: number): Point[] {
+  const [ax, ay] = outwards(from, corner, before);
+  const [bx, by] = outwards(corner, to, after);
+  const u: Point = [corner[0] - from[0], corner[1] - from[1]];
+  const v: Point = [to[0] - corner[0], to[1] - corner[1]];
+  const cross = u[0] * v[1] - u[1] * v[0];
+  const a: Point = [corner[0] + ax, corner[1] + ay];
+  const b: Point = [corner[0] + bx, corner[1] + by];
+  if (cross <= PARALLEL) return [corner, a, b];
+  const along = ((b[0] - a[0]) * v[1] - (b[1] - a[1]) * v[0]) / cross;
+  const tip: Point = [a[0] + along * u[0], a[1] + along * u[1]];
+  if (distance(corner, tip) > MITRE_LIMIT * Math.max(before, after)) return [corner, a, b];
+  return [corner, a, tip, b];
+}

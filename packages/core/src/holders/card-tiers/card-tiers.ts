@@ -1,0 +1,23 @@
+import type { HolderKind } from '../holder-kind.ts';
+import { contributeTiers } from './contribute.ts';
+import { measureTiers } from './measure.ts';
+import { placeTiers } from './place.ts';
+import { readBackTiers } from './read-back.ts';
+import { tiersParams, type Tiers } from './tiers.ts';
+
+/** Card pockets one below the other on a leaf, as stacked pieces or one pleated strip. */
+export const cardTiers: HolderKind<Tiers> = {
+  title: 'Card tiers',
+  params: tiersParams,
+  seats: ['leaf'],
+  suits({ shape, length, thickness }) {
+    if (shape !== 'card') return { score: 0, why: 'Card pockets hold flat things.' };
+    if (thickness > 3) return { score: 0, why: 'Too thick for a card pocket.' };
+    if (length > 115) return { score: 0.2, why: 'Long for a card pocket.' };
+    return { score: thickness >= 0.3 ? 1 : 0.4, why: 'Flat and about the size of a card.' };
+  },
+  measure: measureTiers,
+  place: placeTiers,
+  contribute: contributeTiers,
+  readBack: readBackTiers,
+};

@@ -1,0 +1,254 @@
+import { say, mm } from '../../errors/wording.ts';
+import { line as edgeLine, rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import type { Fold, Mark, PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
+import { hostRun, type HolderInputs, type PlacedHolder, type Side } from '../holder-kind.ts';
+import { stripOf } from './place.ts';
+import { mouthAt, pocketBottom, type Tiers } from './tiers.ts';
+
+type Placed = PlacedHolder<Tiers>;
+
+/** Pieces, seams and steps of card tiers: a front (strip or panel with pockets) bagged out with a backing. */
+export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribution {
+  const pleated = placed.detail.making === 'pleated';
+  const pieces = [pleated ? stripPiece(placed, inputs) : panelPiece(placed, inputs)];
+  if (!pleated) pieces.push(...pocketPieces(placed, inputs));
+  pieces.push(backingPiece(placed, inputs));
+  return contribution({
+    pieces,
+    joins: [...frontJoins(placed, inputs), ...(pleated ? [] : pocketJoins(placed)), ...backingJoins(placed)],
+    hostEdits: [hostMarks(placed)],
+    operations: operations(placed, pieces, pleated),
+  });
+}
+
+const ids = ({ id, detail }: Placed) => ({
+  front: `holders/${id}/${detail.making === 'pleated' ? 'strip' : 'panel'}`,
+  backing: `holders/${id}/backing`,
+  pocket: (index: number) => `holders/${id}/pocket-${index + 1}`,
+});
+
+/** The panel's side that lies in a seam of the body, and the one towards the fold. */
+function sides({ seat }: Placed): { outer: Side; inner: Side } {
+  return seat.edges.right.kind === 'caught' ? { outer: 'right', inner: 'left' } : { outer: 'left', inner: 'right' };
+}
+const mirrored: Record<Side, Side> = { left: 'right', right: 'left', top: 'top', bottom: 'bottom' };
+const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
+
+function allAround({ rules }: HolderInputs): PieceDraft['allowance'] {
+  const seam = rules.length('seam.allowance');
+  return { left: seam, right: seam, top: seam, bottom: seam };
+}
+
+function stripPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
+  const { seat, detail, id } = placed;
+  const strip = stripOf(detail, inputs);
+  const [width, length] = [seat.width.value, strip.stripLength.value];
+  const folds = strip.foldAt.map(
+    (at, index): Fold => ({
+      id: `fold-${index + 1}`,
+      order: index + 1,
+      kind: strip.foldKind[index]!,
+      from: [0, length - at],
+      to: [width, length - at],
+    }),
+  );
+  return {
+    id: ids(placed).front,
+    name: `Pleated card strip ${id}`,
+    role: 'pocket',
+    stitch: rectangle(width, length),
+    width: seat.width,
+    height: strip.stripLength,
+    allowance: allAround(inputs),
+    spans,
+    topArrow: true,
+    folds,
+    note: 'Press the folds in their order, from the top edge down.',
+  };
+}
+
+function panelPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
+  const { seat, detail, id } = placed;
+  const [width, height] = [seat.width.value, seat.height.value];
+  const lines = detail.slots.slice(0, -1).map((_, index): StitchLine => {
+    const y = pocketBottom(detail, index);
+    return { id: `pocket-${index + 1}`, from: [0, y], to: [width, y], label: `bottom of pocket ${index + 1}` };
+  });
+  return {
+    id: ids(placed).front,
+    name: `Card panel ${id}`,
+    role: 'pocket',
+    stitch: rectangle(width, height),
+    width: seat.width,
+    height: seat.height,
+    allowance: allAround(inputs),
+    spans,
+    topArrow: true,
+    lines,
+  };
+}
+
+/** Pocket fronts of the stacked way; the last one goes down into the bottom seam. */
+function pocketPieces(placed: Placed, inputs: HolderInputs): PieceDraft[] {
+  const { seat, detail, id } = placed;
+  const hem = inputs.rules.length('mouth.hem');
+  return detail.slots.map(({ depth }, index) => {
+    const height = index === detail.slots.length - 1 ? detail.last : depth;
+    return {
+      id: ids(placed).pocket(index),
+      name: `Card pocket ${id}${index + 1}`,
+      role: 'pocket',
+      stitch: rectangle(seat.width.value, height.value),
+      width: seat.width,
+      height,
+      allowance: { ...allAround(inputs), top: hem },
+      spans,
+      topArrow: true,
+      note: 'Turn the top edge in twice, half of the hem each time.',
+    };
+  });
+}
+
+/** Drawn right side up, so it mirrors the front that it is sewn to. */
+function backingPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
+  const { seat, id } = placed;
+  return {
+    id: ids(placed).backing,
+    name: `Card backing ${id}`,
+    role: 'lining',
+    stitch: rectangle(seat.width.value, seat.height.value),
+    width: seat.width,
+    height: seat.height,
+    allowance: allAround(inputs),
+    spans,
+  };
+}
+
+function frontJoins(placed: Placed, { rules }: HolderInputs): Seam[] {
+  const { id, seat, detail } = placed;
+  const { front, backing } = ids(placed);
+  const { outer, inner } = sides(placed);
+  const [width, height] = [seat.width.value, seat.height.value];
+  const pleated = detail.making === 'pleated';
+  const takeUp = pleated && { ease: { by: pleatTakeUp(detail.slots.map(({ depth }) => depth), rules.length('fold.loss')) } };
+  const inside = `holders/${id}`;
+  return [
+    { id: `${inside}#top`, kind: 'sewn', a: wholeEdge(front, 'top'), b: wholeEdge(backing, 'top', true) },
+    { id: `${inside}#inner`, kind: 'sewn', a: wholeEdge(front, inner), b: wholeEdge(backing, mirrored[inner], true), ...takeUp },
+    caught(placed, `${inside}#outer`, front, outer, outer, height, takeUp || {}),
+    caught(placed, `${inside}#bottom`, front, 'bottom', 'bottom', width, {}),
+  ];
+}
+
+function caught(placed: Placed, id: string, piece: string, edge: Side, hostSide: Side, length: number, ease: Partial<Seam>): Seam {
+  const fate = placed.seat.edges[hostSide];
+  const within = fate.kind === 'caught' ? { within: fate.within } : {};
+  const kind = fate.kind === 'caught' ? 'caught' : 'stitchedOn';
+  return { id, kind, a: wholeEdge(piece, edge), b: hostRun(placed.seat, hostSide, 0, length), ...within, ...ease };
+}
+
+function backingJoins(placed: Placed): Seam[] {
+  const { id, seat } = placed;
+  const { backing } = ids(placed);
+  const { outer, inner } = sides(placed);
+  const own = `holders/${id}/backing`;
+  return [
+    caught(placed, `${own}#outer`, backing, mirrored[outer], outer, seat.height.value, {}),
+    caught(placed, `${own}#bottom`, backing, 'bottom', 'bottom', seat.width.value, {}),
+    {
+      id: `${own}#inner`,
+      kind: 'stitchedOn',
+      a: wholeEdge(backing, mirrored[inner]),
+      b: faceLine(seat.host.piece, `${id}-inner`),
+    },
+    { id: `${own}#top`, kind: 'stitchedOn', a: wholeEdge(backing, 'top'), b: faceLine(seat.host.piece, `${id}-top`) },
+  ];
+}
+
+/** Each pocket's sides lie on the panel's sides; its bottom is stitched across, the last one's is caught. */
+function pocketJoins(placed: Placed): Seam[] {
+  const { id, detail, seat } = placed;
+  const { front, pocket } = ids(placed);
+  const height = seat.height.value;
+  return detail.slots.flatMap((_, index): Seam[] => {
+    const isLast = index === detail.slots.length - 1;
+    const [bottom, mouth] = [isLast ? 0 : pocketBottom(detail, index), mouthAt(detail, index)];
+    const own = pocket(index);
+    const sideBy = (side: 'left' | 'right', from: number, to: number): Seam => ({
+      id: `${own}#${side}`,
+      kind: 'caught',
+      within: `holders/${id}#${side}`,
+      a: wholeEdge(own, side),
+      b: edgePart(front, side, from, to),
+    });
+    return [
+      sideBy('left', height - mouth, height - bottom),
+      sideBy('right', bottom, mouth),
+      isLast
+        ? { id: `${own}#bottom`, kind: 'caught', a: wholeEdge(own, 'bottom'), b: wholeEdge(front, 'bottom') }
+        : { id: `${own}#bottom`, kind: 'stitchedOn', a: wholeEdge(own, 'bottom'), b: faceLine(front, `pocket-${index + 1}`) },
+    ];
+  });
+}
+
+function hostMarks(placed: Placed) {
+  const { id, seat } = placed;
+  const { inner } = sides(placed);
+  const [x0, x1] = [seat.x, seat.x + seat.width.value];
+  const [y0, y1] = [seat.y, seat.y + seat.height.value];
+  const x = inner === 'right' ? x1 : x0;
+  const mark = (corner: string, at: [number, number]): Mark => ({
+    id: `${id}-${corner}`,
+    kind: 'placement',
+    at,
+    label: `corner of panel ${id}`,
+  });
+  return {
+    kind: 'marks' as const,
+    piece: seat.host.piece,
+    marks: [mark('top', [x, y1])],
+    lines: [
+      { id: `${id}-inner`, from: edgeLine('', [x, y0], [x, y1]).from, to: [x, y1] as [number, number], label: `inner edge of panel ${id}` },
+      { id: `${id}-top`, from: [x0, y1] as [number, number], to: [x1, y1] as [number, number], label: `top edge of panel ${id}` },
+    ],
+  };
+}
+
+function operations(placed: Placed, pieces: PieceDraft[], pleated: boolean): OperationDraft[] {
+  const { id, seat, detail } = placed;
+  const own = `holders/${id}`;
+  const all = pieces.map((piece) => piece.id);
+  const { front, backing } = ids(placed);
+  const prepare: OperationDraft = {
+    id: `${own}/prepare`,
+    phase: 'prepare',
+    needs: [],
+    uses: all.filter((piece) => piece !== backing),
+    seams: pleated ? [] : detail.slots.slice(0, -1).map((_, index) => `${own}/pocket-${index + 1}#bottom`),
+    text: pleated
+      ? say`Press strip ${id} into ${detail.slots.length} pockets along its numbered folds; topstitch each mouth. The folded strip is ${mm(seat.height.value)} high between its stitch lines.`
+      : say`Hem the mouths of the ${detail.slots.length} pockets of ${id}. Lay them on the panel from the top pocket down and stitch each bottom across; baste the sides and the last bottom.`,
+  };
+  return [
+    prepare,
+    {
+      id: `${own}/bag-out`,
+      phase: 'pockets',
+      needs: [prepare.id],
+      uses: [front, backing],
+      seams: [`${own}#top`, `${own}#inner`],
+      text: say`Right sides together, sew the backing to panel ${id} along the top and the inner edge. Clip the corner, turn, press.`,
+    },
+    {
+      id: `${own}/set`,
+      phase: 'pockets',
+      needs: [`${own}/bag-out`],
+      uses: [front, backing, seat.host.piece],
+      seams: [`${own}/backing#inner`, `${own}/backing#top`, `${own}#outer`, `${own}#bottom`, `${own}/backing#outer`, `${own}/backing#bottom`],
+      text: say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
+    },
+  ];
+}

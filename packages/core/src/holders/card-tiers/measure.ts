@@ -1,0 +1,137 @@
+import { given, largest, named, product, rounded, smallest, sum, times, minus, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
+import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
+import { choiceParam, lengthParam } from '../params.ts';
+import { thickest, type Slab } from '../slab.ts';
+import { mouthAt, pocketBottom, tiersParams, type Slot, type Tiers } from './tiers.ts';
+
+/** Sizes card tiers from the cards, the cloth and the rules. */
+export function measureTiers(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Tiers> {
+  const tiers = sizeTiers(params, contents, inputs);
+  const { slots, reveal, header, last, bite, slotWidth } = tiers;
+  const width = sum('panel width', [slotWidth, times(2, bite)]);
+  const height = sum('panel height', [header, times(Math.max(0, slots.length - 1), reveal), last]);
+  const slabs = tierSlabs(tiers, width.value, height.value, inputs);
+  const sizes: Record<string, Derived> = { slotWidth };
+  slots.forEach(({ depth }, index) => (sizes[`depth${index + 1}`] = depth));
+  if (tiers.making === 'pleated') {
+    const loss = inputs.rules.length('fold.loss');
+    sizes.takeUp = pleatTakeUp(slots.map(({ depth }) => depth), loss);
+  }
+  const loaded = named('thickness, loaded', thickest('thickness, loaded', slabs).thickness);
+  return {
+    width,
+    height,
+    slabs,
+    stretches: { width: false, height: true },
+    sizes: { ...sizes, reveal, loaded },
+    detail: tiers,
+    findings: [],
+  };
+}
+
+function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInputs): Tiers {
+  const { rules, stacks, grid, id } = inputs;
+  const path = `holders/${id}`;
+  const making = choiceParam(params, 'making', tiersParams.making);
+  const visible = lengthParam(params, 'visible', tiersParams.visible, rules, path);
+  const reveal = rounded(lengthParam(params, 'reveal', tiersParams.reveal, rules, path), grid, 'nearest');
+  const slots = contents.flatMap((held) => slotsOf(held, visible, inputs));
+  const bite = rules.length('topstitch.inset');
+  const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
+  const back = sum('backing', [stacks.pocket, stacks.lining]);
+  const partial = { making, slots, reveal, bite, front, back };
+  const rooms = slots.map(({ depth }, index) =>
+    sum(`pocket ${index + 1} down to the bottom`, [depth, bite, times(-(slots.length - 1 - index), reveal)]),
+  );
+  const last = rounded(largest('last mouth to bottom', rooms), grid, 'up');
+  const tops = slots.map(({ deep, depth }, index) =>
+    sum(`card ${index + 1} above the first mouth`, [deep, minus(depth), times(-index, reveal), bite]),
+  );
+  const header = rounded(largest('top to first mouth', tops), grid, 'up');
+  const noWidth: Tiers = { ...partial, last, header, slotWidth: header };
+  return { ...noWidth, slotWidth: slotWidthOf(noWidth, inputs) };
+}
+
+const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
+/** Common practice: a thing that stands in a pocket wants at least this share of its length held. */
+const HELD_AT_LEAST = 0.55;
+
+function slotsOf({ line, item, name, count }: HeldContents, visible: Derived, { rules, grid }: HolderInputs): Slot[] {
+  const of = (label: string, key: 'length' | 'width' | 'thickness') =>
+    given(`${name}, ${label}`, item[key], { kind: 'item', path: `items/${item.id}/${key}`, source: item.source });
+  const lying = line.orientation === 'lying';
+  const across = of('across', lying ? 'length' : 'width');
+  const deep = of('down', lying ? 'width' : 'length');
+  const one = of('thickness', 'thickness');
+  const most = product('at most 45 % of it', [deep, given('share', 1 - HELD_AT_LEAST, shareOrigin, 'ratio')]);
+  const shows = smallest('shows above the mouth', [visible, most]);
+  const depth = rounded(sum('pocket depth', [deep, minus(shows), rules.length('ease.card.deep')]), grid, 'up');
+  const slots: Slot[] = [];
+  for (let left = count; left > 0; left -= line.perHolder) {
+    const here = Math.min(left, line.perHolder);
+    const thickness = here === 1 ? one : sum(`${name}, ${here} together`, [times(here, one)]);
+    slots.push({ line: line.id, name, count: here, across, deep, thickness, shows, radius: item.planRadius ?? 0, depth });
+  }
+  return slots;
+}
+const shareOrigin = { kind: 'standard', path: 'held', source: 'common practice' } as const;
+
+/** The widest demand of all fronts: each clears every card and pocket lying behind it. */
+function slotWidthOf(tiers: Tiers, { rules, grid }: HolderInputs): Derived {
+  const ease = rules.length('ease.card.across');
+  const demands = tiers.slots.map((_, index) => frontDemand(tiers, index, ease));
+  const widest = demands.reduce((most, demand) => (demand.value > most.value + 1e-9 ? demand : most), demands[0]!);
+  return { ...rounded(widest, grid, 'up'), label: 'slot, clear width' };
+}
+
+function frontDemand(tiers: Tiers, index: number, ease: Derived): Derived {
+  const { widest, thickness } = behindFront(tiers, index);
+  return tubeWidth(rectHalfGirth(widest, thickness), { front: tiers.front, back: tiers.back }, ease);
+}
+
+/** What front `index` must go round: the widest card, and all cards and pockets that overlap it from behind. */
+export function behindFront(tiers: Tiers, index: number): { widest: Derived; thickness: Derived } {
+  const { slots, front } = tiers;
+  const [floor, mouth] = [pocketBottom(tiers, index), mouthAt(tiers, index)];
+  const behind = slots.slice(0, index + 1).map((slot, other) => ({ slot, bottom: pocketBottom(tiers, other), other }));
+  const cards = behind.filter(({ slot, bottom }) => bottom < mouth && bottom + slot.deep.value > floor);
+  const pockets = behind.filter(({ other, bottom }) => other < index && mouthAt(tiers, other) > floor && bottom < mouth);
+  const counts = new Map<Derived, number>();
+  for (const { slot } of cards) counts.set(slot.thickness, (counts.get(slot.thickness) ?? 0) + 1);
+  const thickness = sum('cards and pockets in the way', [
+    ...[...counts].map(([of, count]) => ({ times: count, of })),
+    times(pockets.length, front),
+  ]);
+  const wider = (most: Derived, { slot }: { slot: Slot }) => (slot.across.value > most.value ? slot.across : most);
+  return { widest: cards.reduce(wider, slots[index]!.across), thickness };
+}
+
+/** Everything that lies on the host, from the host upwards. */
+function tierSlabs(tiers: Tiers, width: number, height: number, { stacks }: HolderInputs): Slab[] {
+  const whole = { x0: 0, x1: width, y0: 0, y1: height };
+  const slabs: Slab[] = [
+    { of: { role: 'lining' }, label: 'backing', ...whole, thickness: stacks.lining },
+    { of: { role: 'pocket' }, label: 'panel', ...whole, thickness: stacks.pocket },
+  ];
+  tiers.slots.forEach((slot, index) => {
+    const [bottom, mouth] = [pocketBottom(tiers, index), mouthAt(tiers, index)];
+    const middle = width / 2;
+    const half = slot.across.value / 2;
+    const card = { x0: middle - half, x1: middle + half, y0: bottom, y1: bottom + slot.deep.value };
+    const isLast = index === tiers.slots.length - 1;
+    slabs.push({ of: { line: slot.line }, label: slot.name, ...card, thickness: slot.thickness });
+    const front = { x0: 0, x1: width, y0: isLast ? 0 : bottom, y1: mouth };
+    slabs.push({ of: { role: 'pocket' }, label: `pocket ${index + 1}`, ...front, thickness: tiers.front });
+  });
+  return slabs;
+}
+
+/** The panel's own height with the room it was given: what is over goes above the first mouth. */
+export function headerIn(tiers: Tiers, height: Derived): Derived {
+  const rest = [times(-Math.max(0, tiers.slots.length - 1), tiers.reveal), minus(tiers.last)];
+  return sum('top to first mouth', [height, ...rest]);
+}
+

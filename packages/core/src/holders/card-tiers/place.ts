@@ -1,0 +1,55 @@
+import { sum } from '../../derived/derived.ts';
+import { pleatedStrip } from '../../sizing/pleated-strip.ts';
+import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import { headerIn } from './measure.ts';
+import { mouthAt, pocketBottom, type Tiers } from './tiers.ts';
+
+/** Puts measured tiers on their seat: mouths, stitching and cards as the board draws them. */
+export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: HolderInputs): PlacedHolder<Tiers> {
+  const header = headerIn(measured.detail, seat.height);
+  const tiers: Tiers = { ...measured.detail, header };
+  const { x, y } = seat;
+  const width = seat.width.value;
+  const slots = tiers.slots.map((slot, index) => {
+    const [bottom, mouth] = [y + pocketBottom(tiers, index), y + mouthAt(tiers, index)];
+    return { slot, id: `${inputs.id}${index + 1}`, bottom, mouth, isLast: index === tiers.slots.length - 1 };
+  });
+  const sizes = { ...measured.sizes, panelWidth: seat.width, panelHeight: seat.height, topToFirstMouth: header };
+  return {
+    id: inputs.id,
+    kind: 'card-tiers',
+    seat,
+    sizes: tiers.making === 'pleated' ? { ...sizes, stripLength: stripOf(tiers, inputs).stripLength } : sizes,
+    mouths: slots.map(({ id, mouth, bottom, isLast }) => ({
+      id,
+      y: mouth,
+      bottom: isLast ? y : bottom,
+      x0: x,
+      x1: x + width,
+    })),
+    stitching: slots
+      .filter(({ isLast }) => !isLast)
+      .map(({ id, bottom }) => ({ id, from: [x, bottom], to: [x + width, bottom], label: 'pocket bottom' })),
+    things: slots.map(({ slot, bottom }) => ({
+      line: slot.line,
+      name: slot.name,
+      x: x + (width - slot.across.value) / 2,
+      y: bottom,
+      width: slot.across.value,
+      height: slot.deep.value,
+      radius: slot.radius,
+    })),
+    slabs: measured.slabs.map((slab) => ({ ...slab, y1: slab.label === 'backing' || slab.label === 'panel' ? seat.height.value : slab.y1 })),
+    detail: tiers,
+  };
+}
+
+/** The strip that folds into these tiers. */
+export const stripOf = (tiers: Tiers, { rules }: HolderInputs) =>
+  pleatedStrip({
+    topToFirstMouth: tiers.header,
+    depths: tiers.slots.map(({ depth }) => depth),
+    reveal: tiers.reveal,
+    lastMouthToBottom: sum('last mouth to bottom', [tiers.last]),
+    foldLoss: rules.length('fold.loss'),
+  });

@@ -1,0 +1,71 @@
+import { given, minus, named, sum, type Derived } from '../../derived/derived.ts';
+import { cardPanel } from '../../sizing/card-panel.ts';
+import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { behindFront } from './measure.ts';
+import type { Slot, Tiers } from './tiers.ts';
+
+/** What each card has across and down in the pockets as they are cut. */
+export function readBackTiers(cut: CutPieces, placed: PlacedHolder<Tiers>, inputs: HolderInputs): Clearance[] {
+  return placed.detail.slots.flatMap((slot, index) => [
+    acrossOf(cut, placed, inputs, slot, index),
+    deepOf(cut, placed, inputs, slot, index),
+  ]);
+}
+
+type Reading = (cut: CutPieces, placed: PlacedHolder<Tiers>, inputs: HolderInputs, slot: Slot, index: number) => Clearance;
+
+const acrossOf: Reading = (cut, { id, detail }, { rules }, slot, index) => {
+  const seam = rules.length('seam.allowance');
+  const front = `holders/${id}/${detail.making === 'pleated' ? 'strip' : 'panel'}`;
+  const { widest, thickness } = behindFront(detail, index);
+  const audit = cardPanel({
+    cutWidth: given('cut width', cut(front).width, { kind: 'document', path: front }),
+    seamLeft: seam,
+    seamRight: seam,
+    topstitchLeft: detail.bite,
+    topstitchRight: detail.bite,
+    itemWidth: widest,
+    itemThickness: thickness,
+    walls: { front: detail.front, back: detail.back },
+  });
+  return {
+    holder: id,
+    line: slot.line,
+    name: slot.name,
+    direction: 'across',
+    required: audit.requiredWidth,
+    available: audit.clearWidth,
+    clearance: audit.clearance,
+    ease: rules.length('ease.card.across').value,
+  };
+};
+
+const deepOf: Reading = (cut, { id, detail }, inputs, slot, index) => {
+  const required = sum('held by the pocket', [slot.deep, minus(slot.shows)]);
+  const available = cutDepth(cut, id, detail, inputs, index);
+  return {
+    holder: id,
+    line: slot.line,
+    name: slot.name,
+    direction: 'deep',
+    required,
+    available,
+    clearance: sum('clearance', [available, minus(required)]),
+    ease: inputs.rules.length('ease.card.deep').value,
+  };
+};
+
+/** Mouth to pocket bottom as cut: by the folds of the strip, or by the pocket's own height. */
+function cutDepth(cut: CutPieces, id: string, tiers: Tiers, { rules }: HolderInputs, index: number): Derived {
+  if (tiers.making === 'pleated') {
+    const { folds } = cut(`holders/${id}/strip`);
+    const apart = Math.abs(folds[2 * index]! - folds[2 * index + 1]!);
+    const leg = given('fold to fold', apart, { kind: 'document', path: `holders/${id}/strip` });
+    return sum('pocket depth', [leg, minus(rules.length('fold.loss'))]);
+  }
+  const piece = `holders/${id}/pocket-${index + 1}`;
+  const height = given('cut height', cut(piece).height, { kind: 'document', path: piece });
+  const hem = [minus(rules.length('mouth.hem')), minus(rules.length('seam.allowance'))];
+  const bite = index === tiers.slots.length - 1 ? [minus(tiers.bite)] : [];
+  return named('pocket depth', sum('pocket depth', [height, ...hem, ...bite]));
+}

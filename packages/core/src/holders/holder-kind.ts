@@ -1,0 +1,160 @@
+import type { Derived } from '../derived/derived.ts';
+import type { ContentsLine, Params, Role } from '../document/design-document.ts';
+import type { Finding } from '../errors/finding.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Contribution } from '../pieces/contribution.ts';
+import type { EdgeRun } from '../pieces/seam.ts';
+import type { Item } from '../shelves/items/item.ts';
+import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
+import type { Rules } from '../shelves/rules/rules-for.ts';
+import type { GridId } from '../units/grid.ts';
+import type { Slab } from './slab.ts';
+
+/** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
+export type ParamSpec =
+  | { kind: 'length'; title: string; rule: LengthRuleId }
+  | { kind: 'choice'; title: string; standard: string; choices: { id: string; title: string; why: string }[] };
+
+/** Contents of one line that this holder takes. */
+export interface HeldContents {
+  line: ContentsLine;
+  item: Item;
+  name: string;
+  count: number;
+}
+
+/** Thickness of each role's stack as it lies, mm. */
+export type StackThickness = Record<Role, Derived>;
+
+/** All that a holder may look at; nothing else, so that memoising is provable. */
+export interface HolderInputs {
+  id: string;
+  rules: Rules;
+  stacks: StackThickness;
+  grid: GridId;
+}
+
+/** A holder measured from its contents, not yet placed. All mm. */
+export interface MeasuredHolder<Detail = unknown> {
+  /** Least finished size. */
+  width: Derived;
+  height: Derived;
+  /** Its layers and things, from the host upwards, seen from its lower left corner. */
+  slabs: Slab[];
+  /** Whether it takes more room than it needs. */
+  stretches: { width: boolean; height: boolean };
+  /** How far below the top of its face its mouth lies: other holders sit on what is below. */
+  mouthDrop?: Derived;
+  sizes: Record<string, Derived>;
+  detail: Detail;
+  findings: Finding[];
+}
+
+export type Side = 'left' | 'right' | 'bottom' | 'top';
+
+/** What becomes of an edge of a holder. */
+export type EdgeFate = { kind: 'caught'; within: string } | { kind: 'stitchedOn' } | { kind: 'free' };
+
+/** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */
+export interface Seat {
+  face: string;
+  host: { piece: string; width: number; height: number };
+  x: number;
+  y: number;
+  width: Derived;
+  height: Derived;
+  edges: Record<Side, EdgeFate>;
+  /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
+  bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
+}
+
+export interface Segment {
+  id: string;
+  from: Point;
+  to: Point;
+  label: string;
+}
+
+/** A thing drawn where it will be, mm on the host. */
+export interface PlacedThing {
+  line: string;
+  name: string;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  radius: number;
+}
+
+/** A mouth with what goes in there; the front reaches down to `bottom`. */
+export interface PlacedMouth {
+  id: string;
+  y: number;
+  bottom: number;
+  x0: number;
+  x1: number;
+}
+
+/** A holder at its place: what the board draws and the cut is checked against. All mm on the host. */
+export interface PlacedHolder<Detail = unknown> {
+  id: string;
+  kind: string;
+  seat: Seat;
+  sizes: Record<string, Derived>;
+  mouths: PlacedMouth[];
+  stitching: Segment[];
+  things: PlacedThing[];
+  slabs: Slab[];
+  detail: Detail;
+}
+
+/** Room for one thing in one direction, read back from the cut. mm */
+export interface Clearance {
+  holder: string;
+  line: string;
+  name: string;
+  direction: 'across' | 'deep';
+  required: Derived;
+  available: Derived;
+  clearance: Derived;
+  /** The ease that the rules ask for; less is snug. */
+  ease: number;
+}
+
+/** A piece as cut: size from cut edge to cut edge, and its folds from the lower left stitch corner (heights of those
+ * that run across, distances of those that run upwards), mm. */
+export interface CutPiece {
+  width: number;
+  height: number;
+  folds: number[];
+  foldsAcross: number[];
+}
+export type CutPieces = (piece: string) => CutPiece;
+
+/** A family of holders: contents to measured, placed and made. */
+export interface HolderKind<Detail = unknown> {
+  readonly title: string;
+  readonly params: Record<string, ParamSpec>;
+  /** The faces it may sit on: a leaf, or the whole inside behind the leaves. */
+  readonly seats: readonly ('leaf' | 'inside')[];
+  /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */
+  suits(item: Item): { score: number; why: string };
+  measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Detail>;
+  place(measured: MeasuredHolder<Detail>, seat: Seat, inputs: HolderInputs): PlacedHolder<Detail>;
+  contribute(placed: PlacedHolder<Detail>, inputs: HolderInputs): Contribution;
+  /** What the cut really clears. */
+  readBack(cut: CutPieces, placed: PlacedHolder<Detail>, inputs: HolderInputs): Clearance[];
+}
+
+/** A stretch of the host along one side of a seat; measured along the seat, upwards or rightwards. */
+export function hostRun(seat: Seat, side: Side, from: number, to: number): EdgeRun {
+  const { piece, width, height } = seat.host;
+  const [x0, x1, y0, y1] = [seat.x + from, seat.x + to, seat.y + from, seat.y + to];
+  const spans: Record<Side, { from: number; to: number; reversed?: boolean }> = {
+    bottom: { from: x0, to: x1 },
+    right: { from: y0, to: y1 },
+    top: { from: width - x1, to: width - x0, reversed: true },
+    left: { from: height - y1, to: height - y0, reversed: true },
+  };
+  return { piece, parts: [{ edge: side, ...spans[side] }] };
+}

@@ -1,0 +1,265 @@
+import { given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { hostRun } from '../holder-kind.ts';
+import { lengthParam } from '../params.ts';
+
+const params = {
+  reveal: { kind: 'length', title: 'Mouth below the top edge', rule: 'note.reveal' },
+} as const satisfies Record<string, ParamSpec>;
+
+/** One kind of note or paper in the compartment. All mm. */
+interface Sheaf {
+  line: string;
+  name: string;
+  count: number;
+  across: Derived;
+  deep: Derived;
+  thickness: Derived;
+}
+
+export interface NoteCompartment {
+  sheaves: Sheaf[];
+  /** Mouth below the top of the face. */
+  reveal: Derived;
+  /** Everything in it, one on another. */
+  load: Derived;
+  front: Derived;
+  back: Derived;
+  bite: Derived;
+}
+
+type Placed = PlacedHolder<NoteCompartment>;
+const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
+const panelId = (id: string): string => `holders/${id}/panel`;
+
+function sheafOf({ line, item, name, count }: HeldContents): Sheaf {
+  const of = (label: string, key: 'length' | 'width' | 'thickness') =>
+    given(`${name}, ${label}`, item[key], { kind: 'item', path: `items/${item.id}/${key}`, source: item.source });
+  const lying = line.orientation === 'lying';
+  const one = of('thickness', 'thickness');
+  const thickness = count === 1 ? one : sum(`${name}, ${count} together`, [times(count, one)]);
+  const [across, deep] = [of('across', lying ? 'length' : 'width'), of('down', lying ? 'width' : 'length')];
+  return { line: line.id, name, count, across, deep, thickness };
+}
+
+function measure(given: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<NoteCompartment> {
+  const { rules, stacks, grid, id } = inputs;
+  const sheaves = contents.map(sheafOf);
+  const load = sum('notes, all together', sheaves.map(({ thickness }) => thickness));
+  const front = product('note panel, both layers', [two, stacks.pocket]);
+  const bite = rules.length('topstitch.inset');
+  const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
+  const walls = { front, back: stacks.lining };
+  const widest = largest('the widest', sheaves.map(({ across }) => across));
+  const clear = tubeWidth(rectHalfGirth(widest, load), walls, rules.length('ease.note.across'));
+  const width = sum('notes, width between the seams', [clear, times(2, bite)]);
+  const deepest = largest('the deepest', sheaves.map(({ deep }) => deep));
+  const height = sum('notes, height to the top edge', [deepest, rules.length('ease.note.deep'), bite]);
+  const whole = { x0: 0, x1: width.value, y0: 0, y1: Math.max(1, height.value - reveal.value) };
+  return {
+    width,
+    height,
+    slabs: [
+      ...sheaves.map(({ line, name, thickness, across, deep }) => ({
+        of: { line },
+        label: name,
+        x0: (width.value - across.value) / 2,
+        x1: (width.value + across.value) / 2,
+        y0: bite.value,
+        y1: bite.value + deep.value,
+        thickness,
+      })),
+      { of: { role: 'pocket' }, label: 'note panel', ...whole, thickness: front },
+    ],
+    stretches: { width: true, height: true },
+    mouthDrop: reveal,
+    sizes: { noteWidth: clear, reveal },
+    detail: { sheaves, reveal, load, front, back: stacks.lining, bite },
+    findings: [],
+  };
+}
+
+function place({ detail, sizes, slabs }: MeasuredHolder<NoteCompartment>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  const mouth = sum('note panel, finished height', [height]);
+  const shift = (width.value - widthOf(slabs)) / 2;
+  const widened = slabs.map((slab) =>
+    'line' in slab.of ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift } : { ...slab, x1: width.value, y1: height.value },
+  );
+  return {
+    id,
+    kind: 'note-compartment',
+    seat,
+    sizes: { ...sizes, panelWidth: width, panelHeight: mouth },
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: [],
+    things: detail.sheaves.map(({ line, name, across, deep }) => ({
+      line,
+      name,
+      x: x + (width.value - across.value) / 2,
+      y: y + detail.bite.value,
+      width: across.value,
+      height: deep.value,
+      radius: 0,
+    })),
+    slabs: widened,
+    detail,
+  };
+}
+
+const widthOf = (slabs: { x0: number; x1: number }[]): number => {
+  const last = slabs[slabs.length - 1]!;
+  return last.x1 - last.x0;
+};
+
+/** A panel folded double along its mouth, its raw edges caught in three seams of the body. */
+function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution {
+  const seam = rules.length('seam.allowance');
+  const piece = panelId(id);
+  const [width, height] = [seat.width.value, seat.height.value];
+  const flat = sum('note panel, unfolded', [times(2, seat.height)]);
+  const notchesAt = seat.bottomEase?.notchesAt ?? [];
+  const names = seat.bottomEase?.between ?? [];
+  return contribution({
+    pieces: [
+      {
+        id: piece,
+        name: 'Note panel',
+        role: 'pocket',
+        stitch: rectangle(width, 2 * height),
+        width: seat.width,
+        height: flat,
+        allowance: { left: seam, right: seam, top: seam, bottom: seam },
+        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        topArrow: true,
+        folds: [{ id: 'mouth', order: 1, kind: 'mountain', from: [0, height], to: [width, height] }],
+        notches: notchesAt.flatMap((at, index) => [
+          { id: names[index]!, edge: 'bottom', at },
+          { id: names[index]!, edge: 'top', at: width - at },
+        ]),
+        note: 'Fold wrong sides together; the fold is the mouth.',
+      },
+    ],
+    joins: panelJoins(id, seat),
+    operations: [
+      {
+        id: `holders/${id}/fold`,
+        phase: 'prepare',
+        needs: [],
+        uses: [piece],
+        seams: [],
+        text: say`Fold the note panel wrong sides together along its middle; topstitch the fold.`,
+      },
+      {
+        id: `holders/${id}/set`,
+        phase: 'join',
+        needs: [`holders/${id}/fold`],
+        uses: [piece, seat.host.piece],
+        seams: panelJoins(id, seat).map((join) => join.id),
+        text: say`Lay the note panel on the lining, raw edges even at the sides and the bottom. The lining is longer across the fold: match the notches and let the extra stand between them. Baste.`,
+      },
+    ],
+  });
+}
+
+function panelJoins(id: string, seat: Seat): Seam[] {
+  const piece = panelId(id);
+  const height = seat.height.value;
+  const own = `holders/${id}`;
+  const fate = (side: 'left' | 'right' | 'bottom') => {
+    const edge = seat.edges[side];
+    return edge.kind === 'caught' ? { within: edge.within } : {};
+  };
+  // the back half of a side lies on the front half once the panel is folded
+  const side = (which: 'left' | 'right'): Seam[] => {
+    const length = 2 * height;
+    const front = which === 'left' ? { from: height, to: length, reversed: true } : { from: 0, to: height };
+    const back = which === 'left' ? { from: 0, to: height } : { from: height, to: length, reversed: true };
+    return [front, back].map((part, index) => ({
+      id: `${own}#${which}-${index === 0 ? 'front' : 'back'}`,
+      kind: 'caught' as const,
+      a: { piece, parts: [{ edge: which, ...part }] },
+      b: hostRun(seat, which, 0, height),
+      ...fate(which),
+    }));
+  };
+  const { bottomEase } = seat;
+  const hostBottom = { piece: seat.host.piece, parts: [{ edge: 'bottom' }] };
+  const shorter = bottomEase && {
+    ease: { by: sum('longer across the fold', [minus(bottomEase.by)]), between: bottomEase.between },
+  };
+  const bottoms = (['bottom', 'top'] as const).map((edge, index) => ({
+    id: `${own}#bottom-${index === 0 ? 'front' : 'back'}`,
+    kind: 'caught' as const,
+    a: wholeEdge(piece, edge, edge === 'top'),
+    b: hostBottom,
+    ...fate('bottom'),
+    ...shorter,
+  }));
+  return [...side('left'), ...side('right'), ...bottoms];
+}
+
+function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const seam = rules.length('seam.allowance');
+  const from = { kind: 'document', path: panelId(id) } as const;
+  const panel = cut(panelId(id));
+  const width = given('cut width', panel.width, from);
+  const available = sum('clear width', [width, times(-2, seam), times(-2, detail.bite)]);
+  const mouth = given('bottom to mouth', Math.min(...panel.folds), from);
+  const room = sum('bottom to top edge', [mouth, detail.reveal, minus(detail.bite)]);
+  const none = sum('no ease', []);
+  return detail.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
+    const walls = { front: detail.front, back: detail.back };
+    const required = tubeWidth(rectHalfGirth(across, detail.load), walls, none);
+    const about = { holder: id, line, name };
+    return [
+      {
+        ...about,
+        direction: 'across',
+        required,
+        available,
+        clearance: sum('clearance', [available, minus(required)]),
+        ease: rules.length('ease.note.across').value,
+      },
+      {
+        ...about,
+        direction: 'deep',
+        required: deep,
+        available: room,
+        clearance: sum('clearance', [room, minus(deep)]),
+        ease: rules.length('ease.note.deep').value,
+      },
+    ];
+  });
+}
+
+/** A full-width compartment for notes behind the leaves' own holders. */
+export const noteCompartment: HolderKind<NoteCompartment> = {
+  title: 'Note compartment',
+  params,
+  seats: ['inside'],
+  suits({ shape, thickness, rigid }) {
+    if (shape !== 'card' || rigid) return { score: 0, why: 'A note compartment folds with the piece.' };
+    return { score: thickness <= 0.3 ? 1 : 0.3, why: 'Thin, and may be folded.' };
+  },
+  measure,
+  place,
+  contribute,
+  readBack,
+};

@@ -1,0 +1,55 @@
+import type { Finding } from '../errors/finding.ts';
+import type { Wording } from '../errors/wording.ts';
+import type { Mark, PieceDraft, StitchLine } from './piece.ts';
+import type { Seam } from './seam.ts';
+
+/** What a holder or closure does to a piece that is not its own. */
+export interface HostEdit {
+  kind: 'marks';
+  piece: string;
+  marks: Mark[];
+  lines: StitchLine[];
+}
+
+export const phases = ['cut', 'interface', 'prepare', 'pockets', 'closures', 'join', 'turn', 'finish'] as const;
+export type Phase = (typeof phases)[number];
+
+/** One step of the making. */
+export interface OperationDraft {
+  id: string;
+  phase: Phase;
+  /** Operations that must be done before. */
+  needs: string[];
+  /** Pieces in the hand. */
+  uses: string[];
+  /** Seams sewn in this step. */
+  seams: string[];
+  text: Wording;
+}
+
+/** Hardware that a part asks for. */
+export interface HardwareNeed {
+  id: string;
+  count: number;
+}
+
+/** What one part of a design brings to the whole. */
+export interface Contribution {
+  pieces: PieceDraft[];
+  hostEdits: HostEdit[];
+  joins: Seam[];
+  operations: OperationDraft[];
+  hardware: HardwareNeed[];
+  findings: Finding[];
+}
+
+/** A contribution with nothing in it but what is given. */
+export const contribution = (parts: Partial<Contribution>): Contribution => ({
+  pieces: [],
+  hostEdits: [],
+  joins: [],
+  operations: [],
+  hardware: [],
+  findings: [],
+  ...parts,
+});

@@ -1,0 +1,87 @@
+import type { Derived } from '../derived/derived.ts';
+import type { Role } from '../document/design-document.ts';
+import type { Outline } from '../geometry/outline.ts';
+import type { Point } from '../geometry/perimeter.ts';
+
+export type EdgeId = string;
+
+/** A fold, numbered in folding order. `valley`: right sides meet; `mountain`: wrong sides meet. */
+export interface Fold {
+  id: string;
+  order: number;
+  kind: 'valley' | 'mountain';
+  from: Point;
+  to: Point;
+}
+/** A notch on an edge, mm from the edge's start; notches of one id meet when the seam is sewn. */
+export interface Notch {
+  id: string;
+  edge: EdgeId;
+  at: number;
+}
+export interface Mark {
+  id: string;
+  kind: 'placement' | 'snapCap' | 'snapSocket';
+  at: Point;
+  label: string;
+}
+/** Stitching on the face of a piece. */
+export interface StitchLine {
+  id: string;
+  from: Point;
+  to: Point;
+  label: string;
+}
+/** A part of an edge left open for turning, mm from the edge's start. */
+export interface TurningGap {
+  edge: EdgeId;
+  from: number;
+  to: number;
+}
+
+/** A piece as a holder, body or closure asks for it; drawn right side up, origin at a corner of the stitch line. */
+export interface PieceDraft {
+  /** Stable path, such as `holders/A/strip`. */
+  id: string;
+  name: string;
+  role: Role;
+  stitch: Outline;
+  /** Size along the stitch lines, mm. */
+  width: Derived;
+  height: Derived;
+  /** Allowance of each edge, mm. */
+  allowance: Record<EdgeId, Derived>;
+  /** The edges whose allowances add to the width and to the height. */
+  spans: { across: [EdgeId, EdgeId]; up: [EdgeId, EdgeId] };
+  /** The top must be marked: the piece looks the same both ways, its marks do not. */
+  topArrow?: boolean;
+  folds?: Fold[];
+  notches?: Notch[];
+  marks?: Mark[];
+  lines?: StitchLine[];
+  gaps?: TurningGap[];
+  note?: string;
+}
+
+/** A piece to cut. */
+export interface Piece {
+  id: string;
+  letter: string;
+  name: string;
+  role: Role;
+  /** The materials it is cut from, once each. */
+  materials: string[];
+  count: number;
+  stitch: Outline;
+  allowance: Record<EdgeId, number>;
+  cut: Outline;
+  cutWidth: Derived;
+  cutHeight: Derived;
+  topArrow: boolean;
+  folds: Fold[];
+  notches: Notch[];
+  marks: Mark[];
+  lines: StitchLine[];
+  gaps: TurningGap[];
+  note?: string;
+}

@@ -1,0 +1,46 @@
+import type { Derived } from '../derived/derived.ts';
+
+/** A stretch of an edge (mm from the edge's start, in its own direction; default all of it), or a line on a face. */
+export type RunPart = { edge: string; from?: number; to?: number; reversed?: boolean } | { line: string; reversed?: boolean };
+
+/** Consecutive stretches of one piece, in walking order. */
+export interface EdgeRun {
+  piece: string;
+  parts: RunPart[];
+}
+
+/** Length by which `a` is longer than `b`, known from a rule before the seam is walked. */
+export interface SeamEase {
+  by: Derived;
+  /** The ease lies between these notches; without them it is spread over the whole seam. */
+  between?: [string, string];
+}
+
+/** `sewn`: two edges sewn together; `caught`: an edge lies in a seam of the body; `stitchedOn`: sewn onto a face. */
+export type SeamKind = 'sewn' | 'caught' | 'stitchedOn';
+
+/** Two edges that must come out equally long along their stitch lines. */
+export interface Seam {
+  id: string;
+  kind: SeamKind;
+  a: EdgeRun;
+  b: EdgeRun;
+  ease?: SeamEase;
+  /** The seam of the body that it lies in, if any. */
+  within?: string;
+}
+
+/** A whole edge. */
+export const wholeEdge = (piece: string, edge: string, reversed = false): EdgeRun => ({
+  piece,
+  parts: [reversed ? { edge, reversed } : { edge }],
+});
+
+/** Part of an edge, mm from its start. */
+export const edgePart = (piece: string, edge: string, from: number, to: number, reversed = false): EdgeRun => ({
+  piece,
+  parts: [reversed ? { edge, from, to, reversed } : { edge, from, to }],
+});
+
+/** A line on the face of a piece. */
+export const faceLine = (piece: string, id: string): EdgeRun => ({ piece, parts: [{ line: id }] });

@@ -1,0 +1,86 @@
+import { CoreError } from '../errors/core-error.ts';
+import { distance, edgeLength } from '../geometry/outline.ts';
+import type { Piece } from './piece.ts';
+import type { EdgeRun, Seam } from './seam.ts';
+
+/** Largest difference of two walked edges that still counts as equal, mm. */
+export const WALK_TOLERANCE = 0.5;
+
+/** A seam with both edges measured along their stitch lines, mm. */
+export interface WalkedSeam extends Seam {
+  lengthA: number;
+  lengthB: number;
+  /** What is left after the declared ease; 0 is perfect. */
+  mismatch: number;
+  /** The worst distance between notches that should meet. */
+  notchMismatch: number;
+  walks: boolean;
+}
+
+interface WalkedRun {
+  length: number;
+  notches: Map<string, number>;
+}
+
+/** Walks every seam on the pieces' own stitch outlines.
+ * @throws CoreError `seam.unknownPiece`, `seam.unknownEdge`, `seam.beyondEdge` */
+export function walkSeams(pieces: readonly Piece[], seams: readonly Seam[]): WalkedSeam[] {
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+  return seams.map((seam) => walkSeam(seam, byId));
+}
+
+function walkSeam(seam: Seam, pieces: Map<string, Piece>): WalkedSeam {
+  const a = walkRun(seam.a, pieces, seam.id);
+  const b = walkRun(seam.b, pieces, seam.id);
+  const mismatch = a.length - b.length - (seam.ease?.by.value ?? 0);
+  const notchMismatch = worstNotch(seam, a, b);
+  const walks = Math.abs(mismatch) <= WALK_TOLERANCE && notchMismatch <= WALK_TOLERANCE;
+  return { ...seam, lengthA: a.length, lengthB: b.length, mismatch, notchMismatch, walks };
+}
+
+function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string): WalkedRun {
+  const piece = pieces.get(run.piece);
+  if (!piece) throw new CoreError('seam.unknownPiece', `seam ${seam} names no piece ${run.piece}`, seam);
+  const notches = new Map<string, number>();
+  let length = 0;
+  for (const part of run.parts) {
+    const { whole, from, to } = measurePart(part, piece, seam);
+    if ('edge' in part)
+      for (const { id, edge, at } of piece.notches)
+        if (edge === part.edge && at >= from - 1e-9 && at <= to + 1e-9)
+          notches.set(id, length + (part.reversed ? to - at : at - from));
+    if (from < -1e-6 || to > whole + 1e-6 || to < from)
+      throw new CoreError('seam.beyondEdge', `seam ${seam} runs beyond an edge of ${piece.id}`, seam);
+    length += to - from;
+  }
+  return { length, notches };
+}
+
+function measurePart(part: EdgeRun['parts'][number], piece: Piece, seam: string) {
+  if ('line' in part) {
+    const found = piece.lines.find(({ id }) => id === part.line);
+    if (!found) throw new CoreError('seam.unknownEdge', `seam ${seam} names no line ${part.line} of ${piece.id}`, seam);
+    const whole = distance(found.from, found.to);
+    return { whole, from: 0, to: whole };
+  }
+  const found = piece.stitch.find(({ id }) => id === part.edge);
+  if (!found) throw new CoreError('seam.unknownEdge', `seam ${seam} names no edge ${part.edge} of ${piece.id}`, seam);
+  const whole = edgeLength(found);
+  return { whole, from: part.from ?? 0, to: part.to ?? whole };
+}
+
+function worstNotch(seam: Seam, a: WalkedRun, b: WalkedRun): number {
+  const ease = seam.ease?.by.value ?? 0;
+  const [first, last] = (seam.ease?.between ?? []).map((id) => b.notches.get(id));
+  const shareBefore = (at: number): number => {
+    if (first === undefined || last === undefined) return b.length === 0 ? 0 : at / b.length;
+    const [from, to] = [Math.min(first, last), Math.max(first, last)];
+    if (at <= from) return 0;
+    return at >= to ? 1 : (at - from) / (to - from);
+  };
+  const misses = [...b.notches].flatMap(([id, at]) => {
+    const other = a.notches.get(id);
+    return other === undefined ? [] : [Math.abs(other - at - ease * shareBefore(at))];
+  });
+  return Math.max(0, ...misses);
+}

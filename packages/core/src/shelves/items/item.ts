@@ -1,0 +1,24 @@
+export const itemShapes = ['card', 'box', 'cylinder', 'disc', 'ball', 'book', 'soft', 'outline'] as const;
+export type ItemShape = (typeof itemShapes)[number];
+
+/** A thing to hold. Lengths mm, mass g. */
+export interface Item {
+  id: string;
+  name: string;
+  shape: ItemShape;
+  /** Longest side, or the length of a cylinder. */
+  length: number;
+  /** Second side, or the diameter of a cylinder, disc or ball. */
+  width: number;
+  /** Third side; of a disc its height. */
+  thickness: number;
+  /** Radius of the corners seen from above. */
+  planRadius?: number;
+  /** Radius of the edges of the cross-section. */
+  edgeRadius?: number;
+  mass?: number;
+  rigid?: boolean;
+  magnetSensitive?: boolean;
+  /** Where the sizes come from; `yours` for a thing the maker has measured. */
+  source: string;
+}

@@ -1,0 +1,83 @@
+import type { Item } from './item.ts';
+
+const ID = 'ISO/IEC 7810';
+const PAPER = 'ISO 216';
+const EURO = 'published size, European Central Bank (from memory)';
+const DEMO = 'Saltmarsh Bench, measured';
+
+const card = (id: string, name: string, more: Partial<Item> = {}): Item => ({
+  id,
+  name,
+  shape: 'card',
+  length: 85.6,
+  width: 53.98,
+  thickness: 0.76,
+  planRadius: 3.18,
+  rigid: true,
+  source: `${ID} ID-1`,
+  ...more,
+});
+const note = (id: string, name: string, length: number, width: number, source = EURO): Item => ({
+  id,
+  name,
+  shape: 'card',
+  length,
+  width,
+  thickness: 0.11,
+  source,
+});
+const sheet = (id: string, name: string, length: number, width: number, thickness: number): Item => ({
+  id,
+  name,
+  shape: 'card',
+  length,
+  width,
+  thickness,
+  source: `${PAPER} (thickness: common practice)`,
+});
+
+/** Things of known size. A maker's own things live in her design or on her own shelf. */
+export const standardItems: readonly Item[] = [
+  card('id1-card', 'Card'),
+  card('bus-card', 'Bus card', { magnetSensitive: true }),
+  card('permit', 'Shore permit, laminated'),
+  card('id2-card', 'ID-2 card', { length: 105, width: 74, source: `${ID} ID-2` }),
+  {
+    id: 'passport',
+    name: 'Passport',
+    shape: 'book',
+    length: 125,
+    width: 88,
+    thickness: 5,
+    planRadius: 3.18,
+    source: 'ICAO Doc 9303, ID-3 booklet (thickness: common practice)',
+  },
+  note('note-5', 'Banknote, 5', 120, 62),
+  note('note-10', 'Banknote, 10', 127, 67),
+  note('note-20', 'Banknote, 20', 133, 72),
+  note('note-50', 'Banknote, 50', 140, 77),
+  sheet('a6-booklet', 'Tide-table booklet, A6', 148, 105, 2.4),
+  sheet('a7-sheet', 'Paper, A7', 105, 74, 0.1),
+  sheet('a6-sheet', 'Paper, A6', 148, 105, 0.1),
+  sheet('receipt', 'Landing receipt', 105, 74, 0.1),
+  {
+    id: 'sd-card',
+    name: 'SD card',
+    shape: 'card',
+    length: 32,
+    width: 24,
+    thickness: 2.1,
+    rigid: true,
+    source: 'SD card, published size (from memory)',
+  },
+  {
+    id: 'hand-lens',
+    name: 'Hand lens',
+    shape: 'disc',
+    length: 46,
+    width: 46,
+    thickness: 17,
+    rigid: true,
+    source: DEMO,
+  },
+];

@@ -1,0 +1,17 @@
+/** A cloth, leather, film or filling. Lengths mm, mass g per m². */
+export interface Material {
+  id: string;
+  name: string;
+  /** Thickness as it lies, mm. */
+  thickness: number;
+  /** Share of the thickness that is left under the presser foot, 0..1. */
+  compressedRatio: number;
+  arealMass: number;
+  /** Colour on drawings. */
+  tint: string;
+  frays: boolean;
+  directional?: boolean;
+  fusible?: boolean;
+  /** What it is mostly used for; an order for pickers, never a limit. */
+  use: 'shell' | 'lining' | 'interfacing' | 'padding';
+}

@@ -1,0 +1,72 @@
+import { foldSchools, type FoldSchool } from '../../sizing/fold-over.ts';
+import { shoulderSchools, type ShoulderSchool } from '../../sizing/flap.ts';
+
+/** A length the maker can change for all her designs, or for one. */
+export interface LengthRule {
+  kind: 'length';
+  title: string;
+  /** mm */
+  standard: number;
+  least: number;
+  most: number;
+  why: string;
+}
+export interface ChoiceRule<T extends string = string> {
+  kind: 'choice';
+  title: string;
+  standard: T;
+  choices: readonly T[];
+  why: string;
+}
+
+const length = (title: string, standard: number, least: number, most: number, why: string): LengthRule => ({
+  kind: 'length',
+  title,
+  standard,
+  least,
+  most,
+  why,
+});
+
+/** House rules: common practice unless it says otherwise; a design may override each of them. */
+export const houseRules = {
+  'ease.card.across': length('Ease, card in a slot, across', 3, 1.5, 5, 'Less grips, more lets the card slip out.'),
+  'ease.card.deep': length('Ease, card in a slot, deep', 1, 0, 4, 'Keeps the card off the stitches below it.'),
+  'ease.note.across': length('Ease, notes, across', 6, 2, 20, 'Notes are pushed in by hand, often several at once.'),
+  'ease.note.deep': length('Ease, notes, deep', 3, 0, 15, 'Keeps the notes below the top edge.'),
+  'seam.allowance': length('Seam allowance', 6, 3, 20, 'Narrow enough to turn small corners.'),
+  'topstitch.inset': length('Topstitching, from the edge', 2, 0, 6, 'Holds the edge flat; bites into slots beside it.'),
+  'mouth.hem': length('Mouth hem', 10, 5, 25, 'Turned in twice, half of it each time.'),
+  'tiers.reveal': length('Reveal, mouth to mouth', 12, 6, 40, 'Shows which card is which.'),
+  'tiers.visible': length('Card shows above its mouth', 10, 0, 30, 'Ten or more gives the fingers a grip.'),
+  'panel.setBack': length('Panel stands back from the mouth', 2, 0, 10, 'Keeps two edges from piling up.'),
+  'fold.gutter': length('Clear of the fold, each side', 1, 0.5, 10, 'Never fold on a card.'),
+  'fold.loss': length('Swallowed by each pressed fold', 0, 0, 2, 'Measure a pressed pleat in thick cloth.'),
+  'note.reveal': length('Notes mouth below the top edge', 8, 0, 40, 'Opens the compartment to the fingers.'),
+  'turning.gap': length('Turning gap', 50, 25, 100, 'Soft and small 25 to 50, quilted 50 to 75, padded more.'),
+  'tab.width': length('Tab width', 25, 15, 60, 'Wider than the snap by its width on each side.'),
+  'tab.overlap': length('Tab lies on the front by', 35, 15, 80, 'Room for the snap and a thumb.'),
+  'tab.fastenerInset': length('Snap from the tab’s end', 12, 8, 40, 'The cap needs cloth all round it.'),
+  'fold.school': {
+    kind: 'choice',
+    title: 'The fold closes',
+    standard: 'rounded',
+    choices: foldSchools,
+    why: 'Rounded: cloth runs round the contents. Square: creased at two lines.',
+  } satisfies ChoiceRule<FoldSchool>,
+  'tab.school': {
+    kind: 'choice',
+    title: 'The tab goes over the edge',
+    standard: 'rounded',
+    choices: shoulderSchools,
+    why: 'Rounded: soft edges. Square: boxy, firm edges.',
+  } satisfies ChoiceRule<ShoulderSchool>,
+} as const satisfies Record<string, LengthRule | ChoiceRule>;
+
+export type HouseRuleId = keyof typeof houseRules;
+export type LengthRuleId = { [Id in HouseRuleId]: (typeof houseRules)[Id]['kind'] extends 'length' ? Id : never }[HouseRuleId];
+export type ChoiceRuleId = Exclude<HouseRuleId, LengthRuleId>;
+/** What a maker has set otherwise: lengths in mm, or one of the choices. */
+export type RuleSettings = Partial<Record<HouseRuleId, number | string>>;
+
+export const isHouseRule = (id: string): id is HouseRuleId => Object.hasOwn(houseRules, id);

@@ -1,0 +1,70 @@
+import type { DesignDocument } from '../document/design-document.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+import { holdersIn } from '../faces/measure.ts';
+import type { Clearance } from '../holders/holder-kind.ts';
+import type { WalkedSeam } from '../pieces/walk-seams.ts';
+import type { Kinds } from './kinds.ts';
+import type { Resolved } from './resolve.ts';
+
+/** Checks that everything in the design has a place: contents in holders, holders on faces. */
+export function checkPlaces(document: DesignDocument, { items }: Resolved, kinds: Kinds): Finding[] {
+  return [...contentsHeld(document, items), ...holdersSeated(document, kinds)];
+}
+
+function contentsHeld(document: DesignDocument, items: Resolved['items']): Finding[] {
+  return document.contents.flatMap((line): Finding[] => {
+    const entries = document.holders.flatMap(({ contents }) => contents.filter((entry) => entry.line === line.id));
+    const held = entries.reduce((total, { count }) => total + count, 0);
+    const name = line.name ?? items.get(line.item)?.name ?? line.item;
+    const base = { severity: 'stop' as const, about: [`contents/${line.id}`], numbers: { held, count: line.count } };
+    if (held < line.count) {
+      const text = held === 0 ? say`${name} has no home yet.` : say`${line.count - held} of ${line.count} ${name} have no home yet.`;
+      return [{ ...base, code: 'contents.notHeld', text }];
+    }
+    const text = say`${name}: ${held} are placed, but there are only ${line.count}.`;
+    return held > line.count ? [{ ...base, code: 'contents.heldTwice', text }] : [];
+  });
+}
+
+function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
+  const faces = kinds.bodies[document.body.kind]?.faces(document.body.params) ?? [];
+  return document.holders.flatMap(({ id, kind }): Finding[] => {
+    const base = { severity: 'stop' as const, about: [`holders/${id}`], numbers: {} };
+    const family = kinds.holders[kind];
+    if (!family)
+      return [{ ...base, code: 'holder.unknownKind', text: say`This version of Zindle does not know the holder “${kind}” of ${id}.` }];
+    const on = faces.filter((face) => face.id in document.faces && holdersIn(document.faces[face.id]!).includes(id));
+    if (on.length === 0) return [{ ...base, code: 'holder.noSeat', text: say`${family.title} ${id} does not lie on any face.` }];
+    const wrong = on.find(({ seat }) => !family.seats.includes(seat));
+    const text = say`${family.title} ${id} cannot sit ${wrong?.title ?? ''}.`;
+    return wrong ? [{ ...base, code: 'holder.noSeat', text }] : [];
+  });
+}
+/** Seams that do not come out even. Nothing may be printed while there is one. */
+export function checkSeams(seams: WalkedSeam[]): Finding[] {
+  return seams
+    .filter(({ walks }) => !walks)
+    .map(({ id, mismatch, notchMismatch }) => ({
+      code: 'seam.doesNotWalk',
+      severity: 'stop',
+      about: [`seams/${id}`],
+      numbers: { mismatch, notchMismatch },
+      limit: 0.5,
+      text: say`The two edges of the seam ${id} differ by ${mm(Math.abs(mismatch))}; the pattern cannot be sewn as it is.`,
+    }));
+}
+
+/** Things that do not go in. */
+export function checkClearances(clearances: Clearance[]): Finding[] {
+  return clearances
+    .filter(({ clearance }) => clearance.value < -1e-6)
+    .map(({ holder, line, name, direction, clearance }) => ({
+      code: 'clearance.tooTight',
+      severity: 'stop',
+      about: [`holders/${holder}`, `contents/${line}`],
+      numbers: { clearance: clearance.value },
+      limit: 0,
+      text: say`${name} sits ${mm(-clearance.value)} too tight ${direction === 'across' ? 'across' : 'in depth'} in ${holder}.`,
+    }));
+}

@@ -1,0 +1,91 @@
+import type { BodyInputs, Hosts, SizedFace } from '../bodies/body-kind.ts';
+import type { Arrangement, DesignDocument } from '../document/design-document.ts';
+import { arrange, type Room } from '../faces/arrange.ts';
+import { holdersIn, type MeasuredHolders } from '../faces/measure.ts';
+import type { CutPieces, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
+import type { Contribution } from '../pieces/contribution.ts';
+import type { Kinds } from './kinds.ts';
+import type { Resolved } from './resolve.ts';
+import type { SolvedHolder } from './solution.ts';
+
+/** Measures every holder that has something to hold; empty and unknown ones are left out (see checkPlaces). */
+export function measureHolders(document: DesignDocument, resolved: Resolved, kinds: Kinds): MeasuredHolders {
+  const { rules, stacks, held } = resolved;
+  return new Map(
+    document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
+      const contents = held.get(id) ?? [];
+      const family = kinds.holders[kind];
+      if (!family || contents.length === 0) return [];
+      return [[id, family.measure(params, contents, { id, rules, stacks, grid: document.grid })]];
+    }),
+  );
+}
+
+/** The panel of a face's first holder: others may be sewn onto it. */
+export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Hosts {
+  return Object.fromEntries(
+    Object.entries(document.faces).map(([face, arrangement]) => {
+      const host = holdersIn(arrangement).find((id) => measured.get(id)?.mouthDrop);
+      return [face, host && `holders/${host}/panel`];
+    }),
+  );
+}
+
+/** A placed holder with what it brings, and a way to read it back once the pieces are cut. */
+export interface PlacedPart {
+  contribution: Contribution;
+  readBack(cut: CutPieces): SolvedHolder;
+}
+
+/** Gives every holder its seat on its face. */
+export function placeHolders(
+  document: DesignDocument,
+  faces: SizedFace[],
+  measured: MeasuredHolders,
+  inputs: BodyInputs,
+  kinds: Kinds,
+): PlacedPart[] {
+  return faces.flatMap((face) => {
+    const arrangement: Arrangement | undefined = document.faces[face.id];
+    if (!arrangement) return [];
+    const rooms = arrange(arrangement, face.room, measured);
+    return [...rooms].map(([id, room]) => {
+      const entry = document.holders.find((holder) => holder.id === id)!;
+      const family = kinds.holders[entry.kind]!;
+      const own = { ...inputs, id };
+      const placed = family.place(measured.get(id)!, seatOf(face, room), own);
+      return {
+        contribution: family.contribute(placed, own),
+        readBack: (cut: CutPieces): SolvedHolder => ({
+          ...placed,
+          face: face.id,
+          title: family.title,
+          clearances: family.readBack(cut, placed, own),
+        }),
+      };
+    });
+  });
+}
+
+/** Edges that lie on the edge of the face share its fate; the others are stitched on. */
+function seatOf({ id, host, room, edges, bottomEase }: SizedFace, { x, y, width, height }: Room): Seat {
+  const touches: Record<Side, boolean> = {
+    left: near(x, room.x),
+    right: near(x + width.value, room.x + room.width.value),
+    bottom: near(y, room.y),
+    top: near(y + height.value, room.y + room.height.value),
+  };
+  const fate = (side: Side) => (touches[side] ? edges[side] : ({ kind: 'stitchedOn' } as const));
+  return {
+    face: id,
+    host,
+    x,
+    y,
+    width,
+    height,
+    edges: { left: fate('left'), right: fate('right'), bottom: fate('bottom'), top: fate('top') },
+    ...(bottomEase && { bottomEase }),
+  };
+}
+
+const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;

@@ -1,0 +1,12 @@
+import { bodyKinds, type BodyKinds } from '../bodies/body-kinds.ts';
+import { closureKinds, type ClosureKinds } from '../closures/closure-kinds.ts';
+import { holderKinds, type HolderKinds } from '../holders/holder-kinds.ts';
+
+/** The families that a design may use; a test or an extension may pass more. */
+export interface Kinds {
+  holders: HolderKinds;
+  bodies: BodyKinds;
+  closures: ClosureKinds;
+}
+
+export const builtInKinds: Kinds = { holders: holderKinds, bodies: bodyKinds, closures: closureKinds };

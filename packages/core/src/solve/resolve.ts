@@ -1,0 +1,92 @@
+import { given, sum } from '../derived/derived.ts';
+import { roles, type DesignDocument, type Layer, type Role } from '../document/design-document.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { HeldContents, StackThickness } from '../holders/holder-kind.ts';
+import type { Item } from '../shelves/items/item.ts';
+import { houseRules, isHouseRule } from '../shelves/rules/house-rules.ts';
+import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
+import type { Shelves } from '../shelves/shelves.ts';
+
+/** A design with everything it refers to found on the shelves. */
+export interface Resolved {
+  rules: Rules;
+  stacks: StackThickness;
+  items: ReadonlyMap<string, Item>;
+  /** What each holder holds, by holder id. */
+  held: ReadonlyMap<string, HeldContents[]>;
+  findings: Finding[];
+}
+
+/** Looks up items, materials and rules; what is missing becomes a finding, never an exception. */
+export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
+  const items = new Map([...shelves.items, ...document.ownItems].map((item) => [item.id, item]));
+  const findings: Finding[] = [...unknownItems(document, items), ...unusableRules(document)];
+  const stacks = Object.fromEntries(
+    roles.map((role) => [role, stackThickness(role, document.stacks[role], shelves, findings)]),
+  ) as StackThickness;
+  const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
+  return { rules: rulesFor(shelves.rules, document.rules), stacks, items, held, findings };
+}
+
+function heldBy(
+  entries: DesignDocument['holders'][number]['contents'],
+  document: DesignDocument,
+  items: ReadonlyMap<string, Item>,
+): HeldContents[] {
+  return entries.flatMap(({ line: id, count }) => {
+    const line = document.contents.find((each) => each.id === id);
+    const item = line && items.get(line.item);
+    return line && item && count > 0 ? [{ line, item, name: line.name ?? item.name, count }] : [];
+  });
+}
+
+function stackThickness(role: Role, layers: Layer[], shelves: Shelves, findings: Finding[]) {
+  const parts = layers.flatMap(({ material: id }) => {
+    const material = shelves.materials.find((each) => each.id === id);
+    if (material) {
+      const path = `materials/${id}/thickness`;
+      return [given(material.name, material.thickness, { kind: 'material', path })];
+    }
+    findings.push({
+      code: 'materials.missing',
+      severity: 'stop',
+      about: [`stacks/${role}`],
+      numbers: {},
+      text: say`The ${role} names a material that is not on the shelf (${id}). Choose another.`,
+    });
+    return [];
+  });
+  return sum(`${role}, all layers`, parts);
+}
+
+function unknownItems(document: DesignDocument, items: ReadonlyMap<string, Item>): Finding[] {
+  return document.contents
+    .filter(({ item }) => !items.has(item))
+    .map(({ id, item }) => ({
+      code: 'contents.unknownItem',
+      severity: 'stop',
+      about: [`contents/${id}`],
+      numbers: {},
+      text: say`The thing “${item}” is not on the shelves. Put it there, or choose another.`,
+    }));
+}
+
+function unusableRules(document: DesignDocument): Finding[] {
+  return settingsOutOfRange(document.rules).map(({ id, value }): Finding => {
+    const rule = isHouseRule(id) ? houseRules[id] : undefined;
+    const range =
+      rule?.kind === 'length'
+        ? say`${rule.title} may be ${mm(rule.least)} to ${mm(rule.most)}; `
+        : say`“${rule?.title ?? id}” cannot be “${String(value)}”; `;
+    return {
+      code: 'rule.outOfRange',
+      severity: 'watch',
+      about: [`rules/${id}`],
+      numbers: numbersOf(value),
+      text: [...range, 'the standard value is used.'],
+    };
+  });
+}
+
+const numbersOf = (value: number | string): Record<string, number> => (typeof value === 'number' ? { value } : {});

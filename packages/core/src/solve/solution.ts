@@ -1,0 +1,33 @@
+import type { Operation } from '../bodies/assemble.ts';
+import type { SizedFace } from '../bodies/body-kind.ts';
+import type { Derived } from '../derived/derived.ts';
+import type { Finding } from '../errors/finding.ts';
+import type { Section } from '../fit/section.ts';
+import type { Clearance, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
+import type { HardwareNeed } from '../pieces/contribution.ts';
+import type { Piece } from '../pieces/piece.ts';
+import type { WalkedSeam } from '../pieces/walk-seams.ts';
+
+/** A holder at its place, with what its contents clear in the cut. */
+export interface SolvedHolder extends PlacedHolder {
+  face: string;
+  title: string;
+  clearances: Clearance[];
+}
+
+/** Everything that follows from a design document. All lengths mm. */
+export interface Solution {
+  finished: { openWidth: Derived; closedWidth: Derived; height: Derived };
+  closedThickness: Derived;
+  emptyThickness: Derived;
+  stacks: StackThickness;
+  body: { kind: string; sizes: Record<string, Derived>; faces: SizedFace[]; readBack: Record<string, number> };
+  holders: SolvedHolder[];
+  closure: { kind: string; sizes: Record<string, Derived> };
+  pieces: Piece[];
+  seams: WalkedSeam[];
+  operations: Operation[];
+  hardware: HardwareNeed[];
+  section: Section;
+  findings: Finding[];
+}

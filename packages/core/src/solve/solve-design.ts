@@ -1,0 +1,64 @@
+import { assemble } from '../bodies/assemble.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { measureFace } from '../faces/measure.ts';
+import { closedSection } from '../fit/section.ts';
+import { walkSeams } from '../pieces/walk-seams.ts';
+import { standardShelves, type Shelves } from '../shelves/shelves.ts';
+import { checkClearances, checkPlaces, checkSeams } from './check.ts';
+import { cutPieces } from './cut-pieces.ts';
+import { hostsOf, measureHolders, placeHolders } from './holders.ts';
+import { builtInKinds, type Kinds } from './kinds.ts';
+import { resolve } from './resolve.ts';
+import type { Solution } from './solution.ts';
+
+/** The whole product in one function: what it must hold goes in, everything to make it comes out.
+ *
+ * Inside out: contents make holders, holders make faces, faces make the body. Outside in: the sized body gives its
+ * faces room, holders are placed and contribute pieces and seams; those are cut, walked and read back.
+ * @throws CoreError `body.unknownKind`, `closure.unknownKind` */
+export function solveDesign(document: DesignDocument, shelves: Shelves = standardShelves, kinds: Kinds = builtInKinds): Solution {
+  const bodyKind = kinds.bodies[document.body.kind];
+  const closureKind = kinds.closures[document.closure.kind];
+  if (!bodyKind) throw new CoreError('body.unknownKind', `there is no body “${document.body.kind}”`, 'body');
+  if (!closureKind) throw new CoreError('closure.unknownKind', `there is no closure “${document.closure.kind}”`, 'closure');
+
+  const resolved = resolve(document, shelves);
+  const { rules, stacks } = resolved;
+  const inputs = { rules, stacks, grid: document.grid };
+  const measured = measureHolders(document, resolved, kinds);
+  const faces = bodyKind.faces(document.body.params);
+  const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
+  const body = bodyKind.size(document.body.params, measuredFaces, inputs, hostsOf(document, measured));
+  const placed = placeHolders(document, body.faces, measured, inputs, kinds);
+  const closure = closureKind.solve(document.closure.params, body, { ...inputs, hardware: shelves.hardware });
+
+  const contributions = [bodyKind.contribute(body, inputs), ...placed.map((holder) => holder.contribution), closure.contribution];
+  const making = assemble(contributions, document.stacks);
+  const cut = cutPieces(making.pieces);
+  const seams = walkSeams(making.pieces, making.seams);
+  const holders = placed.map((holder) => holder.readBack(cut));
+  const on = (face: string) => holders.filter((holder) => holder.face === face);
+
+  return {
+    finished: body.finished,
+    closedThickness: body.closedThickness,
+    emptyThickness: body.emptyThickness,
+    stacks,
+    body: { kind: document.body.kind, sizes: body.sizes, faces: body.faces, readBack: bodyKind.readBack(cut, body, inputs) },
+    holders,
+    closure: { kind: document.closure.kind, sizes: closure.sizes },
+    pieces: making.pieces,
+    seams,
+    operations: making.operations,
+    hardware: making.hardware,
+    section: closedSection(body, { inside: on('inside'), left: on('left'), right: on('right') }, stacks),
+    findings: [
+      ...resolved.findings,
+      ...checkPlaces(document, resolved, kinds),
+      ...making.findings,
+      ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
+      ...checkSeams(seams),
+    ],
+  };
+}
