@@ -100,7 +100,7 @@ function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] 
     marks: [],
     lines: [],
     gaps: [],
-    note: 'Cut to the stitch line, without allowance.',
+    note: 'Cut to the stitch line, no allowance.',
   }));
 }
 

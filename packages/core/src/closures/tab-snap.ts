@@ -60,12 +60,23 @@ function tabOutline(width: number, length: number): Outline {
   return [
     line('bottom', [0, 0], [width, 0]),
     line('right', [width, 0], [width, shoulder]),
-    { id: 'tip', kind: 'arc', from: [width, shoulder], to: [0, shoulder], centre: [width / 2, shoulder], sweep: Math.PI },
+    {
+      id: 'tip',
+      kind: 'arc',
+      from: [width, shoulder],
+      to: [0, shoulder],
+      centre: [width / 2, shoulder],
+      sweep: Math.PI,
+    },
     line('left', [0, shoulder], [0, 0]),
   ];
 }
 
-function make({ width, length, mateLoaded, inset }: Tab, { closing }: SizedBody, { rules }: ClosureInputs): Contribution {
+function make(
+  { width, length, mateLoaded, inset }: Tab,
+  { closing }: SizedBody,
+  { rules }: ClosureInputs,
+): Contribution {
   const seam = rules.length('seam.allowance');
   const snap = { at: [width.value / 2, length.value - inset] as [number, number], label: 'snap cap' };
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
@@ -136,7 +147,13 @@ function tabSeams(width: number, { outer, inner, length, within }: SizedBody['cl
     a: wholeEdge(piece, 'bottom'),
     b: edgePart(host.piece, host.edge, from, to),
   });
-  return [round('right', 'left'), round('tip', 'tip'), round('left', 'right'), base(TAB, outer), base(TAB_LINING, inner)];
+  return [
+    round('right', 'left'),
+    round('tip', 'tip'),
+    round('left', 'right'),
+    base(TAB, outer),
+    base(TAB_LINING, inner),
+  ];
 }
 
 function driftFinding(drift: Derived, { hardware }: ClosureInputs): Finding[] {

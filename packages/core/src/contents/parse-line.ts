@@ -45,7 +45,8 @@ export function parseLine(
     const { rest: withoutCount, count } = takeCount(text.trim());
     const { rest, sides } = takeSizes(withoutCount, unit);
     const name = rest.replace(/\s+/g, ' ').trim();
-    if (!name && sides.length === 0) throw new Refusal('empty', 'Write what it must hold, like “3 cards” or “notes 140 x 77”.');
+    if (!name && sides.length === 0)
+      throw new Refusal('empty', 'Write what it must hold, like “3 cards” or “notes 140 x 77”.');
     if (!name) throw new Refusal('name', 'Give the thing a name before its size, like “map 140 x 77 x 1”.');
     if (name.length > limits.nameLength)
       throw new Refusal('name', `The name is longer than ${limits.nameLength} letters. Shorten it.`);
@@ -61,14 +62,19 @@ export function parseLine(
 const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
 function takeCount(text: string): { rest: string; count: number } {
-  const before = /^(-?\d+(?:[.,]\d+)?)\s*(?:[x×]\s*)?(?=[^\W\d_]{2,}|[^\W\d_]\s)(?!(?:mm|cm|in|inch|inches)\b)/i.exec(text);
+  const before = /^(-?\d+(?:[.,]\d+)?)\s*(?:[x×]\s*)?(?=[^\W\d_]{2,}|[^\W\d_]\s)(?!(?:mm|cm|in|inch|inches)\b)/i.exec(
+    text,
+  );
   const after = /\s[x×](-?\d+(?:[.,]\d+)?)$/i.exec(text) ?? /^\D*[^\d\s]\s+[x×]\s*(-?\d+(?:[.,]\d+)?)$/i.exec(text);
   const found = before ?? after;
   if (!found) return { rest: text, count: 1 };
   const count = Number(found[1]!.replace(',', '.'));
   const { least, most } = limits.count;
   if (!Number.isInteger(count) || count < least || count > most)
-    throw new Refusal('count', `${found[1]} of a thing cannot be planned: use a whole number from ${least} to ${most}.`);
+    throw new Refusal(
+      'count',
+      `${found[1]} of a thing cannot be planned: use a whole number from ${least} to ${most}.`,
+    );
   const rest = before ? text.slice(before[0].length) : text.replace(/\s*[x×]\s*-?\d+(?:[.,]\d+)?$/i, '');
   return { rest, count };
 }
@@ -78,7 +84,10 @@ function takeSizes(text: string, unit: LengthUnit): { rest: string; sides: numbe
   if (!found) {
     const stray = /-?\d[\d.,/]*/.exec(text);
     if (stray && !/^\D*\b[a-z]+-?\d+\b/i.test(text))
-      throw new Refusal('size', `“${stray[0]}” alone is no size. Write two or three sides, like 140 x 77 or 148 x 105 x 14.`);
+      throw new Refusal(
+        'size',
+        `“${stray[0]}” alone is no size. Write two or three sides, like 140 x 77 or 148 x 105 x 14.`,
+      );
     return { rest: text, sides: [] };
   }
   const parts = found[0].split(/[x×*]/i).map((part) => part.trim());

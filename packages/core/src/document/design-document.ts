@@ -57,6 +57,11 @@ export interface ArrangementGroup {
 }
 export type Arrangement = ArrangementGroup | { kind: 'holder'; id: string };
 
+/** The holders of an arrangement, in their order. */
+export function holdersIn(arrangement: Arrangement): string[] {
+  return arrangement.kind === 'holder' ? [arrangement.id] : arrangement.children.flatMap(holdersIn);
+}
+
 /** A design: what it must hold and what the maker decided. No solved sizes: those are computed from it. */
 export interface DesignDocument {
   format: typeof DOCUMENT_FORMAT;

@@ -6,5 +6,9 @@ export const limits = {
   size: { least: 0.01, most: 2000 },
   nameLength: 80,
   lines: 40,
+  /** Gap between holders of an arrangement, mm. */
+  gap: { least: 0, most: 500 },
   layers: 6,
+  /** Entries of a shelf that comes with a request. */
+  shelf: 5000,
 } as const;

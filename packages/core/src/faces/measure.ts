@@ -1,5 +1,5 @@
 import { given, largest, named, sum, times, type Derived } from '../derived/derived.ts';
-import type { Arrangement } from '../document/design-document.ts';
+import { holdersIn, type Arrangement } from '../document/design-document.ts';
 import type { MeasuredHolder } from '../holders/holder-kind.ts';
 import { thickest } from '../holders/slab.ts';
 
@@ -34,18 +34,16 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
     width: arrangement ? leastSize('width', arrangement, holders) : nothing,
     height: arrangement ? leastSize('height', arrangement, holders) : nothing,
     loaded: thickness(`${id}, loaded`, slabs),
-    empty: thickness(`${id}, empty`, slabs.map((each) => each.filter(({ of }) => 'role' in of))),
+    empty: thickness(
+      `${id}, empty`,
+      slabs.map((each) => each.filter(({ of }) => 'role' in of)),
+    ),
     ...(drop && { mouthDrop: drop }),
     arrangement,
   };
 }
 
 const nothing = given('nothing there', 0, { kind: 'document', path: 'faces' });
-
-/** The holders of an arrangement, in their order. */
-export function holdersIn(arrangement: Arrangement): string[] {
-  return arrangement.kind === 'holder' ? [arrangement.id] : arrangement.children.flatMap(holdersIn);
-}
 
 /** Least width or height of an arrangement, mm. */
 export function leastSize(size: 'width' | 'height', arrangement: Arrangement, holders: MeasuredHolders): Derived {

@@ -1,7 +1,8 @@
 import type { Derived } from '../derived/derived.ts';
 
 /** A stretch of an edge (mm from the edge's start, in its own direction; default all of it), or a line on a face. */
-export type RunPart = { edge: string; from?: number; to?: number; reversed?: boolean } | { line: string; reversed?: boolean };
+export type RunPart =
+  { edge: string; from?: number; to?: number; reversed?: boolean } | { line: string; reversed?: boolean };
 
 /** Consecutive stretches of one piece, in walking order. */
 export interface EdgeRun {

@@ -26,6 +26,9 @@ export function cardPanel(panel: CardPanel): { clearWidth: Derived; requiredWidt
   const bites = [seamLeft, seamRight, topstitchLeft, topstitchRight].map(minus);
   const clearWidth = sum('clear width of the slot', [cutWidth, ...bites]);
   const noEase = sum('no ease', []);
-  const requiredWidth = named('width the card asks for', tubeWidth(rectHalfGirth(itemWidth, itemThickness), walls, noEase));
+  const requiredWidth = named(
+    'width the card asks for',
+    tubeWidth(rectHalfGirth(itemWidth, itemThickness), walls, noEase),
+  );
   return { clearWidth, requiredWidth, clearance: sum('clearance', [clearWidth, minus(requiredWidth)]) };
 }

@@ -7,7 +7,11 @@ export const tubeWidthRule: Rule = {
   formula: '(P + π × (front + back) / 2) / 2 + ease',
   source: STEINER,
 };
-const halfGirthRule = (formula: string): Rule => ({ id: 'tube-width', formula, source: 'geometry: half the perimeter' });
+const halfGirthRule = (formula: string): Rule => ({
+  id: 'tube-width',
+  formula,
+  source: 'geometry: half the perimeter',
+});
 const clothRule: Rule = { id: 'tube-width', formula: 'π/4 × (front + back)', source: STEINER };
 
 /** The two walls of a flat pocket, thickness as they lie, mm. */

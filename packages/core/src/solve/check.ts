@@ -1,7 +1,6 @@
-import type { DesignDocument } from '../document/design-document.ts';
+import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import { holdersIn } from '../faces/measure.ts';
 import type { Clearance } from '../holders/holder-kind.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 import type { Kinds } from './kinds.ts';
@@ -19,7 +18,10 @@ function contentsHeld(document: DesignDocument, items: Resolved['items']): Findi
     const name = line.name ?? items.get(line.item)?.name ?? line.item;
     const base = { severity: 'stop' as const, about: [`contents/${line.id}`], numbers: { held, count: line.count } };
     if (held < line.count) {
-      const text = held === 0 ? say`${name} has no home yet.` : say`${line.count - held} of ${line.count} ${name} have no home yet.`;
+      const text =
+        held === 0
+          ? say`${name} has no home yet.`
+          : say`${line.count - held} of ${line.count} ${name} have no home yet.`;
       return [{ ...base, code: 'contents.notHeld', text }];
     }
     const text = say`${name}: ${held} are placed, but there are only ${line.count}.`;
@@ -33,9 +35,16 @@ function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
     const base = { severity: 'stop' as const, about: [`holders/${id}`], numbers: {} };
     const family = kinds.holders[kind];
     if (!family)
-      return [{ ...base, code: 'holder.unknownKind', text: say`This version of Zindle does not know the holder “${kind}” of ${id}.` }];
+      return [
+        {
+          ...base,
+          code: 'holder.unknownKind',
+          text: say`This version of Zindle does not know the holder “${kind}” of ${id}.`,
+        },
+      ];
     const on = faces.filter((face) => face.id in document.faces && holdersIn(document.faces[face.id]!).includes(id));
-    if (on.length === 0) return [{ ...base, code: 'holder.noSeat', text: say`${family.title} ${id} does not lie on any face.` }];
+    if (on.length === 0)
+      return [{ ...base, code: 'holder.noSeat', text: say`${family.title} ${id} does not lie on any face.` }];
     const wrong = on.find(({ seat }) => !family.seats.includes(seat));
     const text = say`${family.title} ${id} cannot sit ${wrong?.title ?? ''}.`;
     return wrong ? [{ ...base, code: 'holder.noSeat', text }] : [];

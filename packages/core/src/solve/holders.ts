@@ -1,7 +1,7 @@
 import type { BodyInputs, Hosts, SizedFace } from '../bodies/body-kind.ts';
-import type { Arrangement, DesignDocument } from '../document/design-document.ts';
+import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
 import { arrange, type Room } from '../faces/arrange.ts';
-import { holdersIn, type MeasuredHolders } from '../faces/measure.ts';
+import type { MeasuredHolders } from '../faces/measure.ts';
 import type { CutPieces, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from './kinds.ts';

@@ -17,11 +17,16 @@ import type { Solution } from './solution.ts';
  * Inside out: contents make holders, holders make faces, faces make the body. Outside in: the sized body gives its
  * faces room, holders are placed and contribute pieces and seams; those are cut, walked and read back.
  * @throws CoreError `body.unknownKind`, `closure.unknownKind` */
-export function solveDesign(document: DesignDocument, shelves: Shelves = standardShelves, kinds: Kinds = builtInKinds): Solution {
+export function solveDesign(
+  document: DesignDocument,
+  shelves: Shelves = standardShelves,
+  kinds: Kinds = builtInKinds,
+): Solution {
   const bodyKind = kinds.bodies[document.body.kind];
   const closureKind = kinds.closures[document.closure.kind];
   if (!bodyKind) throw new CoreError('body.unknownKind', `there is no body “${document.body.kind}”`, 'body');
-  if (!closureKind) throw new CoreError('closure.unknownKind', `there is no closure “${document.closure.kind}”`, 'closure');
+  if (!closureKind)
+    throw new CoreError('closure.unknownKind', `there is no closure “${document.closure.kind}”`, 'closure');
 
   const resolved = resolve(document, shelves);
   const { rules, stacks } = resolved;
@@ -33,7 +38,11 @@ export function solveDesign(document: DesignDocument, shelves: Shelves = standar
   const placed = placeHolders(document, body.faces, measured, inputs, kinds);
   const closure = closureKind.solve(document.closure.params, body, { ...inputs, hardware: shelves.hardware });
 
-  const contributions = [bodyKind.contribute(body, inputs), ...placed.map((holder) => holder.contribution), closure.contribution];
+  const contributions = [
+    bodyKind.contribute(body, inputs),
+    ...placed.map((holder) => holder.contribution),
+    closure.contribution,
+  ];
   const making = assemble(contributions, document.stacks);
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
@@ -45,7 +54,12 @@ export function solveDesign(document: DesignDocument, shelves: Shelves = standar
     closedThickness: body.closedThickness,
     emptyThickness: body.emptyThickness,
     stacks,
-    body: { kind: document.body.kind, sizes: body.sizes, faces: body.faces, readBack: bodyKind.readBack(cut, body, inputs) },
+    body: {
+      kind: document.body.kind,
+      sizes: body.sizes,
+      faces: body.faces,
+      readBack: bodyKind.readBack(cut, body, inputs),
+    },
     holders,
     closure: { kind: document.closure.kind, sizes: closure.sizes },
     pieces: making.pieces,

@@ -20,7 +20,16 @@ interface Quantity {
 type Token = { kind: 'quantity'; quantity: Quantity; text: string } | { kind: 'sign'; sign: string };
 
 const EXAMPLES = 'Write it like 95, 3 3/4, 3-3/4", 9.5cm or 95 + 2*3.';
-const units: Record<string, LengthUnit> = { mm: 'mm', cm: 'cm', in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in', '”': 'in' };
+const units: Record<string, LengthUnit> = {
+  mm: 'mm',
+  cm: 'cm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '″': 'in',
+  '”': 'in',
+};
 const mixed = String.raw`(?:\d+(?:\s+|-)\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`;
 const quantityPattern = new RegExp(String.raw`^(${mixed})\s*(mm|cm|inches|inch|in|"|″|”)?(?![\w.,])`, 'i');
 
@@ -148,6 +157,7 @@ function takeSign(tokens: Token[], ...signs: string[]): string | undefined {
 }
 
 function strayToken(token: Token): Refusal {
-  if (token.kind === 'sign') return new Refusal('unfinished', `“${token.sign}” has nothing to work on here. ${EXAMPLES}`);
+  if (token.kind === 'sign')
+    return new Refusal('unfinished', `“${token.sign}” has nothing to work on here. ${EXAMPLES}`);
   return new Refusal('twoNumbers', `Two numbers stand side by side before “${token.text}”: put a sign between them.`);
 }

@@ -20,7 +20,15 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
   const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
   return contribution({
     pieces: [
-      { ...shared, spans, ...layer(shellWidth.value, 'outside'), id: SHELL, name: 'Shell', role: 'exterior', width: shellWidth },
+      {
+        ...shared,
+        spans,
+        ...layer(shellWidth.value, 'outside'),
+        id: SHELL,
+        name: 'Shell',
+        role: 'exterior',
+        width: shellWidth,
+      },
       {
         ...shared,
         spans,

@@ -3,7 +3,11 @@ import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { LINING, SHELL, type Foldover } from './size.ts';
 
 /** The driving sizes of a bifold from its cut pieces: the inverse of making. mm */
-export function readBackFoldover(cut: CutPieces, { detail }: SizedBody<Foldover>, { rules }: BodyInputs): Record<string, number> {
+export function readBackFoldover(
+  cut: CutPieces,
+  { detail }: SizedBody<Foldover>,
+  { rules }: BodyInputs,
+): Record<string, number> {
   const seam = rules.length('seam.allowance').value;
   const [shell, lining] = [cut(SHELL), cut(LINING)];
   const [leaf = 0, other = 0] = lining.foldsAcross;

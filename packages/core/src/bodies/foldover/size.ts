@@ -142,9 +142,18 @@ function sizedFaces(
       board: { dx: 0, stretch: liningWidth.value / panelWidth.value },
       host: { piece: LINING, width: liningWidth.value, height: height.value },
       room: { x: 0, y: 0, width: panelWidth, height: hostHeight, towards: 'left' },
-      edges: { left: caught('body/left'), right: caught('body/right'), bottom: caught('body/bottom'), top: { kind: 'free' } },
+      edges: {
+        left: caught('body/left'),
+        right: caught('body/right'),
+        bottom: caught('body/bottom'),
+        top: { kind: 'free' },
+      },
       ...(liningExtra && {
-        bottomEase: { by: liningExtra, between: ['spine-left', 'spine-right'], notchesAt: [leaf, panelWidth.value - leaf] },
+        bottomEase: {
+          by: liningExtra,
+          between: ['spine-left', 'spine-right'],
+          notchesAt: [leaf, panelWidth.value - leaf],
+        },
       }),
     },
     {
@@ -164,8 +173,19 @@ function sizedFaces(
   ];
 }
 
-function thicknessOf(label: string, { inside, left, right }: Faces, load: 'loaded' | 'empty', { stacks }: BodyInputs): Derived {
-  return sum(label, [times(2, stacks.exterior), times(2, stacks.lining), times(2, inside[load]), left[load], right[load]]);
+function thicknessOf(
+  label: string,
+  { inside, left, right }: Faces,
+  load: 'loaded' | 'empty',
+  { stacks }: BodyInputs,
+): Derived {
+  return sum(label, [
+    times(2, stacks.exterior),
+    times(2, stacks.lining),
+    times(2, inside[load]),
+    left[load],
+    right[load],
+  ]);
 }
 
 /** Closed, the cloth beyond the leaves runs round the fold in a half circle. */

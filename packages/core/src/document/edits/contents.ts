@@ -15,7 +15,11 @@ export function addContents(line: ContentsLine, item: Item, isNew: boolean, item
 }
 
 /** Changes count, sharing, orientation or name of a line; its things are placed anew. */
-export function changeContents(id: string, change: Partial<Omit<ContentsLine, 'id' | 'item'>>, items: readonly Item[]): Edit {
+export function changeContents(
+  id: string,
+  change: Partial<Omit<ContentsLine, 'id' | 'item'>>,
+  items: readonly Item[],
+): Edit {
   return {
     name: 'Change what it holds',
     apply(document) {

@@ -1,8 +1,13 @@
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
-import { holdersIn } from '../../faces/measure.ts';
 import { holderKinds, type HolderKinds } from '../../holders/holder-kinds.ts';
 import type { Item } from '../../shelves/items/item.ts';
-import type { Arrangement, ContentsLine, DesignDocument, HolderEntry } from '../design-document.ts';
+import {
+  holdersIn,
+  type Arrangement,
+  type ContentsLine,
+  type DesignDocument,
+  type HolderEntry,
+} from '../design-document.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
 const SUITS_WELL = 0.5;
@@ -36,7 +41,9 @@ function bestKind(item: Item): string | undefined {
 function addTo(document: DesignDocument, kind: string, line: ContentsLine, count: number): DesignDocument {
   const kinds: HolderKinds = holderKinds;
   const bodies: BodyKinds = bodyKinds;
-  const seats = bodies[document.body.kind]?.faces(document.body.params).filter(({ seat }) => kinds[kind]!.seats.includes(seat));
+  const seats = bodies[document.body.kind]
+    ?.faces(document.body.params)
+    .filter(({ seat }) => kinds[kind]!.seats.includes(seat));
   const places = (seats ?? []).map(({ id: face }) => {
     const on = face in document.faces ? holdersIn(document.faces[face]!) : [];
     const holder = document.holders.find(({ id, kind: other }) => on.includes(id) && other === kind);
@@ -45,7 +52,11 @@ function addTo(document: DesignDocument, kind: string, line: ContentsLine, count
   const [lightest] = places.sort((a, b) => a.load - b.load);
   if (!lightest || lightest.load === Infinity) return document;
   const { face, holder } = lightest;
-  if (holder) return { ...document, holders: document.holders.map((each) => (each === holder ? put(each, line.id, count) : each)) };
+  if (holder)
+    return {
+      ...document,
+      holders: document.holders.map((each) => (each === holder ? put(each, line.id, count) : each)),
+    };
   const id = freeLetter(document);
   const seated: Arrangement = { kind: 'holder', id };
   return {

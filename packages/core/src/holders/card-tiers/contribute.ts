@@ -46,15 +46,13 @@ function stripPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
   const { seat, detail, id } = placed;
   const strip = stripOf(detail, inputs);
   const [width, length] = [seat.width.value, strip.stripLength.value];
-  const folds = strip.foldAt.map(
-    (at, index): Fold => ({
-      id: `fold-${index + 1}`,
-      order: index + 1,
-      kind: strip.foldKind[index]!,
-      from: [0, length - at],
-      to: [width, length - at],
-    }),
-  );
+  const folds = strip.foldAt.map((at, index): Fold => ({
+    id: `fold-${index + 1}`,
+    order: index + 1,
+    kind: strip.foldKind[index]!,
+    from: [0, length - at],
+    to: [width, length - at],
+  }));
   return {
     id: ids(placed).front,
     name: `Pleated card strip ${id}`,
@@ -66,7 +64,7 @@ function stripPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
     spans,
     topArrow: true,
     folds,
-    note: 'Press the folds in their order, from the top edge down.',
+    note: 'Press the folds in order, top first.',
   };
 }
 
@@ -107,7 +105,7 @@ function pocketPieces(placed: Placed, inputs: HolderInputs): PieceDraft[] {
       allowance: { ...allAround(inputs), top: hem },
       spans,
       topArrow: true,
-      note: 'Turn the top edge in twice, half of the hem each time.',
+      note: 'Hem the top: half of it in, then again.',
     };
   });
 }
@@ -133,17 +131,38 @@ function frontJoins(placed: Placed, { rules }: HolderInputs): Seam[] {
   const { outer, inner } = sides(placed);
   const [width, height] = [seat.width.value, seat.height.value];
   const pleated = detail.making === 'pleated';
-  const takeUp = pleated && { ease: { by: pleatTakeUp(detail.slots.map(({ depth }) => depth), rules.length('fold.loss')) } };
+  const takeUp = pleated && {
+    ease: {
+      by: pleatTakeUp(
+        detail.slots.map(({ depth }) => depth),
+        rules.length('fold.loss'),
+      ),
+    },
+  };
   const inside = `holders/${id}`;
   return [
     { id: `${inside}#top`, kind: 'sewn', a: wholeEdge(front, 'top'), b: wholeEdge(backing, 'top', true) },
-    { id: `${inside}#inner`, kind: 'sewn', a: wholeEdge(front, inner), b: wholeEdge(backing, mirrored[inner], true), ...takeUp },
+    {
+      id: `${inside}#inner`,
+      kind: 'sewn',
+      a: wholeEdge(front, inner),
+      b: wholeEdge(backing, mirrored[inner], true),
+      ...takeUp,
+    },
     caught(placed, `${inside}#outer`, front, outer, outer, height, takeUp || {}),
     caught(placed, `${inside}#bottom`, front, 'bottom', 'bottom', width, {}),
   ];
 }
 
-function caught(placed: Placed, id: string, piece: string, edge: Side, hostSide: Side, length: number, ease: Partial<Seam>): Seam {
+function caught(
+  placed: Placed,
+  id: string,
+  piece: string,
+  edge: Side,
+  hostSide: Side,
+  length: number,
+  ease: Partial<Seam>,
+): Seam {
   const fate = placed.seat.edges[hostSide];
   const within = fate.kind === 'caught' ? { within: fate.within } : {};
   const kind = fate.kind === 'caught' ? 'caught' : 'stitchedOn';
@@ -189,7 +208,12 @@ function pocketJoins(placed: Placed): Seam[] {
       sideBy('right', bottom, mouth),
       isLast
         ? { id: `${own}#bottom`, kind: 'caught', a: wholeEdge(own, 'bottom'), b: wholeEdge(front, 'bottom') }
-        : { id: `${own}#bottom`, kind: 'stitchedOn', a: wholeEdge(own, 'bottom'), b: faceLine(front, `pocket-${index + 1}`) },
+        : {
+            id: `${own}#bottom`,
+            kind: 'stitchedOn',
+            a: wholeEdge(own, 'bottom'),
+            b: faceLine(front, `pocket-${index + 1}`),
+          },
     ];
   });
 }
@@ -211,8 +235,18 @@ function hostMarks(placed: Placed) {
     piece: seat.host.piece,
     marks: [mark('top', [x, y1])],
     lines: [
-      { id: `${id}-inner`, from: edgeLine('', [x, y0], [x, y1]).from, to: [x, y1] as [number, number], label: `inner edge of panel ${id}` },
-      { id: `${id}-top`, from: [x0, y1] as [number, number], to: [x1, y1] as [number, number], label: `top edge of panel ${id}` },
+      {
+        id: `${id}-inner`,
+        from: edgeLine('', [x, y0], [x, y1]).from,
+        to: [x, y1] as [number, number],
+        label: `inner edge of panel ${id}`,
+      },
+      {
+        id: `${id}-top`,
+        from: [x0, y1] as [number, number],
+        to: [x1, y1] as [number, number],
+        label: `top edge of panel ${id}`,
+      },
     ],
   };
 }
@@ -247,7 +281,14 @@ function operations(placed: Placed, pieces: PieceDraft[], pleated: boolean): Ope
       phase: 'pockets',
       needs: [`${own}/bag-out`],
       uses: [front, backing, seat.host.piece],
-      seams: [`${own}/backing#inner`, `${own}/backing#top`, `${own}#outer`, `${own}#bottom`, `${own}/backing#outer`, `${own}/backing#bottom`],
+      seams: [
+        `${own}/backing#inner`,
+        `${own}/backing#top`,
+        `${own}#outer`,
+        `${own}#bottom`,
+        `${own}/backing#outer`,
+        `${own}/backing#bottom`,
+      ],
       text: say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
     },
   ];

@@ -1,4 +1,15 @@
-import { given, largest, named, product, rounded, smallest, sum, times, minus, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  named,
+  product,
+  rounded,
+  smallest,
+  sum,
+  times,
+  minus,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
@@ -18,7 +29,10 @@ export function measureTiers(params: Params, contents: HeldContents[], inputs: H
   slots.forEach(({ depth }, index) => (sizes[`depth${index + 1}`] = depth));
   if (tiers.making === 'pleated') {
     const loss = inputs.rules.length('fold.loss');
-    sizes.takeUp = pleatTakeUp(slots.map(({ depth }) => depth), loss);
+    sizes.takeUp = pleatTakeUp(
+      slots.map(({ depth }) => depth),
+      loss,
+    );
   }
   const loaded = named('thickness, loaded', thickest('thickness, loaded', slabs).thickness);
   return {
@@ -73,7 +87,17 @@ function slotsOf({ line, item, name, count }: HeldContents, visible: Derived, { 
   for (let left = count; left > 0; left -= line.perHolder) {
     const here = Math.min(left, line.perHolder);
     const thickness = here === 1 ? one : sum(`${name}, ${here} together`, [times(here, one)]);
-    slots.push({ line: line.id, name, count: here, across, deep, thickness, shows, radius: item.planRadius ?? 0, depth });
+    slots.push({
+      line: line.id,
+      name,
+      count: here,
+      across,
+      deep,
+      thickness,
+      shows,
+      radius: item.planRadius ?? 0,
+      depth,
+    });
   }
   return slots;
 }
@@ -98,7 +122,9 @@ export function behindFront(tiers: Tiers, index: number): { widest: Derived; thi
   const [floor, mouth] = [pocketBottom(tiers, index), mouthAt(tiers, index)];
   const behind = slots.slice(0, index + 1).map((slot, other) => ({ slot, bottom: pocketBottom(tiers, other), other }));
   const cards = behind.filter(({ slot, bottom }) => bottom < mouth && bottom + slot.deep.value > floor);
-  const pockets = behind.filter(({ other, bottom }) => other < index && mouthAt(tiers, other) > floor && bottom < mouth);
+  const pockets = behind.filter(
+    ({ other, bottom }) => other < index && mouthAt(tiers, other) > floor && bottom < mouth,
+  );
   const counts = new Map<Derived, number>();
   for (const { slot } of cards) counts.set(slot.thickness, (counts.get(slot.thickness) ?? 0) + 1);
   const thickness = sum('cards and pockets in the way', [
@@ -134,4 +160,3 @@ export function headerIn(tiers: Tiers, height: Derived): Derived {
   const rest = [times(-Math.max(0, tiers.slots.length - 1), tiers.reveal), minus(tiers.last)];
   return sum('top to first mouth', [height, ...rest]);
 }
-

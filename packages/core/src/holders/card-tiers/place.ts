@@ -39,7 +39,10 @@ export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: 
       height: slot.deep.value,
       radius: slot.radius,
     })),
-    slabs: measured.slabs.map((slab) => ({ ...slab, y1: slab.label === 'backing' || slab.label === 'panel' ? seat.height.value : slab.y1 })),
+    slabs: measured.slabs.map((slab) => ({
+      ...slab,
+      y1: slab.label === 'backing' || slab.label === 'panel' ? seat.height.value : slab.y1,
+    })),
     detail: tiers,
   };
 }

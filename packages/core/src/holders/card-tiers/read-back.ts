@@ -12,7 +12,13 @@ export function readBackTiers(cut: CutPieces, placed: PlacedHolder<Tiers>, input
   ]);
 }
 
-type Reading = (cut: CutPieces, placed: PlacedHolder<Tiers>, inputs: HolderInputs, slot: Slot, index: number) => Clearance;
+type Reading = (
+  cut: CutPieces,
+  placed: PlacedHolder<Tiers>,
+  inputs: HolderInputs,
+  slot: Slot,
+  index: number,
+) => Clearance;
 
 const acrossOf: Reading = (cut, { id, detail }, { rules }, slot, index) => {
   const seam = rules.length('seam.allowance');

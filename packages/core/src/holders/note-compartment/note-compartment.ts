@@ -61,15 +61,24 @@ function sheafOf({ line, item, name, count }: HeldContents): Sheaf {
 function measure(given: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<NoteCompartment> {
   const { rules, stacks, grid, id } = inputs;
   const sheaves = contents.map(sheafOf);
-  const load = sum('notes, all together', sheaves.map(({ thickness }) => thickness));
+  const load = sum(
+    'notes, all together',
+    sheaves.map(({ thickness }) => thickness),
+  );
   const front = product('note panel, both layers', [two, stacks.pocket]);
   const bite = rules.length('topstitch.inset');
   const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
   const walls = { front, back: stacks.lining };
-  const widest = largest('the widest', sheaves.map(({ across }) => across));
+  const widest = largest(
+    'the widest',
+    sheaves.map(({ across }) => across),
+  );
   const clear = tubeWidth(rectHalfGirth(widest, load), walls, rules.length('ease.note.across'));
   const width = sum('notes, width between the seams', [clear, times(2, bite)]);
-  const deepest = largest('the deepest', sheaves.map(({ deep }) => deep));
+  const deepest = largest(
+    'the deepest',
+    sheaves.map(({ deep }) => deep),
+  );
   const height = sum('notes, height to the top edge', [deepest, rules.length('ease.note.deep'), bite]);
   const whole = { x0: 0, x1: width.value, y0: 0, y1: Math.max(1, height.value - reveal.value) };
   return {
@@ -100,7 +109,9 @@ function place({ detail, sizes, slabs }: MeasuredHolder<NoteCompartment>, seat: 
   const mouth = sum('note panel, finished height', [height]);
   const shift = (width.value - widthOf(slabs)) / 2;
   const widened = slabs.map((slab) =>
-    'line' in slab.of ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift } : { ...slab, x1: width.value, y1: height.value },
+    'line' in slab.of
+      ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift }
+      : { ...slab, x1: width.value, y1: height.value },
   );
   return {
     id,
@@ -153,7 +164,7 @@ function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution
           { id: names[index]!, edge: 'bottom', at },
           { id: names[index]!, edge: 'top', at: width - at },
         ]),
-        note: 'Fold wrong sides together; the fold is the mouth.',
+        note: 'Fold wrong sides in; the fold is the mouth.',
       },
     ],
     joins: panelJoins(id, seat),

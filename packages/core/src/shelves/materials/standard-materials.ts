@@ -1,6 +1,14 @@
 import type { Material } from './material.ts';
 
-type Row = [id: string, name: string, thickness: number, ratio: number, mass: number, tint: string, use: Material['use']];
+type Row = [
+  id: string,
+  name: string,
+  thickness: number,
+  ratio: number,
+  mass: number,
+  tint: string,
+  use: Material['use'],
+];
 
 // thickness and mass: common practice, typical cloth of the kind; a maker measures ten layers of her own
 const woven: Row[] = [

@@ -64,7 +64,9 @@ export const houseRules = {
 } as const satisfies Record<string, LengthRule | ChoiceRule>;
 
 export type HouseRuleId = keyof typeof houseRules;
-export type LengthRuleId = { [Id in HouseRuleId]: (typeof houseRules)[Id]['kind'] extends 'length' ? Id : never }[HouseRuleId];
+export type LengthRuleId = {
+  [Id in HouseRuleId]: (typeof houseRules)[Id]['kind'] extends 'length' ? Id : never;
+}[HouseRuleId];
 export type ChoiceRuleId = Exclude<HouseRuleId, LengthRuleId>;
 /** What a maker has set otherwise: lengths in mm, or one of the choices. */
 export type RuleSettings = Partial<Record<HouseRuleId, number | string>>;

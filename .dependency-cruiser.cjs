@@ -1,0 +1,78 @@
+// The stair of docs/decisions/0001: every floor of the core knows only the floors below it.
+const floors = [
+  ['errors', 'units'],
+  ['derived', 'geometry'],
+  ['sizing'],
+  ['shelves'],
+  ['document', 'contents'],
+  ['pieces'],
+  ['holders'],
+  ['faces'],
+  ['bodies'],
+  ['closures'],
+  ['fit'],
+  ['solve'],
+  ['files', 'quick-sums', 'demo'],
+];
+// parts of `document/` that stand higher than the stored type itself
+const EDITS = '^packages/core/src/document/edits/';
+const core = (names) => `^packages/core/src/(${names.join('|')})/`;
+
+const upwards = floors.slice(0, -1).map((floor, index) => ({
+  name: `core-${floor.join('-')}-looks-up`,
+  severity: 'error',
+  comment: `${floor.join(', ')} may only import the floors below`,
+  from: { path: core(floor), pathNot: `${EDITS}|\\.test\\.ts$` },
+  to: { path: core(floors.slice(index + 1).flat()) },
+}));
+
+module.exports = {
+  forbidden: [
+    ...upwards,
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'edits-below-solve',
+      severity: 'error',
+      comment: 'edits know the families, never a solution',
+      from: { path: EDITS, pathNot: '\\.test\\.ts$' },
+      to: { path: core(['solve', 'files', 'quick-sums', 'demo', 'fit']) },
+    },
+    {
+      name: 'stored-type-knows-no-edits',
+      severity: 'error',
+      from: { path: '^packages/core/src/(?!document/edits|demo|solve|testing|index)', pathNot: '\\.test\\.ts$' },
+      to: { path: EDITS },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'no Node and no DOM in the core',
+      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$|/testing/' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'core-knows-no-application',
+      severity: 'error',
+      from: { path: '^packages/core' },
+      to: { path: '^apps/' },
+    },
+    { name: 'web-knows-no-server', severity: 'error', from: { path: '^apps/web' }, to: { path: '^apps/server' } },
+    { name: 'server-knows-no-web', severity: 'error', from: { path: '^apps/server' }, to: { path: '^apps/web' } },
+    {
+      name: 'core-through-its-doors',
+      severity: 'error',
+      comment: 'applications import @zindle/core and its named entries, never its files by path',
+      from: { path: '^apps/' },
+      to: { path: '^packages/core/src/(?!(index|files/index|document/reading/index|demo/index)\\.ts$)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'packages/core/tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['source', 'import', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,39 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsInt, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+
+const document = {
+  type: 'object',
+  additionalProperties: true,
+  description: 'A design document (docs/format)',
+} as const;
+
+export class NewDesignRequest {
+  @ApiProperty(document)
+  @IsObject({ message: 'document must be a design document' })
+  document!: Record<string, unknown>;
+}
+
+export class StoreDesignRequest extends NewDesignRequest {
+  @ApiPropertyOptional({ description: 'The revision that was changed, unless If-Match says it' })
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  revision?: number;
+}
+
+export class DesignQuery {
+  @ApiPropertyOptional({ description: 'Part of the name' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(100)
+  search?: string;
+
+  @ApiPropertyOptional({ minimum: 1, default: 1 })
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(100_000)
+  page?: number;
+}

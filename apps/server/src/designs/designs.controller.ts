@@ -1,0 +1,81 @@
+import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
+import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { describeSolution, solveDesign } from '@zindle/core';
+import type { Response } from 'express';
+import { ApiError, refused } from '../common/api-error.ts';
+import { DesignQuery, NewDesignRequest, StoreDesignRequest } from './design-requests.ts';
+import { DesignsService, type StoredDesign } from './designs.service.ts';
+
+const tagOf = (revision: number): string => `"${revision}"`;
+
+/** The revision that a write names, from `If-Match` or the body. */
+function revisionOf(ifMatch: string | undefined, body: number | undefined): number {
+  if (ifMatch === undefined && body === undefined)
+    throw new ApiError(428, 'design.revisionMissing', 'Say which revision was changed: send If-Match with the ETag.');
+  if (ifMatch === undefined) return body!;
+  const found = /^(?:W\/)?"(\d{1,9})"$/.exec(ifMatch.trim());
+  if (!found) throw refused('design.revisionUnreadable', 'If-Match must be the ETag of the design, such as "3".');
+  return Number(found[1]);
+}
+
+@ApiTags('designs')
+@Controller('designs')
+export class DesignsController {
+  constructor(private readonly designs: DesignsService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'The shelf: designs, newest first, a page at a time' })
+  list(@Query() { search, page }: DesignQuery) {
+    return this.designs.list(search, page);
+  }
+
+  @Post()
+  @ApiOperation({ summary: 'Stores a new design' })
+  async create(@Body() { document }: NewDesignRequest, @Res({ passthrough: true }) response: Response) {
+    return answer(await this.designs.create(document), response);
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'A design with its revision, which is its ETag too' })
+  async get(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
+    return answer(await this.designs.get(id), response);
+  }
+
+  @Put(':id')
+  @ApiHeader({ name: 'If-Match', required: false, description: 'ETag of the revision that was changed' })
+  @ApiOperation({ summary: 'Stores a changed design; 428 without a revision, 409 if it was changed meanwhile' })
+  async store(
+    @Param('id') id: string,
+    @Body() { document, revision }: StoreDesignRequest,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    return answer(await this.designs.store(id, document, revisionOf(ifMatch, revision)), response);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Puts a design into the bin' })
+  remove(@Param('id') id: string) {
+    return this.designs.remove(id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Takes a design out of the bin' })
+  restore(@Param('id') id: string) {
+    return this.designs.restore(id);
+  }
+
+  @Get(':id/solution')
+  @ApiOperation({ summary: 'The whole solution of a stored design, every number with its reasons' })
+  async solution(@Param('id') id: string) {
+    const { document } = await this.designs.get(id);
+    return describeSolution(solveDesign(document), document.unit);
+  }
+}
+
+function answer(design: StoredDesign, response: Response): StoredDesign {
+  response.setHeader('ETag', tagOf(design.revision));
+  return design;
+}

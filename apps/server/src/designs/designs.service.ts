@@ -1,0 +1,148 @@
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import type { DesignDocument } from '@zindle/core';
+import { readDocument, type ReadResult } from '@zindle/core/reading';
+import { IsNull, Not, Raw, type Repository } from 'typeorm';
+import { ApiError, notFound, refused } from '../common/api-error.ts';
+import { DesignEntity } from '../database/design.entity.ts';
+
+export interface StoredDesign {
+  id: string;
+  name: string;
+  revision: number;
+  updatedAt: string;
+  document: DesignDocument;
+}
+/** A row of the shelf: with the document, or with the reason why it cannot be read. */
+export type ShelfRow = Omit<StoredDesign, 'document'> &
+  ({ document: DesignDocument } | { problem: { code: string; message: string } });
+
+export const PAGE_SIZE = 24;
+
+/** Stores designs; every write names the revision that it changes. */
+@Injectable()
+export class DesignsService {
+  constructor(@InjectRepository(DesignEntity) private readonly rows: Repository<DesignEntity>) {}
+
+  count(): Promise<number> {
+    return this.rows.countBy({ deletedAt: IsNull() });
+  }
+
+  async list(search = '', page = 1): Promise<{ designs: ShelfRow[]; total: number; page: number; pageSize: number }> {
+    const name = search.trim().replace(/[%_]/g, '').toLowerCase();
+    const [rows, total] = await this.rows.findAndCount({
+      where: {
+        deletedAt: IsNull(),
+        ...(name && { name: Raw((column) => `LOWER(${column}) LIKE :name`, { name: `%${name}%` }) }),
+      },
+      order: { updatedAt: 'DESC', id: 'ASC' },
+      skip: (page - 1) * PAGE_SIZE,
+      take: PAGE_SIZE,
+    });
+    return { designs: rows.map(shelfRow), total, page, pageSize: PAGE_SIZE };
+  }
+
+  async get(id: string): Promise<StoredDesign> {
+    const row = await this.#row(id);
+    const read = readRow(row);
+    if (!read.ok) throw refused(read.code, `“${row.name}” cannot be opened. ${read.message}`, read.fields);
+    return stored(row, read.document);
+  }
+
+  async create(json: Record<string, unknown>): Promise<StoredDesign> {
+    const document = checked(json);
+    if (await this.rows.existsBy({ id: document.id }))
+      throw new ApiError(409, 'design.exists', `There is a design with the id ${document.id} already.`);
+    const now = new Date().toISOString();
+    const row = { id: document.id, name: document.name, revision: 1, createdAt: now, updatedAt: now, deletedAt: null };
+    await this.rows.insert({ ...row, document: JSON.stringify(document) });
+    return { id: row.id, name: row.name, revision: 1, updatedAt: now, document };
+  }
+
+  /** Writes a design if it still has the revision that was changed. */
+  async store(id: string, json: Record<string, unknown>, revision: number): Promise<StoredDesign> {
+    const document = checked(json);
+    if (document.id !== id) throw refused('design.otherId', `The document calls itself ${document.id}, not ${id}.`);
+    const row = await this.#row(id);
+    const read = readRow(row);
+    if (!read.ok) throw new ApiError(409, read.code, `“${row.name}” was not overwritten. ${read.message}`, read.fields);
+    const updatedAt = new Date().toISOString();
+    const next = revision + 1;
+    const change = { name: document.name, document: JSON.stringify(document), revision: next, updatedAt };
+    const { affected } = await this.rows.update({ id, revision, deletedAt: IsNull() }, change);
+    if (affected !== 1)
+      throw new ApiError(
+        409,
+        'design.stale',
+        `“${row.name}” was changed elsewhere: it has revision ${row.revision} now, not ${revision}.`,
+      );
+    return { id, name: document.name, revision: next, updatedAt, document };
+  }
+
+  /** Puts a design into the bin. */
+  async remove(id: string): Promise<void> {
+    const { affected } = await this.rows.update({ id, deletedAt: IsNull() }, { deletedAt: new Date().toISOString() });
+    if (affected !== 1) throw unknown(id);
+  }
+
+  /** Takes a design out of the bin. */
+  async restore(id: string): Promise<void> {
+    const { affected } = await this.rows.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
+    if (affected !== 1) throw notFound('design.notInBin', `There is no design ${id} in the bin.`);
+  }
+
+  /** Adds the designs that the database has never seen. */
+  async seed(documents: readonly DesignDocument[]): Promise<void> {
+    for (const document of documents)
+      if (!(await this.rows.existsBy({ id: document.id }))) await this.create({ ...document });
+  }
+
+  async #row(id: string): Promise<DesignEntity> {
+    const row = await this.rows.findOneBy({ id, deletedAt: IsNull() });
+    if (!row) throw unknown(id);
+    return row;
+  }
+}
+
+const unknown = (id: string): ApiError => notFound('design.unknown', `There is no design ${id}.`);
+
+function checked(json: Record<string, unknown>): DesignDocument {
+  const read = readDocument(json);
+  if (!read.ok)
+    throw refused(
+      read.code,
+      read.message,
+      read.fields.map(({ path, message }) => ({ path: `document.${path}`, message })),
+    );
+  return read.document;
+}
+
+function readRow({ document }: DesignEntity): ReadResult {
+  let json: unknown;
+  try {
+    json = JSON.parse(document);
+  } catch {
+    return {
+      ok: false,
+      code: 'document.damaged',
+      message: 'The stored text is no JSON. It is left as it is.',
+      fields: [],
+    };
+  }
+  return readDocument(json);
+}
+
+const stored = ({ id, name, revision, updatedAt }: DesignEntity, document: DesignDocument): StoredDesign => ({
+  id,
+  name,
+  revision,
+  updatedAt,
+  document,
+});
+
+function shelfRow(row: DesignEntity): ShelfRow {
+  const read = readRow(row);
+  if (read.ok) return stored(row, read.document);
+  const { id, name, revision, updatedAt } = row;
+  return { id, name, revision, updatedAt, problem: { code: read.code, message: read.message } };
+}

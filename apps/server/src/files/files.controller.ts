@@ -1,0 +1,84 @@
+import { Controller, Get, Param, Query, Res, StreamableFile } from '@nestjs/common';
+import { ApiOperation, ApiPropertyOptional, ApiTags } from '@nestjs/swagger';
+import { solveDesign, standardShelves } from '@zindle/core';
+import {
+  chartCsv,
+  mayPrint,
+  paperIds,
+  patternPdf,
+  patternSvg,
+  type PaperId,
+  type PatternSource,
+} from '@zindle/core/files';
+import { IsIn, IsOptional } from 'class-validator';
+import type { Response } from 'express';
+import { ApiError } from '../common/api-error.ts';
+import { DesignsService, type StoredDesign } from '../designs/designs.service.ts';
+import { pdfFonts } from './pdf-fonts.ts';
+
+export class PdfQuery {
+  @ApiPropertyOptional({ enum: paperIds, default: 'a4' })
+  @IsOptional()
+  @IsIn(paperIds)
+  paper?: PaperId;
+}
+
+@ApiTags('files')
+@Controller('designs/:id/files')
+export class FilesController {
+  constructor(private readonly designs: DesignsService) {}
+
+  @Get('pattern.pdf')
+  @ApiOperation({ summary: 'The pattern at true scale, with a test square and the cutting chart' })
+  async pdf(
+    @Param('id') id: string,
+    @Query() { paper = 'a4' }: PdfQuery,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    const design = await this.designs.get(id);
+    const source = printable(design);
+    const date = new Date().toISOString().slice(0, 10);
+    const version = `revision ${design.revision}`;
+    const bytes = await patternPdf(source, { paper, fonts: pdfFonts(), date, version });
+    return file(response, Buffer.from(bytes), 'application/pdf', `${id}-${paper}.pdf`);
+  }
+
+  @Get('pattern.svg')
+  @ApiOperation({ summary: 'All pieces on one sheet, in mm' })
+  async svg(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
+    const text = patternSvg(printable(await this.designs.get(id)));
+    return file(response, Buffer.from(text), 'image/svg+xml', `${id}.svg`);
+  }
+
+  @Get('chart.csv')
+  @ApiOperation({ summary: 'The cutting chart' })
+  async csv(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
+    const text = chartCsv(sourceOf(await this.designs.get(id)));
+    return file(response, Buffer.from(text), 'text/csv; charset=utf-8', `${id}-chart.csv`);
+  }
+
+  @Get('design.json')
+  @ApiOperation({ summary: 'The design document' })
+  async json(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
+    const { document } = await this.designs.get(id);
+    return file(response, Buffer.from(JSON.stringify(document, null, 2) + '\n'), 'application/json', `${id}.json`);
+  }
+}
+
+const sourceOf = ({ document }: StoredDesign): PatternSource => ({
+  document,
+  solution: solveDesign(document),
+  shelves: standardShelves,
+});
+
+function printable(design: StoredDesign): PatternSource {
+  const source = sourceOf(design);
+  if (!mayPrint(source))
+    throw new ApiError(409, 'files.seamsDoNotWalk', 'A seam does not walk, so nothing is printed. See the findings.');
+  return source;
+}
+
+function file(response: Response, bytes: Buffer, type: string, name: string): StreamableFile {
+  response.setHeader('Content-Security-Policy', "sandbox; default-src 'none'; style-src 'unsafe-inline'");
+  return new StreamableFile(bytes, { type, disposition: `inline; filename="${name}"` });
+}

@@ -1,0 +1,20 @@
+/** Core and server read the sources; swc does not check types, `npm run types` does. */
+export default {
+  testMatch: ['<rootDir>/packages/**/*.test.ts', '<rootDir>/apps/**/*.test.ts', '<rootDir>/scripts/**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: false, decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false },
+          target: 'es2022',
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+  modulePathIgnorePatterns: ['/dist/'],
+};

@@ -1,0 +1,71 @@
+import { ValidateBy } from 'class-validator';
+import { JSONSchema } from 'class-validator-jsonschema';
+import { sharePolicies, type Arrangement } from '../design-document.ts';
+import { limits } from '../limits.ts';
+
+/** A property check with its message and its JSON Schema. */
+function check(
+  name: string,
+  validate: (value: unknown) => boolean,
+  message: string,
+  schema: object,
+): PropertyDecorator {
+  const validator = ValidateBy({ name, validator: { validate, defaultMessage: () => message } });
+  const described = JSONSchema(schema as Parameters<typeof JSONSchema>[0]);
+  return (target, key) => {
+    validator(target, key as string);
+    described(target, key as string);
+  };
+}
+
+/** Text with something to read in it, and no control characters. */
+export const IsTidyText = (most: number): PropertyDecorator =>
+  check(
+    'tidyText',
+    // eslint-disable-next-line no-control-regex
+    (value) =>
+      typeof value === 'string' && value.trim() !== '' && value.length <= most && !/[\u0000-\u001f]/.test(value),
+    `$property must be 1 to ${most} letters on one line`,
+    { type: 'string', minLength: 1, maxLength: most },
+  );
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const isParam = (value: unknown): boolean =>
+  typeof value === 'string' || typeof value === 'boolean' || (typeof value === 'number' && Number.isFinite(value));
+
+/** Settings by name: numbers, words, yes or no. */
+export const IsParams = (): PropertyDecorator =>
+  check(
+    'params',
+    (value) => isRecord(value) && Object.values(value).every(isParam),
+    '$property must be settings by name',
+    {
+      type: 'object',
+      additionalProperties: { oneOf: [{ type: 'number' }, { type: 'string' }, { type: 'boolean' }] },
+    },
+  );
+
+const DEEPEST = 8;
+
+function isArrangement(value: unknown, depth = 0): value is Arrangement {
+  if (!isRecord(value) || depth > DEEPEST) return false;
+  if (value.kind === 'holder') return typeof value.id === 'string';
+  const { kind, gap, share, children } = value;
+  const isGroup = kind === 'row' || kind === 'column';
+  const sized = typeof gap === 'number' && gap >= limits.gap.least && gap <= limits.gap.most;
+  const shared = sharePolicies.some((policy) => policy === share);
+  return (
+    isGroup && sized && shared && Array.isArray(children) && children.every((child) => isArrangement(child, depth + 1))
+  );
+}
+
+/** What lies on each face, by face id: a holder, or rows and columns of them. */
+export const IsArrangements = (): PropertyDecorator =>
+  check(
+    'arrangements',
+    (value) => isRecord(value) && Object.values(value).every((each) => isArrangement(each)),
+    '$property must be rows, columns and holders by face',
+    { type: 'object', additionalProperties: { type: 'object', required: ['kind'] } },
+  );

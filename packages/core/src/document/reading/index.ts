@@ -1,0 +1,3 @@
+export * from './read-document.ts';
+export * from './json-schema.ts';
+export * from './read-shelves.ts';

@@ -1,0 +1,135 @@
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { JSONSchema } from 'class-validator-jsonschema';
+import { itemShapes, type ItemShape } from '../../shelves/items/item.ts';
+import { gridIds, type GridId } from '../../units/grid.ts';
+import type { LengthUnit } from '../../units/length.ts';
+import {
+  DOCUMENT_FORMAT,
+  DOCUMENT_VERSION,
+  orientations,
+  type Arrangement,
+  type Orientation,
+  type ParamValue,
+} from '../design-document.ts';
+import { limits } from '../limits.ts';
+import { IsArrangements, IsParams, IsTidyText } from './checks.ts';
+
+const { count, size, nameLength } = limits;
+const words = { message: '$property must be text' };
+
+export class ItemSchema {
+  @IsString(words) @Matches(/^[\w-]{1,60}$/) id!: string;
+  @IsTidyText(nameLength) name!: string;
+  @IsIn(itemShapes) shape!: ItemShape;
+  @IsNumber() @Min(size.least) @Max(size.most) length!: number;
+  @IsNumber() @Min(size.least) @Max(size.most) width!: number;
+  @IsNumber() @Min(size.least) @Max(size.most) thickness!: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(size.most) planRadius?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(size.most) edgeRadius?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(100_000) mass?: number;
+  @IsOptional() @IsBoolean() rigid?: boolean;
+  @IsOptional() @IsBoolean() magnetSensitive?: boolean;
+  @IsString(words) @MaxLength(200) source!: string;
+}
+
+export class ContentsLineSchema {
+  @IsString(words) @Matches(/^[\w-]{1,60}$/) id!: string;
+  @IsString(words) @IsNotEmpty() item!: string;
+  @IsOptional() @IsTidyText(nameLength) name?: string;
+  @IsInt() @Min(count.least) @Max(count.most) count!: number;
+  @IsInt() @Min(count.least) @Max(count.most) perHolder!: number;
+  @IsIn(orientations) orientation!: Orientation;
+}
+
+export class LayerSchema {
+  @IsString(words) @IsNotEmpty() material!: string;
+  @IsIn(['full', 'trimmed']) coverage!: 'full' | 'trimmed';
+}
+
+export class StacksSchema {
+  @IsArray()
+  @ArrayMaxSize(limits.layers)
+  @ValidateNested({ each: true })
+  @Type(() => LayerSchema)
+  exterior!: LayerSchema[];
+  @IsArray()
+  @ArrayMaxSize(limits.layers)
+  @ValidateNested({ each: true })
+  @Type(() => LayerSchema)
+  lining!: LayerSchema[];
+  @IsArray()
+  @ArrayMaxSize(limits.layers)
+  @ValidateNested({ each: true })
+  @Type(() => LayerSchema)
+  pocket!: LayerSchema[];
+}
+
+export class KindSchema {
+  @IsString(words) @IsNotEmpty() kind!: string;
+  @IsParams() params!: Record<string, ParamValue>;
+}
+
+export class HeldSchema {
+  @IsString(words) @IsNotEmpty() line!: string;
+  @IsInt() @Min(count.least) @Max(count.most) count!: number;
+}
+
+export class HolderSchema extends KindSchema {
+  @IsString(words) @Matches(/^[\w-]{1,20}$/) id!: string;
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => HeldSchema)
+  contents!: HeldSchema[];
+}
+
+/** The design document, version 1: the stored form, checked at every door. Fields it does not know are kept. */
+@JSONSchema({ title: 'Zindle design, version 1', additionalProperties: true })
+export class DesignDocumentSchema {
+  @Equals(DOCUMENT_FORMAT) format!: typeof DOCUMENT_FORMAT;
+  @Equals(DOCUMENT_VERSION) version!: typeof DOCUMENT_VERSION;
+  @IsString(words) @Matches(/^[a-z0-9][a-z0-9-]{0,59}$/) id!: string;
+  @IsTidyText(nameLength) name!: string;
+  @IsOptional() @IsString(words) @MaxLength(2000) story?: string;
+  @IsIn(['mm', 'cm', 'in']) unit!: LengthUnit;
+  @IsIn(gridIds) grid!: GridId;
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => ContentsLineSchema)
+  contents!: ContentsLineSchema[];
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => ItemSchema)
+  ownItems!: ItemSchema[];
+  @IsObject() @ValidateNested() @Type(() => StacksSchema) stacks!: StacksSchema;
+  @IsObject() @ValidateNested() @Type(() => KindSchema) body!: KindSchema;
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => HolderSchema)
+  holders!: HolderSchema[];
+  @IsArrangements() faces!: Record<string, Arrangement>;
+  @IsObject() @ValidateNested() @Type(() => KindSchema) closure!: KindSchema;
+  @IsParams() rules!: Record<string, ParamValue>;
+}

@@ -1,0 +1,184 @@
+import { boundsOf, pointAlong, tangent, edgeLength, type Edge, type Outline } from '../geometry/outline.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Piece } from '../pieces/piece.ts';
+
+/** The layers of a printed pattern, in drawing order. */
+export const layerIds = ['cut', 'stitch', 'fold', 'marks', 'labels'] as const;
+export type LayerId = (typeof layerIds)[number];
+
+export interface LineStyle {
+  /** `#rrggbb` */
+  colour: string;
+  /** mm */
+  width: number;
+  /** mm on, mm off, ... */
+  dash: number[];
+}
+
+export const lineStyles: Record<Exclude<LayerId, 'labels'>, LineStyle> = {
+  cut: { colour: '#1F2B44', width: 0.4, dash: [] },
+  stitch: { colour: '#56607A', width: 0.3, dash: [2.5, 1.5] },
+  fold: { colour: '#0F6B66', width: 0.3, dash: [6, 1.5, 1, 1.5] },
+  marks: { colour: '#1F2B44', width: 0.25, dash: [] },
+};
+
+export interface Text {
+  text: string;
+  /** Left end of the base line; or its middle if centred. mm, y downwards */
+  x: number;
+  y: number;
+  /** mm */
+  size: number;
+  bold?: boolean;
+  centred?: boolean;
+}
+
+/** A piece as lines and words; origin at the top left of its cut outline, y downwards, mm. */
+export interface PieceDrawing {
+  width: number;
+  height: number;
+  /** SVG path data by layer. */
+  paths: Record<Exclude<LayerId, 'labels'>, string[]>;
+  texts: Text[];
+}
+
+const number = (value: number): string => String(Math.round(value * 1e4) / 1e4);
+
+/** Draws a piece for paper.
+ * @param words the lines written on it, most important first */
+export function drawPiece(piece: Piece, words: string[]): PieceDrawing {
+  const { left, bottom, width, height } = boundsOf(piece.cut);
+  const at = ([x, y]: Point): Point => [x - left, bottom + height - y];
+  const stitchLines = piece.lines.map(({ from, to }) => segment(at(from), at(to)));
+  return {
+    width,
+    height,
+    paths: {
+      cut: [outlinePath(piece.cut, at)],
+      stitch: sameOutline(piece) ? stitchLines : [outlinePath(piece.stitch, at), ...stitchLines],
+      fold: piece.folds.map(({ from, to }) => segment(at(from), at(to))),
+      marks: [...notchPaths(piece, at), ...markPaths(piece, at), ...gapPaths(piece, at), grainArrow(width, height)],
+    },
+    texts: labels(piece, words, width, height, at),
+  };
+}
+
+const sameOutline = ({ stitch, cut }: Piece): boolean => stitch === cut;
+
+function outlinePath(outline: Outline, at: (point: Point) => Point): string {
+  const start = at(outline[0]!.from);
+  const steps = outline.map((edge) => {
+    const [x, y] = at(edge.to);
+    if (edge.kind === 'line') return `L${number(x)} ${number(y)}`;
+    const radius = number(Math.hypot(edge.from[0] - edge.centre[0], edge.from[1] - edge.centre[1]));
+    const large = Math.abs(edge.sweep) > Math.PI ? 1 : 0;
+    // y is turned over, and with it the direction of the arc
+    return `A${radius} ${radius} 0 ${large} ${edge.sweep > 0 ? 0 : 1} ${number(x)} ${number(y)}`;
+  });
+  return `M${number(start[0])} ${number(start[1])}${steps.join('')}Z`;
+}
+
+const segment = ([x0, y0]: Point, [x1, y1]: Point): string =>
+  `M${number(x0)} ${number(y0)}L${number(x1)} ${number(y1)}`;
+
+/** Notches stand in the allowance, from the cut edge towards the stitch line. */
+function notchPaths(piece: Piece, at: (point: Point) => Point): string[] {
+  return piece.notches.flatMap(({ edge: id, at: along }) => {
+    const edge = piece.stitch.find((each) => each.id === id);
+    const allowance = piece.allowance[id] ?? 0;
+    if (!edge || allowance === 0) return [];
+    const [x, y] = pointAlong(edge, along);
+    const [ox, oy] = outwardsAt(edge, along);
+    const [outer, inner] = [allowance, Math.max(0, allowance - 3)];
+    return [segment(at([x + ox * outer, y + oy * outer]), at([x + ox * inner, y + oy * inner]))];
+  });
+}
+
+function outwardsAt(edge: Edge, along: number): Point {
+  const [x, y] = tangent(edge, along < edgeLength(edge) / 2 ? 0 : 1);
+  return [y, -x];
+}
+
+function markPaths(piece: Piece, at: (point: Point) => Point): string[] {
+  return piece.marks.flatMap(({ at: place }) => {
+    const [x, y] = at(place);
+    return [segment([x - 2, y], [x + 2, y]), segment([x, y - 2], [x, y + 2])];
+  });
+}
+
+/** A turning gap is bracketed by two short bars across the stitch line. */
+function gapPaths(piece: Piece, at: (point: Point) => Point): string[] {
+  return piece.gaps.flatMap(({ edge: id, from, to }) => {
+    const edge = piece.stitch.find((each) => each.id === id)!;
+    return [from, to].map((along) => {
+      const [x, y] = pointAlong(edge, along);
+      const [ox, oy] = outwardsAt(edge, along);
+      return segment(at([x + ox * 3, y + oy * 3]), at([x - ox * 3, y - oy * 3]));
+    });
+  });
+}
+
+function grainArrow(width: number, height: number): string {
+  const x = width - Math.min(14, width / 5);
+  const [top, bottom] = [height * 0.3, height * 0.7];
+  const head = Math.min(2, height / 12);
+  return (
+    segment([x, top], [x, bottom]) +
+    `M${number(x - head)} ${number(top + head)}L${number(x)} ${number(top)}L${number(x + head)} ${number(top + head)}` +
+    `M${number(x - head)} ${number(bottom - head)}L${number(x)} ${number(bottom)}L${number(x + head)} ${number(bottom - head)}`
+  );
+}
+
+function labels(piece: Piece, words: string[], width: number, height: number, at: (point: Point) => Point): Text[] {
+  const room = clearRoom(piece, width, height, at);
+  const longest = Math.max(1, ...words.map((word) => word.length));
+  const small = Math.max(1.2, Math.min(3.2, room.width / (longest * 0.55), room.height / (words.length * 1.4 + 4)));
+  const large = Math.min(9, small * 2.6);
+  const top = room.y - (large + 1.4 * small * words.length) / 2 + large;
+  const texts: Text[] = [{ text: piece.letter, x: room.x, y: top, size: large, bold: true, centred: true }];
+  words.forEach((text, index) =>
+    texts.push({ text, x: room.x, y: top + 1.4 * small * (index + 1) + 0.3, size: small, centred: true }),
+  );
+  for (const { from, order, kind } of piece.folds) {
+    const [x, y] = at(from);
+    texts.push({ text: `${order} ${kind}`, x: x + 1.5, y: y - 0.8, size: 2 });
+  }
+  for (const { at: place, label } of piece.marks) {
+    const [x, y] = at(place);
+    const text = { text: label, y: y - 1, size: 2 };
+    texts.push(x > width / 2 ? { ...text, x: x - 3 - label.length * 0.95 } : { ...text, x: x + 3 });
+  }
+  for (const { from, label } of piece.lines) {
+    const [x, y] = at(from);
+    texts.push({ text: label, x: x + 3, y: y - 0.8, size: 2 });
+  }
+  for (const { edge: id, from, to } of piece.gaps) {
+    const [x, y] = at(
+      pointAlong(
+        piece.stitch.find((each) => each.id === id)!,
+        (from + to) / 2,
+      ),
+    );
+    texts.push({ text: 'leave open to turn', x, y: y + 3.5, size: 2.2, centred: true });
+  }
+  if (piece.topArrow) texts.push({ text: '↑ top', x: 8, y: 11, size: 2.2 });
+  return texts;
+}
+
+/** The widest clear stretch between the lines that run across a piece, and between those that run up it. */
+function clearRoom(piece: Piece, width: number, height: number, at: (point: Point) => Point) {
+  const lines = [...piece.folds, ...piece.lines].map(({ from, to }) => [at(from), at(to)] as const);
+  const across = lines.filter(([from, to]) => from[1] === to[1]).map(([from]) => from[1]);
+  const up = lines.filter(([from, to]) => from[0] === to[0]).map(([from]) => from[0]);
+  const [y, tall] = widestGap([0, ...across, height]);
+  const [x, wide] = widestGap([0, ...up, width - Math.min(16, width / 4)]);
+  return { x, y, width: wide - 4, height: tall - 2 };
+}
+
+function widestGap(stops: number[]): [middle: number, size: number] {
+  const sorted = [...stops].sort((a, b) => a - b);
+  const gaps = sorted
+    .slice(1)
+    .map((stop, index): [number, number] => [(stop + sorted[index]!) / 2, stop - sorted[index]!]);
+  return gaps.reduce((most, gap) => (gap[1] > most[1] + 1e-6 ? gap : most));
+}
