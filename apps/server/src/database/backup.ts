@@ -36,6 +36,7 @@ export function checkIntegrity(file: string, backups: string): void {
     const reason = error instanceof Error ? error.message : String(error);
     throw new Error(
       `The database ${file} is damaged (${reason}). It was left as it is; earlier copies are in ${backups}.`,
+      { cause: error },
     );
   } finally {
     database.close();

@@ -2,6 +2,7 @@ import { sum } from '../derived/derived.ts';
 import type { Layer, Role } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
+import { say } from '../errors/wording.ts';
 import { cutOutline } from '../geometry/offset.ts';
 import { phases, type Contribution, type HardwareNeed, type OperationDraft } from '../pieces/contribution.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
@@ -30,7 +31,7 @@ export function assemble(contributions: Contribution[], stacks: Record<Role, Lay
   return {
     pieces,
     seams: contributions.flatMap(({ joins }) => joins),
-    operations: ordered(contributions.flatMap(({ operations }) => operations)),
+    operations: ordered([...cuttingOperations(pieces), ...contributions.flatMap(({ operations }) => operations)]),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),
   };
@@ -79,11 +80,31 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
   };
 }
 
+/** What is done to every design before anything is sewn. */
+function cuttingOperations(pieces: Piece[]): OperationDraft[] {
+  const cut: OperationDraft = {
+    id: 'cut',
+    phase: 'cut',
+    needs: [],
+    uses: pieces.map(({ id }) => id),
+    seams: [],
+    text: say`Measure the printed 100 mm square. Cut every piece, keep its letter on the wrong side, and mark notches, folds and places.`,
+  };
+  const fusing = pieces
+    .filter(({ layerOf }) => layerOf !== undefined)
+    .map(({ id, name, layerOf }): OperationDraft => {
+      const text = say`Fuse or baste ${name.toLowerCase()} to the wrong side, inside the stitch lines.`;
+      return { id: `${id}/fuse`, phase: 'interface', needs: ['cut'], uses: [id, layerOf!], seams: [], text };
+    });
+  return [cut, ...fusing];
+}
+
 /** Trimmed layers are cut to the stitch line. */
 function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] {
   const trimmed = stacks[draft.role].filter(({ coverage }) => coverage === 'trimmed');
   return trimmed.map(({ material }, index) => ({
     id: `${draft.id}/layer-${index + 1}`,
+    layerOf: draft.id,
     letter: '',
     name: `${draft.name}, inner layer`,
     role: draft.role,

@@ -4,6 +4,7 @@ import type { Side, EdgeFate, ParamSpec, StackThickness, CutPieces } from '../ho
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Contribution } from '../pieces/contribution.ts';
+import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
 
@@ -60,6 +61,8 @@ export interface ClosingEdge {
 export interface BodyKind<Detail = unknown> {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
+  /** The house rules that size it. */
+  readonly rules: readonly HouseRuleId[];
   faces(params: Params): FaceSpec[];
   size(params: Params, faces: MeasuredFace[], inputs: BodyInputs, hosts: Hosts): SizedBody<Detail>;
   contribute(sized: SizedBody<Detail>, inputs: BodyInputs): Contribution;

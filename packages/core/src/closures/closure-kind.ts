@@ -3,6 +3,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
+import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 
 export interface ClosureInputs extends BodyInputs {
@@ -17,5 +18,7 @@ export interface SolvedClosure {
 export interface ClosureKind {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
+  /** The house rules that size it besides its own parameters. */
+  readonly rules: readonly HouseRuleId[];
   solve(params: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure;
 }

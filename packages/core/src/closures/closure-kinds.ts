@@ -7,6 +7,7 @@ export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
 const none: ClosureKind = {
   title: 'Nothing, it lies closed',
   params: {},
+  rules: [],
   solve: () => ({ sizes: {}, contribution: contribution({}) }),
 };
 

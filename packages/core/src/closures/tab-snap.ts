@@ -24,6 +24,7 @@ const params = {
 export const tabSnap: ClosureKind = {
   title: 'Tab with a snap',
   params,
+  rules: ['tab.school'],
   solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid } = inputs;
     const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, 'closure');

@@ -62,9 +62,10 @@ export function parseLine(
 const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
 function takeCount(text: string): { rest: string; count: number } {
-  const before = /^(-?\d+(?:[.,]\d+)?)\s*(?:[x×]\s*)?(?=[^\W\d_]{2,}|[^\W\d_]\s)(?!(?:mm|cm|in|inch|inches)\b)/i.exec(
-    text,
-  );
+  const before =
+    /^(-?\d+(?:[.,]\d+)?)\s*(?:[x×]\s*)?(?=[^\W\d_]{2,}|[^\W\d_]\s)(?!(?:mm|cm|in|inch|inches)\b|[x×]\s*-?\d)/i.exec(
+      text,
+    );
   const after = /\s[x×](-?\d+(?:[.,]\d+)?)$/i.exec(text) ?? /^\D*[^\d\s]\s+[x×]\s*(-?\d+(?:[.,]\d+)?)$/i.exec(text);
   const found = before ?? after;
   if (!found) return { rest: text, count: 1 };

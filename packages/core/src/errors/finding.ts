@@ -8,19 +8,12 @@ export type FindingCode =
   | 'contents.unknownItem'
   | 'contents.heldTwice'
   | 'holder.unknownKind'
-  | 'holder.notForThis'
   | 'holder.noSeat'
-  | 'holder.empty'
   | 'materials.missing'
   | 'rule.outOfRange'
-  | 'tiers.deeperThanRoom'
   | 'clearance.tooTight'
-  | 'clearance.snug'
-  | 'retention.mayDrop'
   | 'seam.doesNotWalk'
-  | 'closure.drift'
-  | 'closure.unknownKind'
-  | 'closure.fastenerOnPocket';
+  | 'closure.drift';
 
 /** Something a maker has brought about and should know: data, never an exception. */
 export interface Finding {

@@ -103,11 +103,11 @@ function pageMap(canvas: PdfCanvas, x: number, y: number, pages: CoverFacts['pag
 const columns = [
   { title: '', x: 0 },
   { title: 'Piece', x: 8 },
-  { title: 'Name', x: 20 },
-  { title: 'Cut', x: 62 },
-  { title: 'Width × height', x: 72 },
-  { title: 'Cloth', x: 104 },
-  { title: 'Note', x: 146 },
+  { title: 'Name', x: 19 },
+  { title: 'Cut', x: 60 },
+  { title: 'Width × height', x: 68 },
+  { title: 'Cloth', x: 99 },
+  { title: 'Note', x: 139 },
 ];
 
 /** The cutting chart with boxes to tick. */
@@ -125,7 +125,7 @@ export function drawChart(canvas: PdfCanvas, x: number, y: number, rows: ChartRo
         text: short(text, cell === 6 ? 46 : 34),
         x: x + columns[cell]!.x,
         y: base,
-        size: cell === 6 ? 2 : 2.8,
+        size: cell === 6 ? 2.4 : 2.8,
         bold: cell === 1,
       }),
     );

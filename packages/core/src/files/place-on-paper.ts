@@ -47,7 +47,9 @@ export function placeOnPages(things: readonly Placeable[], area: { width: number
   const fits = ({ width, height }: Placeable) =>
     (width <= area.width && height <= area.height) || (height <= area.width && width <= area.height);
   const packer = rectPacker(area.width, area.height, { gap: GAP, turn: true, shrink: false });
-  for (const { id, width, height } of things.filter(fits)) packer.add(width, height, id);
+  // the largest first: small ones find room beside them
+  const bySize = things.filter(fits).sort((a, b) => b.width * b.height - a.width * a.height);
+  for (const { id, width, height } of bySize) packer.add(width, height, id);
   const whole = packer.bins.map((bin): PaperPage => ({
     kind: 'whole',
     placed: bin.rects.map(({ x, y, rot, data }) => ({ id: data, x, y, turned: rot })),

@@ -5,7 +5,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Item } from '../shelves/items/item.ts';
-import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
+import type { HouseRuleId, LengthRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
 import type { Slab } from './slab.ts';
@@ -135,6 +135,8 @@ export type CutPieces = (piece: string) => CutPiece;
 export interface HolderKind<Detail = unknown> {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
+  /** The house rules that size it besides its own parameters. */
+  readonly rules: readonly HouseRuleId[];
   /** The faces it may sit on: a leaf, or the whole inside behind the leaves. */
   readonly seats: readonly ('leaf' | 'inside')[];
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */

@@ -11,7 +11,17 @@ export interface HostEdit {
   lines: StitchLine[];
 }
 
-export const phases = ['cut', 'interface', 'prepare', 'pockets', 'closures', 'join', 'turn', 'finish'] as const;
+export const phases = [
+  'cut',
+  'interface',
+  'prepare',
+  'pockets',
+  'layers',
+  'closures',
+  'join',
+  'turn',
+  'finish',
+] as const;
 export type Phase = (typeof phases)[number];
 
 /** One step of the making. */

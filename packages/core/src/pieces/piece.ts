@@ -66,6 +66,8 @@ export interface PieceDraft {
 /** A piece to cut. */
 export interface Piece {
   id: string;
+  /** The piece that it stiffens from inside, if it is a trimmed layer. */
+  layerOf?: string;
   letter: string;
   name: string;
   role: Role;

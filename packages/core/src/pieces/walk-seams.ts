@@ -45,15 +45,18 @@ function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string): Walked
   let length = 0;
   for (const part of run.parts) {
     const { whole, from, to } = measurePart(part, piece, seam);
-    if ('edge' in part)
-      for (const { id, edge, at } of piece.notches)
-        if (edge === part.edge && at >= from - 1e-9 && at <= to + 1e-9)
-          notches.set(id, length + (part.reversed ? to - at : at - from));
     if (from < -1e-6 || to > whole + 1e-6 || to < from)
       throw new CoreError('seam.beyondEdge', `seam ${seam} runs beyond an edge of ${piece.id}`, seam);
+    for (const { id, at } of notchesOn(part, piece, from, to))
+      notches.set(id, length + (part.reversed ? to - at : at - from));
     length += to - from;
   }
   return { length, notches };
+}
+
+function notchesOn(part: EdgeRun['parts'][number], piece: Piece, from: number, to: number) {
+  if ('line' in part) return [];
+  return piece.notches.filter(({ edge, at }) => edge === part.edge && at >= from - 1e-9 && at <= to + 1e-9);
 }
 
 function measurePart(part: EdgeRun['parts'][number], piece: Piece, seam: string) {

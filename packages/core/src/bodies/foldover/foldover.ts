@@ -7,6 +7,7 @@ import { sizeFoldover, type Foldover } from './size.ts';
 export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
   params: {},
+  rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],
   faces: () => [
     { id: 'inside', title: 'behind both leaves', seat: 'inside' },
     { id: 'left', title: 'left leaf', seat: 'leaf' },

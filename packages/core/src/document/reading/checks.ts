@@ -22,9 +22,7 @@ function check(
 export const IsTidyText = (most: number): PropertyDecorator =>
   check(
     'tidyText',
-    // eslint-disable-next-line no-control-regex
-    (value) =>
-      typeof value === 'string' && value.trim() !== '' && value.length <= most && !/[\u0000-\u001f]/.test(value),
+    (value) => typeof value === 'string' && value.trim() !== '' && value.length <= most && !/\p{Cc}/u.test(value),
     `$property must be 1 to ${most} letters on one line`,
     { type: 'string', minLength: 1, maxLength: most },
   );

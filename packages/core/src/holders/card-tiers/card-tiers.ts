@@ -9,6 +9,7 @@ import { tiersParams, type Tiers } from './tiers.ts';
 export const cardTiers: HolderKind<Tiers> = {
   title: 'Card tiers',
   params: tiersParams,
+  rules: ['ease.card.across', 'ease.card.deep', 'topstitch.inset', 'mouth.hem', 'fold.loss'],
   seats: ['leaf'],
   suits({ shape, length, thickness }) {
     if (shape !== 'card') return { score: 0, why: 'Card pockets hold flat things.' };

@@ -179,7 +179,7 @@ function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution
       },
       {
         id: `holders/${id}/set`,
-        phase: 'join',
+        phase: 'layers',
         needs: [`holders/${id}/fold`],
         uses: [piece, seat.host.piece],
         seams: panelJoins(id, seat).map((join) => join.id),
@@ -264,6 +264,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 export const noteCompartment: HolderKind<NoteCompartment> = {
   title: 'Note compartment',
   params,
+  rules: ['ease.note.across', 'ease.note.deep', 'topstitch.inset'],
   seats: ['inside'],
   suits({ shape, thickness, rigid }) {
     if (shape !== 'card' || rigid) return { score: 0, why: 'A note compartment folds with the piece.' };

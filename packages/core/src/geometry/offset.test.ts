@@ -1,0 +1,90 @@
+import { describe, expect, test } from '@jest/globals';
+import { Clipper, EndType, JoinType } from 'clipper2-ts';
+import fc from 'fast-check';
+import { cutOutline } from './offset.ts';
+import { boundsOf, edgeLength, flatten, line, polygonArea, rectangle, type Outline } from './outline.ts';
+import type { Point } from './perimeter.ts';
+
+const polygon = (points: Point[]): Outline =>
+  points.map((point, index) => line(`e${index}`, point, points[(index + 1) % points.length]!));
+const all = (outline: Outline, width: number) => Object.fromEntries(outline.map(({ id }) => [id, width]));
+const area = (outline: Outline) => polygonArea(flatten(outline, { tolerance: 0.001 }));
+
+describe('cutOutline', () => {
+  test('a rectangle grows by each edge’s own allowance', () => {
+    const cut = cutOutline(rectangle(100, 60), { left: 6, right: 10, top: 20, bottom: 0 });
+    expect(boundsOf(cut)).toEqual({ left: -6, bottom: 0, width: 116, height: 80 });
+    expect(cut.map(({ id }) => id)).toEqual(['bottom', 'right', 'top', 'left']);
+  });
+
+  test('a tab with a half-round end keeps its arc', () => {
+    const tab: Outline = [
+      line('bottom', [0, 0], [25, 0]),
+      line('right', [25, 0], [25, 40]),
+      { id: 'tip', kind: 'arc', from: [25, 40], to: [0, 40], centre: [12.5, 40], sweep: Math.PI },
+      line('left', [0, 40], [0, 0]),
+    ];
+    const cut = cutOutline(tab, all(tab, 6));
+    expect(cut[2]).toMatchObject({ kind: 'arc', centre: [12.5, 40] });
+    expect(edgeLength(cut[2]!)).toBeCloseTo(Math.PI * 18.5, 9);
+    expect(boundsOf(cut)).toMatchObject({ width: 37, height: 40 + 12.5 + 12 });
+    // Steiner's formula for a convex shape, with a square instead of a quarter disc at its two right-angled corners
+    const perimeter = tab.reduce((total, edge) => total + edgeLength(edge), 0);
+    const steiner = area(tab) + perimeter * 6 + Math.PI * 36 + 2 * (36 - (Math.PI * 36) / 4);
+    expect(area(cut)).toBeCloseTo(steiner, 1);
+  });
+
+  // clipper2-ts is the other reader here: it offsets by one width all round
+  test('agrees with a polygon clipping library where all allowances are equal', () => {
+    const star = polygon([
+      [0, 0],
+      [90, 10],
+      [120, 70],
+      [60, 50],
+      [20, 90],
+    ]);
+    const cut = cutOutline(star, all(star, 7));
+    const path = flatten(star).map(([x, y]) => ({ x, y }));
+    const [other] = Clipper.inflatePathsD([path], 7, JoinType.Miter, EndType.Polygon, 4, 4);
+    expect(area(cut)).toBeCloseTo(Math.abs(polygonArea(other!.map(({ x, y }): Point => [x, y]))), 1);
+  });
+
+  test('an allowance at a slanted corner between an arc and a line goes through clipping and loses nothing', () => {
+    const fan: Outline = [
+      line('base', [0, 0], [50, 0]),
+      { id: 'arc', kind: 'arc', from: [50, 0], to: [0, 50], centre: [0, 0], sweep: Math.PI / 2 },
+      line('side', [0, 50], [0, 0]),
+    ];
+    const cut = cutOutline(fan, { base: 5, arc: 10, side: 5 });
+    const { left, bottom, width, height } = boundsOf(cut);
+    expect([left, bottom]).toEqual([expect.closeTo(-5, 3), expect.closeTo(-5, 3)]);
+    expect(left + width).toBeGreaterThanOrEqual(60 - 0.01);
+    expect(bottom + height).toBeGreaterThanOrEqual(60 - 0.01);
+  });
+
+  test('every point of a convex outline moves out by exactly its allowance', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 400, noNaN: true }),
+        fc.double({ min: 20, max: 400, noNaN: true }),
+        fc.tuple(...Array.from({ length: 4 }, () => fc.double({ min: 0, max: 30, noNaN: true }))),
+        (width, height, [bottom, right, top, left]) => {
+          const bounds = boundsOf(cutOutline(rectangle(width, height), { bottom, right, top, left }));
+          expect(bounds.width).toBeCloseTo(width + left + right, 8);
+          expect(bounds.height).toBeCloseTo(height + top + bottom, 8);
+        },
+      ),
+    );
+  });
+
+  test('refuses what cannot be cut, by name', () => {
+    expect(() => cutOutline(rectangle(10, NaN), all(rectangle(1, 1), 5))).toThrow(
+      expect.objectContaining({ code: 'outline.notFinite' }),
+    );
+    expect(() => cutOutline(rectangle(10, 10), { bottom: 5 })).toThrow(
+      expect.objectContaining({ code: 'outline.allowanceMissing' }),
+    );
+    const negative = { bottom: -1, right: 1, top: 1, left: 1 };
+    expect(() => cutOutline(rectangle(10, 10), negative)).toThrow(expect.objectContaining({ about: 'bottom' }));
+  });
+});
