@@ -54,6 +54,13 @@ describe('tabulate', () => {
   test('puts a reference in place of every number, and leaves the rest', () => {
     expect(tree).toMatchObject({ a: { value: 88.6, why: 'a' }, list: [{ size: { why: 'list/x/size' } }], plain: 7 });
   });
+  test('members with one id between them are told apart by their number', () => {
+    const twice = tabulate([
+      { id: 'x', size: sum('one', [card]) },
+      { id: 'x', size: sum('two', [seam]) },
+    ]);
+    expect(twice.rows.map(({ id }) => id)).toEqual(expect.arrayContaining(['/1/size', '/2/size']));
+  });
   test('every row is told once and names rows that exist', () => {
     const ids = rows.map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);

@@ -56,7 +56,10 @@ export function tabulate(tree: unknown): { tree: unknown; rows: Derivation[] } {
   const copy = (node: unknown, path: string): unknown => {
     if (isDerivedValue(node))
       return { value: node.value, unit: node.unit, label: node.label, why: row(node, path) } satisfies DerivedRef;
-    if (Array.isArray(node)) return node.map((child, index) => copy(child, `${path}/${keyOf(child) ?? index + 1}`));
+    if (Array.isArray(node)) {
+      const keys = keysOf(node);
+      return node.map((child, index) => copy(child, `${path}/${keys[index]}`));
+    }
     if (typeof node !== 'object' || node === null) return node;
     return Object.fromEntries(
       Object.entries(node).map(([key, child]) => [key, copy(child, path ? `${path}/${key}` : key)]),
@@ -65,7 +68,9 @@ export function tabulate(tree: unknown): { tree: unknown; rows: Derivation[] } {
   return { tree: copy(tree, ''), rows };
 }
 
-function keyOf(node: unknown): string | undefined {
-  const id = (node as { id?: unknown } | null)?.id;
-  return typeof id === 'string' ? id : undefined;
+/** Members of a list go by their ids, if they all have one of their own, else by their number. */
+function keysOf(list: readonly unknown[]): (string | number)[] {
+  const ids = list.map((node) => (node as { id?: unknown } | null)?.id);
+  const named = ids.every((id) => typeof id === 'string') && new Set(ids).size === ids.length;
+  return named ? (ids as string[]) : list.map((_, index) => index + 1);
 }

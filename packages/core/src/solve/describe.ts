@@ -24,7 +24,7 @@ export function describeSolution(solution: Solution, unit: LengthUnit): Describe
       mouths,
       stitching,
       things,
-      clearances: clearances.map((each) => ({ id: `${each.line}-${each.direction}`, ...each })),
+      clearances,
     })),
     findings: solution.findings.map((finding) => ({ ...finding, message: message(finding.text) })),
     operations: solution.operations.map((operation) => ({ ...operation, message: message(operation.text) })),

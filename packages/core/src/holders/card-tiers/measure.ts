@@ -64,7 +64,8 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const tops = slots.map(({ deep, depth }, index) =>
     sum(`card ${index + 1} above the first mouth`, [deep, minus(depth), times(-index, reveal), bite]),
   );
-  const header = rounded(largest('top to first mouth', tops), grid, 'up');
+  // a mouth never lies above the panel's own top edge
+  const header = rounded(largest('top to first mouth', [bite, ...tops]), grid, 'up');
   const noWidth: Tiers = { ...partial, last, header, slotWidth: header };
   return { ...noWidth, slotWidth: slotWidthOf(noWidth, inputs) };
 }

@@ -1,0 +1,103 @@
+import fc from 'fast-check';
+import type { ContentsLine, DesignDocument, Layer } from '../document/design-document.ts';
+import { newDesign } from '../document/edits/new-design.ts';
+import { placeForMe } from '../document/edits/place.ts';
+import type { Item } from '../shelves/items/item.ts';
+import { standardMaterials } from '../shelves/materials/standard-materials.ts';
+import { houseRules, type HouseRuleId } from '../shelves/rules/house-rules.ts';
+import { gridIds } from '../units/grid.ts';
+
+/** How many random designs a property looks at; many more with ZINDLE_DEEP. */
+export const runs = (count: number): number =>
+  (globalThis as { process?: { env: Record<string, string | undefined> } }).process?.env.ZINDLE_DEEP
+    ? count * 25
+    : count;
+
+const length = (least: number, most: number) =>
+  fc.double({ min: least, max: most, noNaN: true }).map((value) => Math.round(value * 100) / 100);
+
+const cardLike = fc.record({ long: length(40, 114), short: length(30, 90), thickness: length(0.3, 2.5) });
+const noteLike = fc.record({
+  long: length(80, 220),
+  short: length(40, 110),
+  thickness: fc.constantFrom(0.08, 0.11, 0.25),
+});
+
+const anyItem = (index: number): fc.Arbitrary<Item> =>
+  fc
+    .oneof(
+      cardLike.map((size) => ({ ...size, rigid: true })),
+      noteLike.map((size) => ({ ...size, rigid: false })),
+    )
+    .map(({ long, short, thickness, rigid }) => ({
+      id: `thing-${index}`,
+      name: `Thing ${index}`,
+      shape: 'card',
+      length: Math.max(long, short),
+      width: Math.min(long, short),
+      thickness,
+      rigid,
+      source: 'yours',
+    }));
+
+const anyLine = (index: number): fc.Arbitrary<{ item: Item; line: ContentsLine }> =>
+  fc
+    .record({
+      item: anyItem(index),
+      count: fc.integer({ min: 1, max: 6 }),
+      perHolder: fc.integer({ min: 1, max: 3 }),
+      orientation: fc.constantFrom<('lying' | 'upright')[]>('lying', 'lying', 'upright'),
+    })
+    .map(({ item, ...rest }) => ({ item, line: { id: `c${index}`, item: item.id, ...rest } }));
+
+const anyStack = (most: number): fc.Arbitrary<Layer[]> =>
+  fc
+    .array(
+      fc.record({
+        material: fc.constantFrom(...standardMaterials.map(({ id }) => id)),
+        coverage: fc.constantFrom<Layer['coverage'][]>('full', 'trimmed'),
+      }),
+      { minLength: 1, maxLength: most },
+    )
+    .map(([first, ...rest]) => [{ ...first!, coverage: 'full' }, ...rest]);
+
+const anyRule = (id: HouseRuleId): fc.Arbitrary<number | string> => {
+  const rule = houseRules[id];
+  return rule.kind === 'length' ? length(rule.least, rule.most) : fc.constantFrom(...rule.choices);
+};
+const anyRules = fc
+  .record(Object.fromEntries((Object.keys(houseRules) as HouseRuleId[]).map((id) => [id, anyRule(id)])), {
+    requiredKeys: [],
+  })
+  .map((rules) => rules as Record<string, number | string>);
+
+/** A random wallet with everything placed: contents, cloth, rules, grid, making and closure. */
+export const anyDesign: fc.Arbitrary<DesignDocument> = fc
+  .record({
+    lines: fc
+      .integer({ min: 1, max: 5 })
+      .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(index + 1)))),
+    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
+    rules: anyRules,
+    grid: fc.constantFrom(...gridIds),
+    making: fc.constantFrom('stacked', 'pleated'),
+    closure: fc.constantFrom('none', 'tab-snap'),
+  })
+  .map(({ lines, stacks, rules, grid, making, closure }) => {
+    const design = placeForMe(
+      {
+        ...newDesign({ id: 'any', name: 'Any' }),
+        contents: lines.map(({ line }) => line),
+        ownItems: lines.map(({ item }) => item),
+        stacks,
+        rules,
+        grid,
+        closure: { kind: closure, params: {} },
+      },
+      [],
+    );
+    const holders = design.holders.map((holder) =>
+      holder.kind === 'card-tiers' ? { ...holder, params: { making } } : holder,
+    );
+    return { ...design, holders };
+  });
