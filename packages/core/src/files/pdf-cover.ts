@@ -52,20 +52,17 @@ export function drawCover(
   pageMap(canvas, at.x + FOUR_INCHES + 8, at.y + HEAD + 52, facts.pages);
 }
 
+/** A filled square of 100 mm in the middle of an outlined one of 4 in, and a card to lay a real one on. */
 function testSquare(canvas: PdfCanvas, x: number, y: number): void {
-  const bottom = y + FOUR_INCHES;
-  canvas.fill(x, bottom - SQUARE, SQUARE, SQUARE, '#EFE9DA');
-  canvas.rect(x, bottom - FOUR_INCHES, FOUR_INCHES, FOUR_INCHES, { ...INK, width: 0.2 });
-  const card = { x: x + 7, y: bottom - 7 - CARD.height };
+  const inset = (FOUR_INCHES - SQUARE) / 2;
+  canvas.fill(x + inset, y + inset, SQUARE, SQUARE, '#EFE9DA');
+  canvas.rect(x, y, FOUR_INCHES, FOUR_INCHES, { ...INK, width: 0.2 });
+  const card = { x: x + 8, y: y + FOUR_INCHES - 8 - CARD.height };
   canvas.rect(card.x, card.y, CARD.width, CARD.height, { ...INK, dash: [2, 1.5] }, CARD.radius);
-  canvas.text({
-    text: 'a bank-size card just covers this outline (85.60 × 53.98)',
-    x: card.x + 5,
-    y: card.y + CARD.height / 2,
-    size: 2.8,
-  });
-  canvas.text({ text: 'tinted square: 100 mm each way', x: x + 7, y: y + 14, size: 3.4, bold: true });
-  canvas.text({ text: 'thin line outside it: 4 in each way', x: x + 7, y: y + 20, size: 3.4 });
+  const cardText = 'a bank-size card just covers this outline (85.60 × 53.98)';
+  canvas.text({ text: cardText, x: card.x + 5, y: card.y + CARD.height / 2, size: 2.8 });
+  canvas.text({ text: 'tinted square: 100 mm each way', x: x + 8, y: y + 14, size: 3.4, bold: true });
+  canvas.text({ text: 'thin line round it: 4 in each way', x: x + 8, y: y + 20, size: 3.4 });
 }
 
 const layerTitles: Record<(typeof layerIds)[number], string> = {
