@@ -29,43 +29,52 @@ export interface DerivedRef {
  *   and rows that only other rows use are named after the first that uses them */
 export function tabulate(tree: unknown): { tree: unknown; rows: Derivation[] } {
   const ids = new Map<Derived, string>();
+  // a result keeps its own path, also if an earlier result is made from it
+  const shown = copy(tree, '', (derived, path) => {
+    if (!ids.has(derived)) ids.set(derived, path);
+    return { value: derived.value, unit: derived.unit, label: derived.label, why: ids.get(derived)! };
+  });
   const rows: Derivation[] = [];
-  const row = (derived: Derived, path: string): string => {
-    const known = ids.get(derived);
-    if (known) return known;
-    ids.set(derived, path);
-    const { label, value, unit, op, rule, origin, rounding } = derived;
-    const inputs = derived.inputs.map(({ name, times, from }, index) => ({
-      name,
-      times,
-      from: row(from, `${path}.${index + 1}`),
-    }));
-    rows.push({
-      id: path,
-      label,
-      value,
-      unit,
-      op,
-      inputs,
-      ...(rule && { rule: rule.id, formula: rule.formula, source: rule.source }),
-      ...(origin && { origin }),
-      ...(rounding && { rounding }),
-    });
-    return path;
-  };
-  const copy = (node: unknown, path: string): unknown => {
-    if (isDerivedValue(node))
-      return { value: node.value, unit: node.unit, label: node.label, why: row(node, path) } satisfies DerivedRef;
-    if (Array.isArray(node)) {
-      const keys = keysOf(node);
-      return node.map((child, index) => copy(child, `${path}/${keys[index]}`));
-    }
-    if (typeof node !== 'object' || node === null) return node;
-    return Object.fromEntries(
-      Object.entries(node).map(([key, child]) => [key, copy(child, path ? `${path}/${key}` : key)]),
-    );
-  };
-  return { tree: copy(tree, ''), rows };
+  for (const [derived, path] of [...ids]) addRow(derived, path, ids, rows);
+  return { tree: shown, rows };
+}
+
+function addRow(derived: Derived, id: string, ids: Map<Derived, string>, rows: Derivation[]): void {
+  const inputs = derived.inputs.map(({ name, times, from }, index) => {
+    const known = ids.get(from);
+    if (known !== undefined) return { name, times, from: known };
+    const path = `${id}.${index + 1}`;
+    ids.set(from, path);
+    addRow(from, path, ids, rows);
+    return { name, times, from: path };
+  });
+  const { label, value, unit, op, rule, origin, rounding } = derived;
+  rows.push({
+    id,
+    label,
+    value,
+    unit,
+    op,
+    inputs,
+    ...(rule && { rule: rule.id, formula: rule.formula, source: rule.source }),
+    ...(origin && { origin }),
+    ...(rounding && { rounding }),
+  });
+}
+
+/** A copy of plain data with something else in the place of every Derived. */
+function copy(node: unknown, path: string, replace: (derived: Derived, path: string) => DerivedRef): unknown {
+  if (isDerivedValue(node)) return replace(node, path);
+  if (Array.isArray(node)) {
+    const keys = keysOf(node);
+    return node.map((child, index) => copy(child, `${path}/${keys[index]}`, replace));
+  }
+  if (typeof node !== 'object' || node === null) return node;
+  const entries = Object.entries(node).map(([key, child]) => [
+    key,
+    copy(child, path ? `${path}/${key}` : key, replace),
+  ]);
+  return Object.fromEntries(entries) as unknown;
 }
 
 /** Members of a list go by their ids, if they all have one of their own, else by their number. */
