@@ -59,11 +59,24 @@ module.exports = {
     { name: 'web-knows-no-server', severity: 'error', from: { path: '^apps/web' }, to: { path: '^apps/server' } },
     { name: 'server-knows-no-web', severity: 'error', from: { path: '^apps/server' }, to: { path: '^apps/web' } },
     {
+      name: 'web-derives-below-the-screen',
+      severity: 'error',
+      comment: 'derivations, store and api are plain TypeScript under the components',
+      from: { path: '^apps/web/src/(derivations|store|api)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^apps/web/src/(ui|board|stages|shelf|app)/' },
+    },
+    {
+      name: 'web-kit-knows-no-stage',
+      severity: 'error',
+      from: { path: '^apps/web/src/(ui|board)/' },
+      to: { path: '^apps/web/src/(stages|shelf|app)/' },
+    },
+    {
       name: 'core-through-its-doors',
       severity: 'error',
       comment: 'applications import @zindle/core and its named entries, never its files by path',
       from: { path: '^apps/' },
-      to: { path: '^packages/core/src/(?!(index|files/index|document/reading/index|demo/index)\\.ts$)' },
+      to: { path: '^packages/core/src/(?!(index|files/index|files/drawing|document/reading/index|demo/index)\\.ts$)' },
     },
   ],
   options: {

@@ -50,7 +50,15 @@ export function sizeFoldover(
     },
     closedThickness: thicknessOf('closed and full', byId, 'loaded', inputs),
     emptyThickness: thicknessOf('closed and empty', byId, 'empty', inputs),
-    sizes: { leafWidth, spine, shellExtra, ...(across.liningExtra && { liningExtra: across.liningExtra }) },
+    sizes: {
+      leafWidth,
+      spine,
+      acrossFold: sum('lining across the fold', [spine, ...(across.liningExtra ? [across.liningExtra] : [])]),
+      ...(across.liningExtra && { liningExtra: across.liningExtra }),
+      shellExtra,
+      liningWidth,
+      shellWidth,
+    },
     faces: sizedFaces(detail, hostHeight, byId, inputs, hosts),
     closing: {
       outer: { piece: SHELL, edge: 'left' },

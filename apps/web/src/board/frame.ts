@@ -1,0 +1,34 @@
+/** From the board's millimetres (y upwards) to px on the screen (y downwards). */
+export interface Frame {
+  /** px per mm */
+  scale: number;
+  x(mm: number): number;
+  y(mm: number): number;
+}
+
+export interface Margins {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+interface Fit {
+  /** The drawing, mm. */
+  width: number;
+  height: number;
+  /** The room, px, and what is kept free in it. */
+  room: { width: number; height: number };
+  margins: Margins;
+  /** Largest scale, px per mm. */
+  most: number;
+}
+
+/** Fits a drawing into a room: as large as it goes, in the middle. */
+export function fitFrame({ width, height, room, margins, most }: Fit): Frame {
+  const free = { width: room.width - margins.left - margins.right, height: room.height - margins.top - margins.bottom };
+  const scale = Math.max(0.05, Math.min(most, free.width / Math.max(width, 1), free.height / Math.max(height, 1)));
+  const left = margins.left + Math.max(0, (free.width - width * scale) / 2);
+  const bottom = margins.top + height * scale;
+  return { scale, x: (mm) => left + mm * scale, y: (mm) => bottom - mm * scale };
+}

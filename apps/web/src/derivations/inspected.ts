@@ -1,0 +1,83 @@
+import {
+  builtInKinds,
+  houseRules,
+  type DesignDocument,
+  type HouseRuleId,
+  type ParamSpec,
+  type Solution,
+} from '@zindle/core';
+
+/** What the inspector shows of the selected object. */
+export interface Inspected {
+  title: string;
+  about: string;
+  /** Parameters of its own: the key, and the edit goes to this object. */
+  params: { key: string; spec: ParamSpec }[];
+  rules: HouseRuleId[];
+  /** Paths of its sizes, in the order in which they are read. */
+  sizes: { path: string; label: string }[];
+}
+
+const faceTitles: Record<string, string> = { left: 'left leaf', right: 'right leaf', inside: 'behind both leaves' };
+const numbers = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+const countOf = (count: number, what: string): string => `${numbers[count] ?? count} ${what}${count === 1 ? '' : 's'}`;
+
+const sizesOf = (sizes: Record<string, { label: string }>, under: string) =>
+  Object.entries(sizes).map(([key, { label }]) => ({
+    path: `${under}/${key}`,
+    label: label.charAt(0).toUpperCase() + label.slice(1),
+  }));
+const paramsOf = (params: Record<string, ParamSpec>) => Object.entries(params).map(([key, spec]) => ({ key, spec }));
+
+/** The selected object with its settings and sizes; the wallet itself if the selection is gone. */
+export function inspected(document: DesignDocument, solution: Solution, selection: string): Inspected {
+  const [kind, id] = selection.split('/');
+  if (kind === 'holders') return inspectHolder(solution, id ?? '') ?? inspectBody(document, solution);
+  if (kind === 'closure') return inspectClosure(document, solution);
+  return inspectBody(document, solution);
+}
+
+function inspectHolder({ holders }: Solution, id: string): Inspected | undefined {
+  const holder = holders.find((each) => each.id === id);
+  const family = builtInKinds.holders[holder?.kind ?? ''];
+  if (!holder || !family) return undefined;
+  const own = Object.values(family.params).flatMap((spec) => (spec.kind === 'length' ? [spec.rule] : []));
+  return {
+    title: `${holder.title} ${id}`,
+    about: `${faceTitles[holder.face] ?? holder.face} · ${countOf(holder.mouths.length, 'pocket')}`,
+    params: paramsOf(family.params),
+    rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
+    sizes: sizesOf(holder.sizes, `holders/${id}`),
+  };
+}
+
+function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspected {
+  const family = builtInKinds.closures[closure.kind];
+  return {
+    title: 'Closure',
+    about: family?.title ?? closure.kind,
+    params: paramsOf(family?.params ?? {}),
+    rules: [...(family?.rules ?? [])],
+    sizes: sizesOf(solution.closure.sizes, 'closure'),
+  };
+}
+
+function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
+  const family = builtInKinds.bodies[body.kind];
+  return {
+    title: family?.title ?? body.kind,
+    about: 'two leaves, lining inside',
+    params: [],
+    rules: [...(family?.rules ?? [])],
+    sizes: [
+      ...sizesOf(solution.finished, 'finished'),
+      { path: 'thickness/full', label: 'Closed and full, thick' },
+      { path: 'thickness/empty', label: 'Closed and empty, thick' },
+      ...sizesOf(solution.body.sizes, 'body'),
+    ],
+  };
+}
+
+/** A house rule as it stands in a design. */
+export const ruleSetting = ({ rules }: DesignDocument, id: HouseRuleId): number | string =>
+  rules[id] ?? houseRules[id].standard;

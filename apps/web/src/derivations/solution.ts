@@ -1,0 +1,23 @@
+import { CoreError, solveDesign, type DesignDocument, type Solution } from '@zindle/core';
+
+export type Solved = { ok: true; solution: Solution } | { ok: false; message: string };
+
+const known = new WeakMap<DesignDocument, Solved>();
+
+/** The solution of a document; solved once for each state of it. */
+export function solvedOf(document: DesignDocument): Solved {
+  const before = known.get(document);
+  if (before) return before;
+  const solved = solve(document);
+  known.set(document, solved);
+  return solved;
+}
+
+function solve(document: DesignDocument): Solved {
+  try {
+    return { ok: true, solution: solveDesign(document) };
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    return { ok: false, message: error.message };
+  }
+}

@@ -1,0 +1,55 @@
+import { standardItems, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+
+/** A line of contents with its item and the place that holds it. */
+export interface ThingToHold {
+  line: ContentsLine;
+  item: Item | undefined;
+  name: string;
+  /** Names of its pockets, such as `A1`; empty if it has no home. */
+  places: string[];
+  /** Whether all of them have a home. */
+  held: boolean;
+}
+
+export function itemOf({ ownItems }: DesignDocument, line: ContentsLine): Item | undefined {
+  return [...ownItems, ...standardItems].find(({ id }) => id === line.item);
+}
+
+/** Everything that must be held, in the maker's order. */
+export function thingsToHold(document: DesignDocument): ThingToHold[] {
+  const slots = pocketsByLine(document);
+  return document.contents.map((line) => {
+    const item = itemOf(document, line);
+    const entries = document.holders.flatMap(({ contents }) => contents.filter((entry) => entry.line === line.id));
+    const held = entries.reduce((total, { count }) => total + count, 0);
+    return {
+      line,
+      item,
+      name: line.name ?? item?.name ?? line.item,
+      places: slots.get(line.id) ?? [],
+      held: held >= line.count,
+    };
+  });
+}
+
+function pocketsByLine({ holders, contents }: DesignDocument): Map<string, string[]> {
+  const shared = (line: string) => contents.find(({ id }) => id === line)?.perHolder ?? 1;
+  const places = new Map<string, string[]>();
+  for (const { id, kind, contents: held } of holders) {
+    let slot = 0;
+    for (const { line, count } of held) {
+      const pockets = kind === 'card-tiers' ? Math.ceil(count / shared(line)) : 0;
+      const names = pockets > 0 ? Array.from({ length: pockets }, () => `${id}${++slot}`) : [id];
+      places.set(line, [...(places.get(line) ?? []), ...names]);
+    }
+  }
+  return places;
+}
+
+/** How many things there are in all. */
+export const countThings = ({ contents }: DesignDocument): number =>
+  contents.reduce((total, { count }) => total + count, 0);
+
+/** Height of a thing seen from above: discs and balls are as high as they are long. mm */
+export const heightSeen = ({ shape, length, width }: Item): number =>
+  shape === 'disc' || shape === 'ball' ? length : width;

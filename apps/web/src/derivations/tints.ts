@@ -1,0 +1,24 @@
+import { standardMaterials, type DesignDocument, type Role } from '@zindle/core';
+
+/** One tint for each thing, the same in tray, board and section. */
+const things = ['#CBD8EA', '#E7D9B5', '#D3E5DB', '#EBDDD8', '#D9D2E8', '#F0CDB4', '#C9E0E4', '#E2E0CF'];
+
+export const thingTint = ({ contents }: DesignDocument, line: string): string =>
+  things[
+    Math.max(
+      0,
+      contents.findIndex(({ id }) => id === line),
+    ) % things.length
+  ]!;
+
+/** Colour of the outermost cloth of a role. */
+export function clothTint({ stacks }: DesignDocument, role: Role): string {
+  const [first] = stacks[role];
+  return standardMaterials.find(({ id }) => id === first?.material)?.tint ?? '#DDD6C6';
+}
+
+/** Ink that reads on a tint. */
+export function inkOn(tint: string): string {
+  const [red, green, blue] = [1, 3, 5].map((from) => parseInt(tint.slice(from, from + 2), 16) / 255);
+  return 0.3 * red! + 0.59 * green! + 0.11 * blue! > 0.5 ? '#1F2B44' : '#FBF9F3';
+}

@@ -1,0 +1,132 @@
+import { formatLength, type DesignDocument } from '@zindle/core';
+import { Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import type { ShelfRow } from '../api/client.ts';
+import { boardView } from '../derivations/board-view.ts';
+import { solvedOf } from '../derivations/solution.ts';
+import { countThings } from '../derivations/things.ts';
+import { clothTint, thingTint } from '../derivations/tints.ts';
+import { Signal } from '../ui/signal.tsx';
+
+/** A design on the shelf: its wallet drawn, its sizes, and whether something is in the way. */
+export function DesignCard({ row, onRemove }: { row: ShelfRow; onRemove(): void }) {
+  return (
+    <li className="relative flex flex-col overflow-hidden rounded-xl border border-hair bg-sheet transition-colors hover:border-ink">
+      {row.document ? <Readable name={row.name} document={row.document} /> : <Unreadable row={row} />}
+      <button
+        type="button"
+        className="absolute top-2 right-2 rounded-lg p-2 text-quiet hover:bg-white hover:text-ink"
+        aria-label={`Put ${row.name} into the bin`}
+        title="Into the bin"
+        onClick={onRemove}
+      >
+        <Trash2 size={15} aria-hidden="true" />
+      </button>
+    </li>
+  );
+}
+
+function Readable({ name, document }: { name: string; document: DesignDocument }) {
+  const solved = solvedOf(document);
+  const say = (mm: number) => formatLength(mm, { unit: document.unit });
+  const stops = solved.ok ? solved.solution.findings.filter(({ severity }) => severity === 'stop').length : 1;
+  return (
+    <>
+      <div className="flex h-44 items-center justify-center bg-cloth">
+        {solved.ok && <SmallBoard document={document} solution={solved.solution} />}
+      </div>
+      <div className="flex flex-1 flex-col gap-1 px-4 py-3">
+        <h2 className="text-lg leading-tight">
+          <Link to={`/d/${document.id}/shape`} className="after:absolute after:inset-0 after:right-12">
+            {name}
+          </Link>
+        </h2>
+        {solved.ok && (
+          <p className="text-quiet">
+            {countThings(document)} things · open {say(solved.solution.finished.openWidth.value)} ×{' '}
+            {say(solved.solution.finished.height.value)} · {say(solved.solution.closedThickness.value)} {document.unit}{' '}
+            thick
+          </p>
+        )}
+        {document.story && <p className="line-clamp-2 leading-snug">{document.story}</p>}
+        <p className="mt-auto flex gap-2 pt-1 text-[13px]">
+          <Signal of={stops > 0 ? 'stop' : 'fine'} />
+          {!solved.ok
+            ? 'Stop: this version cannot draw it'
+            : stops > 0
+              ? 'Stop: not everything has a home'
+              : 'In order: everything goes in'}
+        </p>
+      </div>
+    </>
+  );
+}
+
+function Unreadable({ row }: { row: ShelfRow }) {
+  const newer = row.problem?.code === 'document.newer';
+  return (
+    <div className="flex flex-1 flex-col gap-2 px-4 py-4 pr-12">
+      <h2 className="text-lg leading-tight">{row.name}</h2>
+      <p className="flex gap-2">
+        <Signal of="stop" />
+        <b className="font-semibold">{newer ? 'Written by a newer Zindle' : 'Damaged'}</b>
+      </p>
+      <p className="text-quiet">{row.problem?.message}</p>
+      <p className="text-quiet">It was left as it is. The rest of the shelf is not concerned.</p>
+    </div>
+  );
+}
+
+/** All cards share one scale, so that sizes compare. */
+const SCALE = 0.92;
+
+function SmallBoard({ document, solution }: { document: DesignDocument; solution: Parameters<typeof boardView>[1] }) {
+  const view = boardView(document, solution);
+  const scale = Math.min(SCALE, 290 / view.width, 150 / view.height);
+  const [width, height] = [view.width * scale, view.height * scale];
+  const box = ({ x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number }) => ({
+    x: x0 * scale + 4,
+    y: height - y1 * scale + 4,
+    width: (x1 - x0) * scale,
+    height: (y1 - y0) * scale,
+  });
+  const ink = { stroke: '#1F2B44', strokeWidth: 0.7 };
+  return (
+    <svg width={width + 8} height={height + 8} role="img" aria-label="The wallet lying open">
+      <rect
+        x="4"
+        y="4"
+        width={width}
+        height={height}
+        rx="2"
+        fill={clothTint(document, 'lining')}
+        stroke={clothTint(document, 'exterior')}
+        strokeWidth="4"
+      />
+      {view.holders.map((holder) => (
+        <g key={holder.id}>
+          {holder.face !== 'inside' && <rect {...box(holder)} fill={clothTint(document, 'pocket')} {...ink} />}
+          {holder.layers.map((layer, index) =>
+            layer.kind === 'thing' ? (
+              <rect
+                key={index}
+                {...box(layer.thing)}
+                rx={layer.thing.radius * scale}
+                fill={thingTint(document, layer.thing.line)}
+                {...ink}
+              />
+            ) : (
+              <rect key={index} {...box(layer.front)} fill={clothTint(document, 'pocket')} {...ink} />
+            ),
+          )}
+        </g>
+      ))}
+      <path
+        d={`M${view.fold.x0 * scale + 4} 0V${height + 8}M${view.fold.x1 * scale + 4} 0V${height + 8}`}
+        stroke="#0F6B66"
+        strokeWidth="0.8"
+        strokeDasharray="7 3 1.5 3"
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,152 @@
+import { newDesign } from '@zindle/core';
+import { Plus } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { api, ApiFailure, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
+import { freshId } from '../store/fresh-id.ts';
+import { Wordmark } from '../ui/wordmark.tsx';
+import { DesignCard } from './design-card.tsx';
+
+const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** The shelf of designs. */
+export function ShelfPage() {
+  const [search, setSearch] = useState('');
+  const [page, setPage] = useState(1);
+  const { shelf, failure, reload } = useShelf(search, page);
+  const navigate = useNavigate();
+  useEffect(() => {
+    document.title = 'The shelf · Zindle';
+  }, []);
+
+  async function makeNew() {
+    const name = 'New bifold';
+    try {
+      const { id } = await api.create(newDesign({ id: freshId(name), name }));
+      await navigate(`/d/${id}/hold`);
+    } catch (error) {
+      toast.error(`The new design could not be stored. ${say(error)}`);
+    }
+  }
+  async function remove({ id, name }: ShelfRow) {
+    try {
+      await api.remove(id);
+      reload();
+      toast(`“${name}” is in the bin.`, {
+        action: { label: 'Undo', onClick: () => void api.restore(id).then(reload) },
+        duration: 10_000,
+      });
+    } catch (error) {
+      toast.error(say(error));
+    }
+  }
+
+  const pages = shelf ? Math.ceil(shelf.total / shelf.pageSize) : 1;
+  return (
+    <div className="min-h-screen">
+      <header className="flex h-[54px] items-center gap-4 border-b border-ink bg-sheet px-4">
+        <Wordmark />
+        <input
+          type="search"
+          aria-label="Search the shelf"
+          placeholder="Search the shelf"
+          className="field ml-auto w-64"
+          maxLength={100}
+          value={search}
+          onChange={(event) => {
+            setSearch(event.target.value);
+            setPage(1);
+          }}
+        />
+        <button type="button" className="button button-main" onClick={() => void makeNew()}>
+          <Plus size={15} aria-hidden="true" /> New bifold
+        </button>
+      </header>
+      <main className="mx-auto max-w-[1180px] px-6 py-6">
+        <h1 className="text-2xl">The shelf</h1>
+        {failure && (
+          <p role="alert" className="mt-3 rounded-lg bg-chalk-soft px-4 py-3">
+            {failure.message}{' '}
+            <button type="button" className="font-semibold underline" onClick={reload}>
+              Try again
+            </button>
+          </p>
+        )}
+        {!shelf && !failure && <p className="mt-4 text-quiet">Looking along the shelf …</p>}
+        {shelf && shelf.designs.length > 0 && (
+          <ul className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(340px,1fr))] gap-4">
+            {shelf.designs.map((row) => (
+              <DesignCard key={row.id} row={row} onRemove={() => void remove(row)} />
+            ))}
+          </ul>
+        )}
+        {shelf && shelf.total === 0 && <EmptyShelf searched={search} onNew={() => void makeNew()} />}
+        {pages > 1 && (
+          <nav aria-label="Pages of the shelf" className="mt-6 flex items-center justify-center gap-3">
+            <button type="button" className="button" disabled={page <= 1} onClick={() => setPage(page - 1)}>
+              Before
+            </button>
+            <span>
+              {page} of {pages}
+            </span>
+            <button type="button" className="button" disabled={page >= pages} onClick={() => setPage(page + 1)}>
+              Next
+            </button>
+          </nav>
+        )}
+      </main>
+    </div>
+  );
+}
+
+function useShelf(search: string, page: number) {
+  const [shelf, setShelf] = useState<ShelfPageOfDesigns>();
+  const [failure, setFailure] = useState<ApiFailure>();
+  const [asked, setAsked] = useState(0);
+  useEffect(() => {
+    let late = false;
+    api
+      .shelf(search, page)
+      .then((found) => {
+        if (late) return;
+        setShelf(found);
+        setFailure(undefined);
+      })
+      .catch((error: unknown) => {
+        if (!late) setFailure(error instanceof ApiFailure ? error : new ApiFailure(0, 'server.away', say(error)));
+      });
+    return () => {
+      late = true;
+    };
+  }, [search, page, asked]);
+  const reload = useCallback(() => setAsked((count) => count + 1), []);
+  return { shelf, failure, reload };
+}
+
+/** Draws the wallet that is missing, and offers the one next move. */
+function EmptyShelf({ searched, onNew }: { searched: string; onNew(): void }) {
+  if (searched.trim()) return <p className="mt-6 text-quiet">Nothing on the shelf is called “{searched.trim()}”.</p>;
+  return (
+    <div className="mt-14 text-center">
+      <svg width="300" height="150" className="mx-auto" aria-hidden="true">
+        <rect
+          x="6"
+          y="6"
+          width="288"
+          height="138"
+          rx="8"
+          fill="none"
+          stroke="#56607A"
+          strokeWidth="1.5"
+          strokeDasharray="8 6"
+        />
+        <path d="M142 0V150M158 0V150" stroke="#0F6B66" strokeDasharray="12 4 2 4" />
+      </svg>
+      <p className="mt-4 text-quiet">The shelf is empty. A wallet starts with what it must hold.</p>
+      <button type="button" className="button button-main mt-4" onClick={onNew}>
+        Make the first bifold
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,107 @@
+import { cuttingChart, standardMaterials, type ChartRow } from '@zindle/core';
+import { useState } from 'react';
+import { Measure } from '../../ui/measure.tsx';
+import type { WithSolution } from '../use-solved.ts';
+
+interface Props extends WithSolution {
+  chosen: string | undefined;
+  onChoose(id: string): void;
+}
+
+const materialName = (id: string): string => standardMaterials.find((material) => material.id === id)?.name ?? id;
+const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
+
+/** The cutting chart by material, with a box to tick for each piece that is cut. */
+export function ChartTable({ document, solution, chosen, onChoose }: Props) {
+  const rows = cuttingChart(solution.pieces, materialName);
+  const [ticked, tick] = useTicks(document.id);
+  const materials = [...new Set(rows.map(({ material }) => material))];
+  const done = rows.filter((row) => ticked.has(keyOf(row))).length;
+  return (
+    <section aria-label="Cutting chart" className="mt-6">
+      <h2 className="flex items-baseline justify-between text-lg">
+        Cutting chart
+        <span className="font-sans text-xs font-normal text-quiet">
+          {done} of {rows.length} cut
+        </span>
+      </h2>
+      <table className="mt-1 w-full text-[13px]">
+        <thead className="sr-only">
+          <tr>
+            <th>Cut</th>
+            <th>Letter</th>
+            <th>Piece</th>
+            <th>Times</th>
+            <th>Width</th>
+            <th>Height</th>
+          </tr>
+        </thead>
+        {materials.map((material) => (
+          <tbody key={material}>
+            <tr>
+              <th colSpan={6} scope="rowgroup" className="border-b border-ink pt-3 pb-1 text-left font-semibold">
+                {material}
+              </th>
+            </tr>
+            {rows
+              .filter((row) => row.material === material)
+              .map((row) => (
+                <tr
+                  key={keyOf(row)}
+                  className={`border-b border-hair/70 ${row.piece === chosen ? 'bg-chalk-soft' : ''}`}
+                >
+                  <td className="w-7 py-1.5">
+                    <input
+                      type="checkbox"
+                      className="size-4 accent-weld"
+                      aria-label={`${row.letter} ${row.name} is cut`}
+                      checked={ticked.has(keyOf(row))}
+                      onChange={() => tick(keyOf(row))}
+                    />
+                  </td>
+                  <td className="w-6 font-head font-bold">{row.letter}</td>
+                  <td>
+                    <button type="button" className="text-left hover:underline" onClick={() => onChoose(row.piece)}>
+                      {row.name}
+                    </button>
+                    {row.note && <span className="block text-xs text-quiet">{row.note}</span>}
+                  </td>
+                  <td className="w-8 text-right text-quiet">×{row.count}</td>
+                  <td className="w-16 text-right font-medium">
+                    <Measure mm={row.cutWidth.value} />
+                  </td>
+                  <td className="w-16 text-right font-medium">
+                    <Measure mm={row.cutHeight.value} />
+                  </td>
+                </tr>
+              ))}
+          </tbody>
+        ))}
+      </table>
+      <p className="mt-3 text-xs text-quiet">
+        Cut sizes, allowances included; the grain runs along the height. Rotary cutters and knives: close the blade each
+        time you lay it down, cut away from your hand, and keep it where no child finds it.
+      </p>
+    </section>
+  );
+}
+
+/** Ticks belong to the bench, not to the design: they stay in this browser. */
+function useTicks(design: string): [ReadonlySet<string>, (key: string) => void] {
+  const store = `zindle:cut:${design}`;
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(() => {
+    try {
+      const kept: unknown = JSON.parse(localStorage.getItem(store) ?? '[]');
+      return new Set(Array.isArray(kept) ? kept.map(String) : []);
+    } catch {
+      return new Set();
+    }
+  });
+  function tick(key: string) {
+    const next = new Set(ticked);
+    if (!next.delete(key)) next.add(key);
+    setTicked(next);
+    localStorage.setItem(store, JSON.stringify([...next]));
+  }
+  return [ticked, tick];
+}

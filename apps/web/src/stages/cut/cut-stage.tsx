@@ -1,0 +1,29 @@
+import { useState } from 'react';
+import { Unsolved } from '../unsolved.tsx';
+import { useSolved } from '../use-solved.ts';
+import { ChartTable } from './chart-table.tsx';
+import { PiecesBoard } from './pieces-board.tsx';
+import { PrintPanel } from './print-panel.tsx';
+
+/** The pattern: its pieces at one scale, the cutting chart, and the files to take away. */
+export function CutStage() {
+  const { document, solved } = useSolved();
+  const [chosen, choose] = useState<string>();
+  if (!solved.ok) return <Unsolved message={solved.message} />;
+  const both = { document, solution: solved.solution };
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_470px]">
+      <main className="relative min-h-0 min-w-0">
+        <PiecesBoard {...both} chosen={chosen} onChoose={choose} />
+      </main>
+      <aside
+        aria-label="Print and cutting chart"
+        className="overflow-y-auto border-l border-hair bg-sheet p-4"
+        tabIndex={0}
+      >
+        <PrintPanel {...both} />
+        <ChartTable {...both} chosen={chosen} onChoose={choose} />
+      </aside>
+    </div>
+  );
+}

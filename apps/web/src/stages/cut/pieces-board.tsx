@@ -1,0 +1,163 @@
+import { drawPiece, lineStyles, type PieceDrawing } from '@zindle/core/drawing';
+import { useSize } from '../../board/use-size.ts';
+import { piecesView, type PlacedPiece } from '../../derivations/pieces-view.ts';
+import { clothTint } from '../../derivations/tints.ts';
+import { useLength } from '../../ui/use-length.ts';
+import type { WithSolution } from '../use-solved.ts';
+
+const MARGIN = { x: 26, top: 56, bottom: 20 };
+
+interface Props extends WithSolution {
+  chosen: string | undefined;
+  onChoose(id: string): void;
+}
+
+/** All pieces at one scale, right side up. */
+export function PiecesBoard({ document, solution, chosen, onChoose }: Props) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const { scale, view } = fitted(solution.pieces, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
+  return (
+    <div
+      ref={ref}
+      className="absolute inset-0 overflow-auto bg-cloth"
+      tabIndex={0}
+      role="region"
+      aria-label="The pieces"
+    >
+      {width > 0 && (
+        <svg
+          width={width}
+          height={Math.max(height, view.height * scale + MARGIN.top + MARGIN.bottom)}
+          role="group"
+          aria-label="All pieces, drawn to one scale"
+        >
+          <text x={18} y={30} fontSize="15.5" fontWeight="650" fill="#1F2B44" fontFamily="Bricolage Grotesque Variable">
+            {solution.pieces.length} pieces, right side up
+          </text>
+          <Legend x={width - 18} />
+          {view.placed.map((placed) => (
+            <PieceOnTable
+              key={placed.piece.id}
+              placed={placed}
+              scale={scale}
+              tint={clothTint(document, placed.piece.role)}
+              chosen={placed.piece.id === chosen}
+              onChoose={() => onChoose(placed.piece.id)}
+            />
+          ))}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+/** The largest scale at which all pieces show at once. */
+function fitted(pieces: WithSolution['solution']['pieces'], width: number, height: number) {
+  let scale = 2.4;
+  let view = piecesView(pieces, width / scale);
+  while (scale > 0.12 && (view.height * scale > height || view.width * scale > width)) {
+    scale *= 0.95;
+    view = piecesView(pieces, width / scale);
+  }
+  return { scale, view };
+}
+
+interface PieceProps {
+  placed: PlacedPiece;
+  scale: number;
+  tint: string;
+  chosen: boolean;
+  onChoose(): void;
+}
+
+function PieceOnTable({ placed: { piece, x, y, width, height }, scale, tint, chosen, onChoose }: PieceProps) {
+  const length = useLength();
+  const drawing = drawPiece(piece, []);
+  const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value)}`;
+  const letter = Math.min(26, (height * scale) / 2.4);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${piece.letter}, ${piece.name}, ${size}`}
+      aria-pressed={chosen}
+      transform={`translate(${MARGIN.x + x * scale} ${MARGIN.top + y * scale})`}
+      onClick={onChoose}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        onChoose();
+      }}
+    >
+      <g transform={`scale(${scale})`}>
+        <path d={drawing.paths.cut[0]} fill={tint} fillOpacity="0.35" />
+        <Lines drawing={drawing} scale={scale} chosen={chosen} />
+      </g>
+      <text
+        x={(width * scale) / 2}
+        y={(height * scale) / 2 + letter / 3}
+        textAnchor="middle"
+        fontSize={letter}
+        fontWeight="650"
+        fill="#1F2B44"
+        fontFamily="Bricolage Grotesque Variable"
+      >
+        {piece.letter}
+      </text>
+      <text y={height * scale + 13} fontSize="11.5" fill={chosen ? '#B03A25' : '#1F2B44'}>
+        {fitting(`${piece.name}  ${size}`, piece.name, width * scale)}
+      </text>
+    </g>
+  );
+}
+
+const fitting = (whole: string, short: string, room: number): string => {
+  if (whole.length * 5.7 <= room) return whole;
+  return short.length * 5.7 <= room ? short : `${short.slice(0, Math.max(1, Math.floor(room / 5.9)))}…`;
+};
+
+function Lines({ drawing, scale, chosen }: { drawing: PieceDrawing; scale: number; chosen: boolean }) {
+  const layers = ['cut', 'stitch', 'fold', 'marks'] as const;
+  const breadth = { cut: 1.3, stitch: 1, fold: 1.1, marks: 1 };
+  return layers.map((layer) => (
+    <path
+      key={layer}
+      d={drawing.paths[layer].join('')}
+      fill="none"
+      stroke={chosen && layer === 'cut' ? '#C8452F' : lineStyles[layer].colour}
+      strokeWidth={(chosen && layer === 'cut' ? 2.4 : breadth[layer]) / scale}
+      strokeDasharray={lineStyles[layer].dash.join(' ')}
+    />
+  ));
+}
+
+function Legend({ x }: { x: number }) {
+  const entries = [
+    { layer: 'cut', text: 'cut', at: 262 },
+    { layer: 'stitch', text: 'stitch', at: 196 },
+    { layer: 'fold', text: 'fold', at: 116 },
+  ] as const;
+  return (
+    <g fontSize="12" fill="#56607A">
+      {entries.map(({ layer, text, at }) => (
+        <g key={layer} transform={`translate(${x - at} 26)`}>
+          <path
+            d="M0 0h28"
+            stroke={lineStyles[layer].colour}
+            strokeWidth="1.4"
+            strokeDasharray={lineStyles[layer].dash.map((mm) => mm * 2).join(' ')}
+          />
+          <text x="34" y="4">
+            {text}
+          </text>
+        </g>
+      ))}
+      <g transform={`translate(${x - 52} 26)`}>
+        <path d="M-4 0h8M0 -4v8" stroke="#1F2B44" strokeWidth="1.2" />
+        <text x="12" y="4">
+          place
+        </text>
+      </g>
+    </g>
+  );
+}

@@ -1,0 +1,209 @@
+import type { DesignDocument } from '@zindle/core';
+import { ThingShape } from '../../board/thing-shape.tsx';
+import { useSize } from '../../board/use-size.ts';
+import { tableView, type TableThing } from '../../derivations/table-view.ts';
+import { countThings, thingsToHold } from '../../derivations/things.ts';
+import { thingTint } from '../../derivations/tints.ts';
+import { useDesign } from '../../store/design-context.ts';
+import { useLength } from '../../ui/use-length.ts';
+
+const MARGIN = { x: 44, top: 66, bottom: 24 };
+const SCALES = [2.6, 2.1, 1.7, 1.35, 1.05, 0.8, 0.55, 0.35, 0.2];
+/** A bank card to compare by (ISO/IEC 7810 ID-1), mm. */
+const CARD = { width: 85.6, height: 53.98, radius: 3.18 };
+
+interface Props {
+  document: DesignDocument;
+  chosen: string | undefined;
+  onInvite(): void;
+}
+
+/** Everything it must hold, drawn at one scale on squared paper. */
+export function ThingsTable({ document, chosen, onInvite }: Props) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const things = thingsToHold(document);
+  const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
+  return (
+    <div
+      ref={ref}
+      className="absolute inset-0 overflow-auto bg-cloth"
+      tabIndex={0}
+      role="region"
+      aria-label="Everything it must hold, at one scale"
+    >
+      {width > 0 && (
+        <svg
+          width={width}
+          height={Math.max(height, view.height * scale + MARGIN.top + MARGIN.bottom)}
+          role="group"
+          aria-label="The table"
+        >
+          <SquaredPaper scale={scale} />
+          <text x={18} y={30} fontSize="15.5" fontWeight="650" fill="#1F2B44" fontFamily="Bricolage Grotesque Variable">
+            Everything it must hold, at one scale
+          </text>
+          <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
+            {countThings(document)} things · squares of 10 mm
+          </text>
+          {view.things.map((thing) => (
+            <ThingOnTable
+              key={thing.thing.line.id}
+              placed={thing}
+              scale={scale}
+              tint={thingTint(document, thing.thing.line.id)}
+              chosen={thing.thing.line.id === chosen}
+            />
+          ))}
+          {things.length === 0 && <EmptyTable width={width} height={height} />}
+        </svg>
+      )}
+      {things.length === 0 && (
+        <div className="absolute inset-x-0 top-[56%] text-center">
+          <button type="button" className="button button-main" onClick={onInvite}>
+            Say the first thing
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** The largest scale at which everything lies on the table without scrolling. */
+function fitted(things: ReturnType<typeof thingsToHold>, width: number, height: number) {
+  for (const scale of SCALES) {
+    const view = tableView(things, width / scale);
+    const widest = Math.max(0, ...view.things.map((thing) => thing.x + thing.width));
+    if (view.height * scale <= height && widest * scale <= width) return { scale, view };
+  }
+  const scale = SCALES[SCALES.length - 1]!;
+  return { scale, view: tableView(things, width / scale) };
+}
+
+function SquaredPaper({ scale }: { scale: number }) {
+  const square = 10 * scale;
+  return (
+    <g aria-hidden="true">
+      <defs>
+        <pattern id="squares" width={square} height={square} patternUnits="userSpaceOnUse" x={MARGIN.x} y={MARGIN.top}>
+          <path d={`M${square} 0H0V${square}`} fill="none" stroke="#E3DCCB" />
+        </pattern>
+        <pattern
+          id="large-squares"
+          width={square * 5}
+          height={square * 5}
+          patternUnits="userSpaceOnUse"
+          x={MARGIN.x}
+          y={MARGIN.top}
+        >
+          <path d={`M${square * 5} 0H0V${square * 5}`} fill="none" stroke="#D5CDB9" />
+        </pattern>
+      </defs>
+      <rect width="100%" height="100%" fill="url(#squares)" />
+      <rect width="100%" height="100%" fill="url(#large-squares)" />
+    </g>
+  );
+}
+
+function ThingOnTable({
+  placed,
+  scale,
+  tint,
+  chosen,
+}: {
+  placed: TableThing;
+  scale: number;
+  tint: string;
+  chosen: boolean;
+}) {
+  const select = useDesign((state) => state.select);
+  const length = useLength();
+  const { thing, each, width, height } = placed;
+  const { line, item, name, held } = thing;
+  const at = (x: number, y: number) => ({ x: MARGIN.x + x * scale, y: MARGIN.top + y * scale });
+  const corner = at(placed.x, placed.y);
+  const front = at(each[each.length - 1]!.x, each[each.length - 1]!.y);
+  const base = corner.y + height * scale;
+  const choose = () => select(`contents/${line.id}`);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={chosen}
+      aria-label={`${name}, ${line.count}${held ? '' : ', no home yet'}`}
+      onClick={choose}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        choose();
+      }}
+    >
+      {each.map(({ x, y }) => (
+        <ThingShape key={x} item={item} {...at(x, y)} scale={scale} tint={tint} chosen={chosen} />
+      ))}
+      {chosen && (
+        <g fill="none" stroke="#C8452F" aria-hidden="true">
+          <path d={`M${corner.x} ${corner.y - 10}h${item.length * scale}m0 -4v8M${corner.x} ${corner.y - 14}v8`} />
+          <path
+            d={`M${front.x + item.length * scale + 10} ${front.y}v${item.width * scale}m-4 0h8M${front.x + item.length * scale + 6} ${front.y}h8`}
+          />
+          <text
+            x={corner.x + (item.length * scale) / 2}
+            y={corner.y - 15}
+            textAnchor="middle"
+            fontSize="12.5"
+            fill="#B03A25"
+            stroke="none"
+          >
+            {length(item.length)}
+          </text>
+          <text
+            x={front.x + item.length * scale + 18}
+            y={front.y + (item.width * scale) / 2 + 4}
+            fontSize="12.5"
+            fill="#B03A25"
+            stroke="none"
+          >
+            {length(item.width)}
+          </text>
+        </g>
+      )}
+      <text x={corner.x} y={base + 17} fontSize="12.5" fontWeight="550" fill="#1F2B44">
+        {name.length > 30 ? `${name.slice(0, 29)}…` : name}
+        {line.count > 1 && ` ×${line.count}`}
+      </text>
+      <text x={corner.x} y={base + 32} fontSize="11.5" fill={held ? '#56607A' : '#B03A25'}>
+        {held ? sizeWords(item, length) : '▲ no home yet'}
+      </text>
+      <rect x={corner.x} y={corner.y} width={width * scale} height={height * scale + 34} fill="transparent" />
+    </g>
+  );
+}
+
+function sizeWords(item: TableThing['thing']['item'], length: (mm: number) => string): string {
+  const thick = item.thickness < 1 ? item.thickness.toFixed(2) : length(item.thickness);
+  if (item.shape === 'disc') return `⌀ ${length(item.length)} × ${thick}`;
+  return `${length(item.length)} × ${length(item.width)} × ${thick}`;
+}
+
+/** Nothing on the table yet: the outline of the card that lies on most tables. */
+function EmptyTable({ width, height }: { width: number; height: number }) {
+  const [w, h] = [CARD.width * 2.2, CARD.height * 2.2];
+  return (
+    <g aria-hidden="true">
+      <rect
+        x={(width - w) / 2}
+        y={height * 0.5 - h - 6}
+        width={w}
+        height={h}
+        rx={CARD.radius * 2.2}
+        fill="none"
+        stroke="#56607A"
+        strokeWidth="1.3"
+        strokeDasharray="6 4"
+      />
+      <text x={width / 2} y={height * 0.5 - h / 2} textAnchor="middle" fontSize="13" fill="#56607A">
+        nothing on the table yet
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,69 @@
+import { wordingText, type Finding } from '@zindle/core';
+import { countThings, thingsToHold } from '../../derivations/things.ts';
+import { useDesign } from '../../store/design-context.ts';
+import { severityWords, Signal } from '../../ui/signal.tsx';
+import { useLength } from '../../ui/use-length.ts';
+import type { WithSolution } from '../use-solved.ts';
+
+const rank = { stop: 0, watch: 1, note: 2 };
+
+/** What stands in the way, the worst first, and what is in order. */
+export function FindingsPanel({ document, solution }: WithSolution) {
+  const findings = [...solution.findings].sort((a, b) => rank[a.severity] - rank[b.severity]);
+  const things = countThings(document);
+  const without = thingsToHold(document).filter(({ held }) => !held);
+  const inPlace = things - without.reduce((total, { line }) => total + line.count, 0);
+  const walks = solution.seams.filter(({ walks: fine }) => fine).length;
+  return (
+    <section aria-label="Trying it" className="overflow-y-auto border-l border-hair px-4 pt-3 pb-2" tabIndex={0}>
+      <h2 className="text-base">Trying it</h2>
+      <ul className="mt-1 space-y-1.5">
+        {findings.map((finding, index) => (
+          <FindingRow key={index} finding={finding} />
+        ))}
+        {things > 0 && inPlace > 0 && (
+          <Fine>
+            {inPlace} of {things} things go in, with their ease.
+          </Fine>
+        )}
+        {walks === solution.seams.length && <Fine>All {walks} seams walk: both edges are equally long.</Fine>}
+      </ul>
+    </section>
+  );
+}
+
+const Fine = ({ children }: { children: React.ReactNode }) => (
+  <li className="flex gap-2 leading-snug">
+    <Signal of="fine" />
+    <span>
+      <span className="sr-only">{severityWords.fine}: </span>
+      {children}
+    </span>
+  </li>
+);
+
+function FindingRow({ finding: { severity, text, about } }: { finding: Finding }) {
+  const select = useDesign((state) => state.select);
+  const length = useLength();
+  const holder = about.find((path) => /^(holders|closure)/.test(path));
+  const words = wordingText(text, (mm) => length(mm, true));
+  return (
+    <li className="flex gap-2 leading-snug">
+      <Signal of={severity} />
+      <span>
+        <b className="font-semibold">{severityWords[severity]}: </b>
+        {holder ? (
+          <button
+            type="button"
+            className="text-left underline decoration-dotted underline-offset-2"
+            onClick={() => select(holder)}
+          >
+            {words}
+          </button>
+        ) : (
+          words
+        )}
+      </span>
+    </li>
+  );
+}

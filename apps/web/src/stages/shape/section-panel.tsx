@@ -1,0 +1,122 @@
+import type { Section } from '@zindle/core';
+import { useSize } from '../../board/use-size.ts';
+import { clothTint, thingTint } from '../../derivations/tints.ts';
+import { useDesign } from '../../store/design-context.ts';
+import { Measure } from '../../ui/measure.tsx';
+import { useLength } from '../../ui/use-length.ts';
+import type { WithSolution } from '../use-solved.ts';
+
+/** The closed and full wallet cut through, between the jaws of a caliper. */
+export function SectionPanel({ document, solution }: WithSolution) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const explain = useDesign((state) => state.explain);
+  const length = useLength();
+  const { section, emptyThickness } = solution;
+  return (
+    <section aria-label="Section of the closed wallet" className="flex min-w-0 flex-col px-4 pt-3 pb-2">
+      <h2 className="text-base">Closed and full, cut through the thickest places</h2>
+      <div className="flex min-h-0 flex-1">
+        <div ref={ref} className="min-w-0 flex-1 overflow-hidden">
+          {width > 0 && <SectionDrawing section={section} document={document} width={width} height={height} />}
+        </div>
+        <div className="self-center pl-2">
+          <button
+            type="button"
+            className="block font-head text-2xl underline decoration-dotted underline-offset-4"
+            aria-label={`Closed and full ${length(section.total.value, true)}: explain`}
+            onClick={() => explain({ path: 'thickness/full', into: [] })}
+          >
+            <Measure mm={section.total.value} />
+          </button>
+          <span className="text-xs text-quiet">empty {length(emptyThickness.value)}</span>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+interface DrawingProps {
+  section: Section;
+  document: WithSolution['document'];
+  width: number;
+  height: number;
+}
+
+function SectionDrawing({ section, document, width, height }: DrawingProps) {
+  const total = section.total.value;
+  const scale = Math.min((width - 110) / (section.leafWidth + total / 2), (height - 34) / Math.max(total, 1), 6);
+  const thick = total * scale;
+  const top = (height - thick) / 2;
+  const fold = thick / 2 + 12;
+  const end = fold + section.leafWidth * scale;
+  const z = (at: number) => top + thick - at * scale;
+  const u = (at: number) => end - at * scale;
+  return (
+    <svg width={width} height={height} role="img" aria-label={`Section, ${section.layers.length} layers`}>
+      {section.layers.map(({ of, label, u0, u1, z0, z1 }, index) => {
+        const tint = 'role' in of ? clothTint(document, of.role) : thingTint(document, of.line);
+        const thin = (z1 - z0) * scale < 1.6;
+        return (
+          <rect
+            key={index}
+            x={u(u1)}
+            y={z(z1)}
+            width={(u1 - u0) * scale}
+            height={Math.max(0.6, (z1 - z0) * scale)}
+            fill={tint}
+            stroke="#1F2B44"
+            strokeWidth={thin ? 0.25 : 0.6}
+          >
+            <title>{label}</title>
+          </rect>
+        );
+      })}
+      <Folds section={section} document={document} scale={scale} x={fold} middle={top + thick / 2} />
+      <Jaws x={end} top={top} bottom={top + thick} />
+    </svg>
+  );
+}
+
+/** The layers that go round the fold: from outside in, as half rings of their thickness. */
+function Folds({
+  section,
+  document,
+  scale,
+  x,
+  middle,
+}: {
+  section: Section;
+  document: WithSolution['document'];
+  scale: number;
+  x: number;
+  middle: number;
+}) {
+  const around = section.layers.filter(
+    ({ of, u1, z0 }) => 'role' in of && u1 >= section.leafWidth - 1e-6 && z0 < section.total.value / 2,
+  );
+  return around.map(({ of, z0, z1 }, index) => {
+    const radius = (section.total.value / 2 - (z0 + z1) / 2) * scale;
+    const tint = 'role' in of ? clothTint(document, of.role) : '#fff';
+    const breadth = Math.max(0.8, (z1 - z0) * scale);
+    if (radius <= 0) return null;
+    const arc = `M${x} ${middle - radius}A${radius} ${radius} 0 0 0 ${x} ${middle + radius}`;
+    return (
+      <g key={index} fill="none">
+        <path d={arc} stroke="#1F2B44" strokeWidth={breadth + 0.8} />
+        <path d={arc} stroke={tint} strokeWidth={breadth} />
+      </g>
+    );
+  });
+}
+
+/** Caliper jaws on the thickness. */
+function Jaws({ x, top, bottom }: { x: number; top: number; bottom: number }) {
+  const jaw = (y: number, out: -1 | 1) => `M${x - 46} ${y}l26 ${out * 13}H${x + 66}V${y}Z`;
+  return (
+    <g fill="#DDD6C6" stroke="#1F2B44" strokeWidth="1.1">
+      <path d={jaw(top - 1, -1)} />
+      <path d={jaw(bottom + 1, 1)} />
+      <path d={`M${x + 54} ${top}V${bottom}m-4 0h8M${x + 50} ${top}h8`} fill="none" />
+    </g>
+  );
+}

@@ -1,0 +1,117 @@
+import {
+  houseRules,
+  setClosureParam,
+  setHolderParam,
+  setRule,
+  type DesignDocument,
+  type Edit,
+  type HouseRuleId,
+  type ParamSpec,
+  type ParamValue,
+} from '@zindle/core';
+import { ruleSetting } from '../../derivations/inspected.ts';
+import { useDesign } from '../../store/design-context.ts';
+import { Choice } from '../../ui/choice.tsx';
+import { LengthField } from '../../ui/length-field.tsx';
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A house rule, for this design; says when it is not the standard any more. */
+export function RuleField({ document, id }: { document: DesignDocument; id: HouseRuleId }) {
+  const edit = useDesign((state) => state.edit);
+  const rule = houseRules[id];
+  const value = ruleSetting(document, id);
+  const own = document.rules[id] !== undefined;
+  return (
+    <div>
+      {rule.kind === 'length' ? (
+        <LengthField
+          label={rule.title}
+          value={typeof value === 'number' ? value : rule.standard}
+          least={rule.least}
+          most={rule.most}
+          hint={rule.why}
+          onLength={(mm, gesture) => edit(setRule(id, mm), gesture)}
+        />
+      ) : (
+        <Choice
+          label={rule.title}
+          value={String(value)}
+          choices={rule.choices.map((choice) => ({ id: choice, title: choice, why: rule.why }))}
+          onChoice={(choice) => edit(setRule(id, choice))}
+        />
+      )}
+      {own && (
+        <button
+          type="button"
+          className="text-xs font-semibold text-wax-deep underline underline-offset-2"
+          onClick={() => edit(setRule(id, undefined))}
+        >
+          <span aria-hidden="true">◆ </span>set for this design · back to the standard
+        </button>
+      )}
+    </div>
+  );
+}
+
+interface ParamProps {
+  document: DesignDocument;
+  /** Path of the object that it belongs to. */
+  selection: string;
+  name: string;
+  spec: ParamSpec;
+}
+
+/** A parameter of a holder or of the closure. */
+export function ParamField({ document, selection, name, spec }: ParamProps) {
+  const edit = useDesign((state) => state.edit);
+  const { value, change } = target(document, selection, name, spec.title);
+  if (spec.kind === 'choice')
+    return (
+      <Choice
+        label={spec.title}
+        value={typeof value === 'string' ? value : spec.standard}
+        choices={spec.choices}
+        onChoice={(choice) => edit(change(choice))}
+      />
+    );
+  const { least, most, why } = houseRules[spec.rule];
+  const standard = ruleSetting(document, spec.rule);
+  const shown = typeof value === 'number' ? value : standard;
+  return (
+    <div>
+      <LengthField
+        label={capital(spec.title)}
+        value={typeof shown === 'number' ? shown : least}
+        least={least}
+        most={most}
+        hint={why}
+        onLength={(mm, gesture) => edit(change(mm), gesture)}
+      />
+      {value !== undefined && (
+        <button
+          type="button"
+          className="text-xs font-semibold text-wax-deep underline underline-offset-2"
+          onClick={() => edit(change(undefined))}
+        >
+          <span aria-hidden="true">◆ </span>set here · back to the house rule
+        </button>
+      )}
+    </div>
+  );
+}
+
+type Change = (value: ParamValue | undefined) => Edit;
+
+function target(
+  document: DesignDocument,
+  selection: string,
+  name: string,
+  title: string,
+): { value: ParamValue | undefined; change: Change } {
+  const [kind, id = ''] = selection.split('/');
+  if (kind === 'closure')
+    return { value: document.closure.params[name], change: (value) => setClosureParam(title, name, value) };
+  const holder = document.holders.find((each) => each.id === id);
+  return { value: holder?.params[name], change: (value) => setHolderParam(id, title, name, value) };
+}

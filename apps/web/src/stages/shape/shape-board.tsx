@@ -1,0 +1,289 @@
+import { fitFrame, type Frame } from '../../board/frame.ts';
+import { Dimension } from '../../board/dimension.tsx';
+import { Rulers, RULER } from '../../board/rulers.tsx';
+import { useSize } from '../../board/use-size.ts';
+import { boardView, type BoardHolder, type BoardView } from '../../derivations/board-view.ts';
+import { measureAt } from '../../derivations/measures.ts';
+import { clothTint, inkOn, thingTint } from '../../derivations/tints.ts';
+import { useDesign } from '../../store/design-context.ts';
+import { useLength, useUnit } from '../../ui/use-length.ts';
+import type { WithSolution } from '../use-solved.ts';
+
+const MARGINS = { left: RULER + 44, right: 74, top: RULER + 84, bottom: 110 };
+
+/** The wallet lying open, its inside up, with everything in it. */
+export function ShapeBoard({ document, solution }: WithSolution) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const unit = useUnit();
+  const length = useLength();
+  const view = boardView(document, solution);
+  const frame = fitFrame({ ...view, room: { width, height }, margins: MARGINS, most: 3.4 });
+  const select = useDesign((state) => state.select);
+  return (
+    <div ref={ref} className="absolute inset-0 overflow-hidden bg-cloth">
+      {width > 0 && (
+        <svg width={width} height={height} role="group" aria-label="The wallet lying open, drawn to scale">
+          <rect width={width} height={height} fill="transparent" onClick={() => select('body')} />
+          <Rulers frame={frame} width={width} height={height} top={frame.y(0)} unit={unit} />
+          <text
+            x={frame.x(0)}
+            y={RULER + 30}
+            fontSize="15.5"
+            fontWeight="650"
+            fill="#1F2B44"
+            fontFamily="Bricolage Grotesque Variable"
+          >
+            Inside, lying open
+          </text>
+          <Body view={view} frame={frame} document={document} />
+          {view.holders.map((holder) => (
+            <HolderDrawing key={holder.id} holder={holder} frame={frame} document={document} />
+          ))}
+          <FoldHatch view={view} frame={frame} />
+          <SelectedFrame view={view} frame={frame} solution={solution} document={document} />
+          <Dimensions view={view} frame={frame} solution={solution} document={document} />
+          <text x={frame.x(0)} y={frame.y(0) + 98} fontSize="12" fill="#56607A">
+            The shell is cut {length(solution.body.sizes.shellExtra?.value ?? 0, true)} longer than this, to go round
+            the fold.
+          </text>
+        </svg>
+      )}
+    </div>
+  );
+}
+
+type Drawn = { view: BoardView; frame: Frame; document: WithSolution['document'] };
+
+const boxOf = ({ x, y, scale }: Frame, { x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number }) => ({
+  x: x(x0),
+  y: y(y1),
+  width: Math.max(0, (x1 - x0) * scale),
+  height: Math.max(0, (y1 - y0) * scale),
+});
+
+function Body({ view, frame, document }: Drawn) {
+  const whole = boxOf(frame, { x0: 0, x1: view.width, y0: 0, y1: view.height });
+  const inset = {
+    x0: view.topstitch,
+    x1: view.width - view.topstitch,
+    y0: view.topstitch,
+    y1: view.height - view.topstitch,
+  };
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <rect
+        {...whole}
+        rx="3"
+        fill={clothTint(document, 'lining')}
+        stroke={clothTint(document, 'exterior')}
+        strokeWidth="6"
+      />
+      <rect {...grown(whole, 3)} rx="5" fill="none" stroke="#1F2B44" strokeWidth="1.3" />
+      {view.topstitch > 0 && (
+        <rect
+          {...boxOf(frame, inset)}
+          fill="none"
+          stroke="#8A6A22"
+          strokeWidth="1.2"
+          strokeDasharray={`${2.5 * frame.scale} ${1.4 * frame.scale}`}
+        />
+      )}
+    </g>
+  );
+}
+
+const grown = ({ x, y, width, height }: ReturnType<typeof boxOf>, by: number) => ({
+  x: x - by,
+  y: y - by,
+  width: width + 2 * by,
+  height: height + 2 * by,
+});
+
+function FoldHatch({ view, frame }: { view: BoardView; frame: Frame }) {
+  const box = boxOf(frame, { ...view.fold, y0: 0, y1: view.height });
+  const line = { stroke: '#0F6B66', strokeWidth: 1.2, strokeDasharray: '12 4 2 4' };
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <defs>
+        <pattern id="fold-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="7" stroke="#1F2B44" strokeWidth="0.9" opacity="0.35" />
+        </pattern>
+      </defs>
+      <rect {...box} fill="url(#fold-hatch)" />
+      {[box.x, box.x + box.width].map((x) => (
+        <line key={x} x1={x} x2={x} y1={box.y - 10} y2={box.y + box.height + 10} {...line} />
+      ))}
+    </g>
+  );
+}
+
+function HolderDrawing({
+  holder,
+  frame,
+  document,
+}: {
+  holder: BoardHolder;
+  frame: Frame;
+  document: WithSolution['document'];
+}) {
+  const select = useDesign((state) => state.select);
+  const selected = useDesign((state) => state.selection === `holders/${holder.id}`);
+  const choose = () => select(`holders/${holder.id}`);
+  const cloth = clothTint(document, 'pocket');
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${holder.title} ${holder.id}`}
+      aria-pressed={selected}
+      onClick={choose}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        choose();
+      }}
+    >
+      {holder.face !== 'inside' && <rect {...boxOf(frame, holder)} fill={cloth} stroke="#1F2B44" strokeWidth="1" />}
+      {holder.layers.map((layer) =>
+        layer.kind === 'thing' ? (
+          <ThingInPlace
+            key={`${layer.thing.line}-${layer.thing.y0}`}
+            thing={layer.thing}
+            frame={frame}
+            tint={thingTint(document, layer.thing.line)}
+          />
+        ) : (
+          <Front key={layer.front.id} front={layer.front} frame={frame} cloth={cloth} />
+        ),
+      )}
+      {holder.layers.map(
+        (layer) =>
+          layer.kind === 'thing' && (
+            <HiddenOutline key={`${layer.thing.line}-${layer.thing.y0}`} thing={layer.thing} frame={frame} />
+          ),
+      )}
+    </g>
+  );
+}
+
+type ThingLayer = Extract<BoardHolder['layers'][number], { kind: 'thing' }>['thing'];
+
+function ThingInPlace({ thing, frame, tint }: { thing: ThingLayer; frame: Frame; tint: string }) {
+  const box = boxOf(frame, thing);
+  return (
+    <g>
+      <rect {...box} rx={thing.radius * frame.scale} fill={tint} stroke="#1F2B44" strokeWidth="1.1" />
+      <text x={box.x + 8} y={box.y + Math.min(17, box.height - 3)} fontSize="12" fill="#1F2B44">
+        {thing.name}
+      </text>
+    </g>
+  );
+}
+
+const HiddenOutline = ({ thing, frame }: { thing: ThingLayer; frame: Frame }) => (
+  <rect
+    {...boxOf(frame, thing)}
+    rx={thing.radius * frame.scale}
+    fill="none"
+    stroke="#1F2B44"
+    strokeWidth="0.8"
+    strokeDasharray="2 4"
+    opacity="0.35"
+    pointerEvents="none"
+  />
+);
+
+function Front({
+  front,
+  frame,
+  cloth,
+}: {
+  front: Extract<BoardHolder['layers'][number], { kind: 'front' }>['front'];
+  frame: Frame;
+  cloth: string;
+}) {
+  const box = boxOf(frame, front);
+  const stitch = inkOn(cloth) === '#1F2B44' ? '#FBF9F3' : '#D9D2C1';
+  return (
+    <g>
+      <rect {...box} fill={cloth} stroke="#1F2B44" strokeWidth="1.1" />
+      <path
+        d={`M${box.x + 1} ${box.y + 4}h${Math.max(0, box.width - 2)}`}
+        stroke={stitch}
+        strokeWidth="1.3"
+        strokeDasharray="6 4"
+      />
+      <text
+        x={box.x + box.width - 8}
+        y={box.y + 20}
+        textAnchor="end"
+        fontSize="11.5"
+        fontWeight="650"
+        fill={inkOn(cloth)}
+      >
+        {front.id}
+      </text>
+    </g>
+  );
+}
+
+function SelectedFrame({ view, frame, solution }: Drawn & WithSolution) {
+  const selection = useDesign((state) => state.selection);
+  const explained = useDesign((state) => state.explained?.path);
+  const explain = useDesign((state) => state.explain);
+  const length = useLength();
+  const holder = view.holders.find(({ id }) => selection === `holders/${id}`);
+  if (!holder) return null;
+  const box = boxOf(frame, holder);
+  const across = holder.across;
+  const derived = across && measureAt(solution, across.path);
+  return (
+    <>
+      <g aria-hidden="true" pointerEvents="none" stroke="#C8452F" strokeWidth="2.2">
+        <rect {...box} fill="none" />
+        {[box.x, box.x + box.width].flatMap((x) =>
+          [box.y, box.y + box.height].map((y) => <circle key={`${x}-${y}`} cx={x} cy={y} r="4.2" fill="#fff" />),
+        )}
+      </g>
+      {across && derived && (
+        <Dimension
+          from={[frame.x(across.x0), frame.y(view.height) - 24]}
+          to={[frame.x(across.x1), frame.y(view.height) - 24]}
+          text={length(derived.value)}
+          label={derived.label}
+          chosen={explained === across.path}
+          tone="#B03A25"
+          onChoose={() => explain({ path: across.path, into: [] })}
+        />
+      )}
+    </>
+  );
+}
+
+function Dimensions({ view, frame, solution }: Drawn & WithSolution) {
+  const explained = useDesign((state) => state.explained?.path);
+  const explain = useDesign((state) => state.explain);
+  const length = useLength();
+  const { x, y } = frame;
+  const [low, lower, right] = [y(0) + 32, y(0) + 64, x(view.width) + 40];
+  const lines: { path: string; from: [number, number]; to: [number, number]; tone?: string }[] = [
+    { path: 'body/leafWidth', from: [x(0), low], to: [x(view.fold.x0), low] },
+    { path: 'body/acrossFold', from: [x(view.fold.x0), low], to: [x(view.fold.x1), low], tone: '#0F6B66' },
+    { path: 'body/leafWidth', from: [x(view.fold.x1), low], to: [x(view.width), low] },
+    { path: 'finished/openWidth', from: [x(0), lower], to: [x(view.width), lower] },
+    { path: 'finished/height', from: [right, y(0)], to: [right, y(view.height)] },
+  ];
+  return lines.map(({ path, from, to, tone }) => {
+    const derived = measureAt(solution, path);
+    if (!derived) return null;
+    const shared = {
+      from,
+      to,
+      text: length(derived.value),
+      label: derived.label,
+      chosen: explained === path,
+      onChoose: () => explain({ path, into: [] }),
+    };
+    return <Dimension key={`${path}-${from[0]}`} {...shared} {...(tone && { tone })} />;
+  });
+}

@@ -1,0 +1,148 @@
+import { roles, setStack, standardMaterials, type DesignDocument, type Role } from '@zindle/core';
+import { Link, useParams } from 'react-router';
+import { ThingShape } from '../../board/thing-shape.tsx';
+import { thingTint } from '../../derivations/tints.ts';
+import { countThings, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
+import { useDesign } from '../../store/design-context.ts';
+import { Picker } from '../../ui/picker.tsx';
+import { useLength } from '../../ui/use-length.ts';
+import type { WithSolution } from '../use-solved.ts';
+
+/** What must be held, at one scale, and the cloth of each layer. */
+export function Tray({ document }: WithSolution) {
+  const { id = '' } = useParams();
+  const things = thingsToHold(document);
+  const widest = Math.max(60, ...things.map(({ item }) => item?.length ?? 0));
+  return (
+    <>
+      <h2 className="text-base">
+        To hold <span className="font-sans text-xs font-semibold text-quiet">{countThings(document)} things</span>
+      </h2>
+      {things.length === 0 && <p className="mt-2 text-quiet">Nothing yet.</p>}
+      <ul className="mt-1">
+        {things.map((thing) => (
+          <TrayRow key={thing.line.id} thing={thing} document={document} scale={44 / widest} />
+        ))}
+      </ul>
+      <Link to={`/d/${id}/hold`} className="mt-2 inline-block font-semibold text-weld underline underline-offset-4">
+        {things.length === 0 ? 'Say what it must hold' : 'Change what it holds'}
+      </Link>
+      <h2 className="mt-6 text-base">Cloth</h2>
+      {roles.map((role) => (
+        <ClothRow key={role} role={role} document={document} />
+      ))}
+    </>
+  );
+}
+
+function TrayRow({ thing, document, scale }: { thing: ThingToHold; document: DesignDocument; scale: number }) {
+  const length = useLength();
+  const select = useDesign((state) => state.select);
+  const { line, item, name, places, held } = thing;
+  const holder = document.holders.find(({ contents }) => contents.some((entry) => entry.line === line.id));
+  return (
+    <li className="stitched">
+      <button
+        type="button"
+        className="flex w-full items-center gap-2.5 rounded py-2 text-left hover:bg-cloth"
+        onClick={() => select(holder ? `holders/${holder.id}` : 'body')}
+      >
+        <svg width="46" height="34" aria-hidden="true" className="shrink-0">
+          {item && (
+            <ThingShape
+              item={item}
+              x={1}
+              y={Math.max(1, 17 - (heightSeen(item) * scale) / 2)}
+              scale={scale}
+              tint={thingTint(document, line.id)}
+            />
+          )}
+        </svg>
+        <span className="min-w-0 flex-1">
+          <span className="block truncate font-medium">
+            {name}
+            {line.count > 1 && ` ×${line.count}`}
+          </span>
+          {item && (
+            <span className="block text-xs text-quiet">
+              {length(item.length)} × {length(item.width)} ×{' '}
+              {item.thickness < 1 ? item.thickness.toFixed(2) : length(item.thickness)}
+            </span>
+          )}
+        </span>
+        <Place places={places} held={held} />
+      </button>
+    </li>
+  );
+}
+
+function Place({ places, held }: { places: string[]; held: boolean }) {
+  if (!held)
+    return <span className="rounded bg-chalk-soft px-1.5 py-0.5 text-xs font-semibold text-chalk-deep">no home</span>;
+  const text = places.length > 2 ? `${places[0]} +${places.length - 1}` : places.join(' ');
+  return (
+    <span title={places.join(', ')} className="rounded bg-weld-soft px-1.5 py-0.5 text-xs font-semibold text-weld">
+      {text}
+    </span>
+  );
+}
+
+const roleTitles: Record<Role, string> = { exterior: 'Shell', lining: 'Lining', pocket: 'Pockets' };
+const uses: Record<Role, string[]> = {
+  exterior: ['shell', 'lining'],
+  lining: ['lining', 'shell'],
+  pocket: ['lining', 'shell'],
+};
+const NONE = 'none';
+
+function ClothRow({ role, document }: { role: Role; document: DesignDocument }) {
+  const length = useLength();
+  const edit = useDesign((state) => state.edit);
+  const [cloth, ...others] = document.stacks[role];
+  const stiffener = others[0]?.material ?? NONE;
+  const option = ({ id, name, thickness, tint }: (typeof standardMaterials)[number]) => ({
+    id,
+    title: name,
+    note: `${thickness.toFixed(2)} mm thick`,
+    tint,
+  });
+  const cloths = uses[role].flatMap((use) => standardMaterials.filter((material) => material.use === use)).map(option);
+  const stiffeners = standardMaterials.filter(({ use }) => use === 'interfacing' || use === 'padding').map(option);
+  const thickness = document.stacks[role].reduce(
+    (sum, { material }) => sum + (standardMaterials.find(({ id }) => id === material)?.thickness ?? 0),
+    0,
+  );
+  return (
+    <div className="mt-2">
+      <div className="mb-1 flex justify-between">
+        <span className="font-medium">{roleTitles[role]}</span>
+        <span className="text-xs text-quiet">
+          {thickness < 1 ? `${thickness.toFixed(2)} mm` : length(thickness, true)}
+        </span>
+      </div>
+      <Picker
+        label={`${roleTitles[role]} cloth`}
+        value={cloth?.material ?? ''}
+        options={cloths}
+        onPick={(material) => edit(setStack(role, [{ material, coverage: 'full' }, ...others]))}
+      />
+      {role === 'exterior' && (
+        <div className="mt-1">
+          <Picker
+            label={`${roleTitles[role]} inner layer`}
+            value={stiffener}
+            options={[{ id: NONE, title: 'no inner layer' }, ...stiffeners]}
+            onPick={(material) =>
+              edit(
+                setStack(role, [
+                  ...(cloth ? [cloth] : []),
+                  ...(material === NONE ? [] : [{ material, coverage: 'trimmed' as const }]),
+                ]),
+              )
+            }
+          />
+        </div>
+      )}
+    </div>
+  );
+}

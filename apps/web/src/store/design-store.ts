@@ -1,0 +1,68 @@
+import type { DesignDocument, Edit } from '@zindle/core';
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { StoredDesign } from '../api/client.ts';
+import { applyEdit, emptyHistory, redoStep, undoStep, type History } from './history.ts';
+
+/** Path of what is looked at, such as `body`, `holders/A`, `stacks/lining`, `closure`, `contents/c1`. */
+export type Selection = string;
+
+/** A number that is explained: its path in the solution, and which of its parts were opened. */
+export interface Explained {
+  path: string;
+  into: readonly number[];
+}
+
+/** How the document stands with the server. */
+export type SaveState =
+  | { kind: 'stored' }
+  | { kind: 'pending' }
+  /** The server does not answer or refuses; the changes are kept in this browser. */
+  | { kind: 'kept'; reason: string }
+  /** The design was changed elsewhere. */
+  | { kind: 'conflict' };
+
+export interface DesignState {
+  document: DesignDocument;
+  /** The revision that the document was changed from. */
+  revision: number;
+  history: History;
+  save: SaveState;
+  selection: Selection;
+  explained: Explained | undefined;
+  /** @param gesture edits with one gesture become one undo step */
+  edit(edit: Edit, gesture?: string): void;
+  undo(): void;
+  redo(): void;
+  select(selection: Selection): void;
+  explain(explained: Explained | undefined): void;
+}
+
+export type DesignStore = StoreApi<DesignState>;
+
+/** The state of one open design: the document with its history, and what the maker looks at. */
+export function createDesignStore({ document, revision }: Pick<StoredDesign, 'document' | 'revision'>): DesignStore {
+  return createStore<DesignState>((set, get) => ({
+    document,
+    revision,
+    history: emptyHistory,
+    save: { kind: 'stored' },
+    selection: 'body',
+    explained: undefined,
+    edit(edit, gesture) {
+      const { document: current, history } = get();
+      const next = applyEdit(current, history, edit, gesture);
+      if (next) set(next);
+    },
+    undo() {
+      const { document: current, history } = get();
+      set(undoStep(current, history) ?? {});
+    },
+    redo() {
+      const { document: current, history } = get();
+      set(redoStep(current, history) ?? {});
+    },
+    select: (selection) =>
+      set((state) => (state.selection === selection ? state : { selection, explained: undefined })),
+    explain: (explained) => set({ explained }),
+  }));
+}

@@ -1,0 +1,14 @@
+import { formatLength, type LengthUnit } from '@zindle/core';
+import { createContext, useContext } from 'react';
+
+/** The unit in which lengths are shown and typed. */
+export const UnitContext = createContext<LengthUnit>('mm');
+export const useUnit = (): LengthUnit => useContext(UnitContext);
+
+export type SayLength = (mm: number, withUnit?: boolean) => string;
+
+/** Writes lengths in the maker's unit. */
+export function useLength(): SayLength {
+  const unit = useUnit();
+  return (mm, withUnit = false) => formatLength(mm, { unit, withUnit });
+}
