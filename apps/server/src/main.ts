@@ -14,7 +14,7 @@ async function start(config: ServerConfig): Promise<void> {
   checkIntegrity(databaseFile, backups);
   backUp(databaseFile, backups, new Date());
   const app = await createApp({ databaseFile, webRoot, logger: ['warn', 'error', 'fatal'] });
-  if (demo) await app.get(DesignsService).seed(demoDesigns);
+  if (demo) await app.get(DesignsService).seed([...demoDesigns].reverse());
   await app.listen(port, host);
   console.log(`\n  Zindle ${demo ? 'with the demo designs ' : ''}is ready at  http://localhost:${port}/\n`);
   console.log(`  Designs are kept in ${databaseFile}. Stop with Ctrl+C.\n`);

@@ -11,6 +11,8 @@ export interface BoardThing extends Box {
   line: string;
   name: string;
   radius: number;
+  /** The pocket that it stands in, such as `A1`. */
+  place: string;
 }
 /** A front of cloth with its mouth at the top. */
 export interface BoardFront extends Box {
@@ -22,6 +24,8 @@ export interface BoardHolder extends Box {
   face: string;
   /** Things and fronts in the order in which they lie on each other. */
   layers: ({ kind: 'thing'; thing: BoardThing } | { kind: 'front'; front: BoardFront })[];
+  /** Names of things that lie wholly behind their front. */
+  hidden: string[];
   /** The size that is dimensioned when it is selected. */
   across: { path: string; x0: number; x1: number } | undefined;
 }
@@ -33,6 +37,8 @@ export interface BoardView {
   fold: { x0: number; x1: number };
   topstitch: number;
   holders: BoardHolder[];
+  /** A tab that stands out from the right edge, in the middle of its height. */
+  tab: { length: number; width: number; snapAt: number } | undefined;
 }
 
 /** What the board shows of a solved design, from the inside. */
@@ -49,8 +55,12 @@ export function boardView(document: DesignDocument, solution: Solution): BoardVi
     fold: { x0: leaf, x1: width - leaf },
     topstitch: typeof inset === 'number' ? inset : 2,
     holders: holders.map((holder) => boardHolder(holder, solution)),
+    tab: tabOf(solution),
   };
 }
+
+/** What stands out less than this above its front cannot carry its name, mm. */
+const NAME_NEEDS = 3;
 
 function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
   const { dx, stretch } = body.faces.find(({ id }) => id === holder.face)!.board;
@@ -63,7 +73,7 @@ function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
     y0: bottom,
     y1: y,
   }));
-  const placed = things.map((thing) => boardThing(thing, x));
+  const placed = things.map((thing, index) => boardThing(thing, x, mouths[index]?.id ?? holder.id));
   const interleaved = fronts.length === placed.length;
   const layers: BoardHolder['layers'] = interleaved
     ? placed.flatMap((thing, index) => [
@@ -74,6 +84,8 @@ function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
         ...placed.map((thing) => ({ kind: 'thing' as const, thing })),
         ...fronts.map((front) => ({ kind: 'front' as const, front })),
       ];
+  const frontOf = (index: number) => fronts[interleaved ? index : 0];
+  const hidden = placed.filter(({ y1 }, index) => y1 < (frontOf(index)?.y1 ?? 0) + NAME_NEEDS).map(({ name }) => name);
   const [x0, x1] = [x(seat.x), x(seat.x + seat.width.value)];
   return {
     id: holder.id,
@@ -84,6 +96,7 @@ function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
     y0: seat.y,
     y1: seat.y + seat.height.value,
     layers,
+    hidden,
     across: acrossOf(holder, (x0 + x1) / 2),
   };
 }
@@ -92,9 +105,10 @@ function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
 function boardThing(
   { line, name, x: left, y, width, height, radius }: PlacedThing,
   x: (at: number) => number,
+  place: string,
 ): BoardThing {
   const middle = x(left + width / 2);
-  return { line, name, radius, x0: middle - width / 2, x1: middle + width / 2, y0: y, y1: y + height };
+  return { line, name, radius, place, x0: middle - width / 2, x1: middle + width / 2, y0: y, y1: y + height };
 }
 
 function acrossOf({ id, sizes }: SolvedHolder, middle: number): BoardHolder['across'] {
@@ -102,4 +116,11 @@ function acrossOf({ id, sizes }: SolvedHolder, middle: number): BoardHolder['acr
   if (!key) return undefined;
   const half = sizes[key]!.value / 2;
   return { path: `holders/${id}/${key}`, x0: middle - half, x1: middle + half };
+}
+
+function tabOf({ closure, pieces }: Solution): BoardView['tab'] {
+  const { tabLength, tabWidth } = closure.sizes;
+  const cap = pieces.flatMap(({ marks }) => marks).find(({ kind }) => kind === 'snapCap');
+  if (!tabLength || !tabWidth || !cap) return undefined;
+  return { length: tabLength.value, width: tabWidth.value, snapAt: cap.at[1] };
 }

@@ -12,7 +12,7 @@ export interface TableThing {
   each: { x: number; y: number }[];
 }
 
-const GAP = 9;
+const GAP = 18;
 /** Room under each thing for its words, mm. */
 const WORDS = 12;
 /** Things that are many lie fanned out, this far apart. */

@@ -1,4 +1,4 @@
-import { standardItems, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+import { builtInKinds, standardItems, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
 
 /** A line of contents with its item and the place that holds it. */
 export interface ThingToHold {
@@ -53,3 +53,7 @@ export const countThings = ({ contents }: DesignDocument): number =>
 /** Height of a thing seen from above: discs and balls are as high as they are long. mm */
 export const heightSeen = ({ shape, length, width }: Item): number =>
   shape === 'disc' || shape === 'ball' ? length : width;
+
+/** Why no holder takes a thing without being asked, in the words of the holders. */
+export const whyHomeless = (item: Item): string =>
+  [...new Set(Object.values(builtInKinds.holders).map((kind) => kind.suits(item).why))].join(' ');

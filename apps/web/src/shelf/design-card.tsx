@@ -78,11 +78,11 @@ function Unreadable({ row }: { row: ShelfRow }) {
 }
 
 /** All cards share one scale, so that sizes compare. */
-const SCALE = 0.92;
+const SCALE = 1.3;
 
 function SmallBoard({ document, solution }: { document: DesignDocument; solution: Parameters<typeof boardView>[1] }) {
   const view = boardView(document, solution);
-  const scale = Math.min(SCALE, 290 / view.width, 150 / view.height);
+  const scale = Math.min(SCALE, 310 / view.width, 150 / view.height);
   const [width, height] = [view.width * scale, view.height * scale];
   const box = ({ x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number }) => ({
     x: x0 * scale + 4,
@@ -103,6 +103,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
         stroke={clothTint(document, 'exterior')}
         strokeWidth="4"
       />
+      <rect x="2" y="2" width={width + 4} height={height + 4} rx="3" fill="none" {...ink} />
       {view.holders.map((holder) => (
         <g key={holder.id}>
           {holder.face !== 'inside' && <rect {...box(holder)} fill={clothTint(document, 'pocket')} {...ink} />}

@@ -3,29 +3,33 @@ import { useLength } from './use-length.ts';
 
 /** How long an old value stays beside the new one, ms. */
 const SHOWN_FOR = 2000;
+/** Less than can be seen in any unit, mm. */
+const SAME = 0.004;
 
-/** What a shown text was before it changed, for two seconds. */
-export function useBefore(text: string): string | undefined {
-  const last = useRef(text);
-  const [before, setBefore] = useState<string>();
+/** What a length was before it changed, for two seconds; another unit is no change. mm */
+export function useBefore(mm: number): number | undefined {
+  const last = useRef(mm);
+  const [before, setBefore] = useState<number>();
   useEffect(() => {
-    if (last.current === text) return;
+    if (Math.abs(last.current - mm) < SAME) return;
     setBefore(last.current);
-    last.current = text;
+    last.current = mm;
     const timer = setTimeout(() => setBefore(undefined), SHOWN_FOR);
     return () => clearTimeout(timer);
-  }, [text]);
+  }, [mm]);
   return before;
 }
 
 /** A length; when it changes, its old value stays beside it for a moment. */
 export function Measure({ mm }: { mm: number }) {
-  const text = useLength()(mm);
-  const before = useBefore(text);
+  const length = useLength();
+  const before = useBefore(mm);
   return (
     <span className="whitespace-nowrap">
-      {before && <s className="mr-1.5 animate-[changed_150ms] text-xs font-normal text-quiet">{before}</s>}
-      <span>{text}</span>
+      {before !== undefined && (
+        <s className="mr-1.5 animate-[changed_150ms] text-xs font-normal text-quiet">{length(before)}</s>
+      )}
+      <span>{length(mm)}</span>
     </span>
   );
 }

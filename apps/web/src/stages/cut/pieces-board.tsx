@@ -1,4 +1,5 @@
 import { drawPiece, lineStyles, type PieceDrawing } from '@zindle/core/drawing';
+import { pressable } from '../../board/pressable.ts';
 import { useSize } from '../../board/use-size.ts';
 import { piecesView, type PlacedPiece } from '../../derivations/pieces-view.ts';
 import { clothTint } from '../../derivations/tints.ts';
@@ -74,30 +75,23 @@ function PieceOnTable({ placed: { piece, x, y, width, height }, scale, tint, cho
   const length = useLength();
   const drawing = drawPiece(piece, []);
   const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value)}`;
-  const letter = Math.min(26, (height * scale) / 2.4);
+  const letter = drawing.texts[0]!;
   return (
     <g
-      role="button"
-      tabIndex={0}
+      {...pressable(onChoose)}
       aria-label={`${piece.letter}, ${piece.name}, ${size}`}
       aria-pressed={chosen}
       transform={`translate(${MARGIN.x + x * scale} ${MARGIN.top + y * scale})`}
-      onClick={onChoose}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return;
-        event.preventDefault();
-        onChoose();
-      }}
     >
       <g transform={`scale(${scale})`}>
         <path d={drawing.paths.cut[0]} fill={tint} fillOpacity="0.35" />
         <Lines drawing={drawing} scale={scale} chosen={chosen} />
       </g>
       <text
-        x={(width * scale) / 2}
-        y={(height * scale) / 2 + letter / 3}
+        x={letter.x * scale}
+        y={letter.y * scale + 3}
         textAnchor="middle"
-        fontSize={letter}
+        fontSize={Math.min(22, (height * scale) / 2.5)}
         fontWeight="650"
         fill="#1F2B44"
         fontFamily="Bricolage Grotesque Variable"
@@ -133,9 +127,9 @@ function Lines({ drawing, scale, chosen }: { drawing: PieceDrawing; scale: numbe
 
 function Legend({ x }: { x: number }) {
   const entries = [
-    { layer: 'cut', text: 'cut', at: 262 },
-    { layer: 'stitch', text: 'stitch', at: 196 },
-    { layer: 'fold', text: 'fold', at: 116 },
+    { layer: 'cut', text: 'cut', at: 276 },
+    { layer: 'stitch', text: 'stitch', at: 208 },
+    { layer: 'fold', text: 'fold', at: 126 },
   ] as const;
   return (
     <g fontSize="12" fill="#56607A">
@@ -152,7 +146,7 @@ function Legend({ x }: { x: number }) {
           </text>
         </g>
       ))}
-      <g transform={`translate(${x - 52} 26)`}>
+      <g transform={`translate(${x - 46} 26)`}>
         <path d="M-4 0h8M0 -4v8" stroke="#1F2B44" strokeWidth="1.2" />
         <text x="12" y="4">
           place

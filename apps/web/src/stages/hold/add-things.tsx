@@ -10,6 +10,7 @@ import {
 } from '@zindle/core';
 import { useEffect, useId, useRef, useState } from 'react';
 import { useDesign } from '../../store/design-context.ts';
+import { sizeWords } from '../../ui/size-words.ts';
 import { useLength, useUnit, type SayLength } from '../../ui/use-length.ts';
 
 /** Number of the next line or own item: one more than the highest there is. */
@@ -140,6 +141,5 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
 }
 
 function understood({ item, count }: Extract<ParsedLine, { ok: true }>, length: SayLength): string {
-  const thick = item.thickness < 1 ? `${item.thickness.toFixed(2)} mm` : length(item.thickness, true);
-  return `${count} × ${length(item.length)} × ${length(item.width)}, ${thick} thick`;
+  return `${count} × ${sizeWords(item, length)}`;
 }

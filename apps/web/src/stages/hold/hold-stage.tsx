@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { thingsToHold } from '../../derivations/things.ts';
+import { thingsToHold, whyHomeless } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { useSolved } from '../use-solved.ts';
 import { AddThings } from './add-things.tsx';
@@ -54,8 +54,7 @@ function Homes() {
         ) : (
           <>
             <b className="font-semibold text-chalk-deep">No home yet: </b>
-            {homeless.map(({ name }) => name).join(', ')}. A bifold holds flat things: cards up to 3 mm thick and 115 mm
-            long, and notes.
+            {homeless.map(({ name, item }) => `${name}. ${item ? whyHomeless(item) : ''}`).join(' ')}
           </>
         )}
       </p>

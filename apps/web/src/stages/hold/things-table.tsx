@@ -1,10 +1,12 @@
 import type { DesignDocument } from '@zindle/core';
 import { ThingShape } from '../../board/thing-shape.tsx';
+import { pressable } from '../../board/pressable.ts';
 import { useSize } from '../../board/use-size.ts';
 import { tableView, type TableThing } from '../../derivations/table-view.ts';
 import { countThings, thingsToHold } from '../../derivations/things.ts';
 import { thingTint } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
 
 const MARGIN = { x: 44, top: 66, bottom: 24 };
@@ -125,18 +127,7 @@ function ThingOnTable({
   const base = corner.y + height * scale;
   const choose = () => select(`contents/${line.id}`);
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={chosen}
-      aria-label={`${name}, ${line.count}${held ? '' : ', no home yet'}`}
-      onClick={choose}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return;
-        event.preventDefault();
-        choose();
-      }}
-    >
+    <g {...pressable(choose)} aria-pressed={chosen} aria-label={`${name}, ${line.count}${held ? '' : ', no home yet'}`}>
       {each.map(({ x, y }) => (
         <ThingShape key={x} item={item} {...at(x, y)} scale={scale} tint={tint} chosen={chosen} />
       ))}
@@ -177,12 +168,6 @@ function ThingOnTable({
       <rect x={corner.x} y={corner.y} width={width * scale} height={height * scale + 34} fill="transparent" />
     </g>
   );
-}
-
-function sizeWords(item: TableThing['thing']['item'], length: (mm: number) => string): string {
-  const thick = item.thickness < 1 ? item.thickness.toFixed(2) : length(item.thickness);
-  if (item.shape === 'disc') return `⌀ ${length(item.length)} × ${thick}`;
-  return `${length(item.length)} × ${length(item.width)} × ${thick}`;
 }
 
 /** Nothing on the table yet: the outline of the card that lies on most tables. */

@@ -46,24 +46,22 @@ function FindingRow({ finding: { severity, text, about } }: { finding: Finding }
   const select = useDesign((state) => state.select);
   const length = useLength();
   const holder = about.find((path) => /^(holders|closure)/.test(path));
-  const words = wordingText(text, (mm) => length(mm, true));
+  const sentence = (
+    <>
+      <b className="font-semibold">{severityWords[severity]}: </b>
+      {wordingText(text, (mm) => length(mm, true))}
+    </>
+  );
   return (
     <li className="flex gap-2 leading-snug">
       <Signal of={severity} />
-      <span>
-        <b className="font-semibold">{severityWords[severity]}: </b>
-        {holder ? (
-          <button
-            type="button"
-            className="text-left underline decoration-dotted underline-offset-2"
-            onClick={() => select(holder)}
-          >
-            {words}
-          </button>
-        ) : (
-          words
-        )}
-      </span>
+      {holder ? (
+        <button type="button" className="text-left hover:underline" onClick={() => select(holder)}>
+          {sentence}
+        </button>
+      ) : (
+        <span>{sentence}</span>
+      )}
     </li>
   );
 }

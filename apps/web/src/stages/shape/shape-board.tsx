@@ -1,5 +1,6 @@
 import { fitFrame, type Frame } from '../../board/frame.ts';
 import { Dimension } from '../../board/dimension.tsx';
+import { pressable } from '../../board/pressable.ts';
 import { Rulers, RULER } from '../../board/rulers.tsx';
 import { useSize } from '../../board/use-size.ts';
 import { boardView, type BoardHolder, type BoardView } from '../../derivations/board-view.ts';
@@ -17,7 +18,8 @@ export function ShapeBoard({ document, solution }: WithSolution) {
   const unit = useUnit();
   const length = useLength();
   const view = boardView(document, solution);
-  const frame = fitFrame({ ...view, room: { width, height }, margins: MARGINS, most: 3.4 });
+  const drawn = { width: view.width + (view.tab?.length ?? 0), height: view.height };
+  const frame = fitFrame({ ...drawn, room: { width, height }, margins: MARGINS, most: 3.4 });
   const select = useDesign((state) => state.select);
   return (
     <div ref={ref} className="absolute inset-0 overflow-hidden bg-cloth">
@@ -40,9 +42,10 @@ export function ShapeBoard({ document, solution }: WithSolution) {
             <HolderDrawing key={holder.id} holder={holder} frame={frame} document={document} />
           ))}
           <FoldHatch view={view} frame={frame} />
+          <Tab view={view} frame={frame} document={document} />
           <SelectedFrame view={view} frame={frame} solution={solution} document={document} />
           <Dimensions view={view} frame={frame} solution={solution} document={document} />
-          <text x={frame.x(0)} y={frame.y(0) + 98} fontSize="12" fill="#56607A">
+          <text x={frame.x(0)} y={frame.y(0) + 104} fontSize="12" fill="#56607A">
             The shell is cut {length(solution.body.sizes.shellExtra?.value ?? 0, true)} longer than this, to go round
             the fold.
           </text>
@@ -99,6 +102,27 @@ const grown = ({ x, y, width, height }: ReturnType<typeof boxOf>, by: number) =>
   height: height + 2 * by,
 });
 
+/** The tab, its right side down, standing out from the back leaf. */
+function Tab({ view, frame, document }: Drawn) {
+  const select = useDesign((state) => state.select);
+  const selected = useDesign((state) => state.selection === 'closure');
+  const { tab } = view;
+  if (!tab) return null;
+  const [left, middle, half] = [frame.x(view.width) + 3, frame.y(view.height / 2), (tab.width / 2) * frame.scale];
+  const straight = Math.max(0, tab.length * frame.scale - half);
+  const line = { stroke: selected ? '#C8452F' : '#1F2B44', strokeWidth: selected ? 2.2 : 1.3 };
+  const outline = `M${left} ${middle - half}h${straight}a${half} ${half} 0 0 1 0 ${2 * half}h${-straight}Z`;
+  return (
+    <g {...pressable(() => select('closure'))} aria-label="Tab with a snap" aria-pressed={selected}>
+      <path d={outline} fill={clothTint(document, 'lining')} {...line} />
+      <g transform={`translate(${left + tab.snapAt * frame.scale} ${middle})`} stroke={line.stroke} fill="#DDD6C6">
+        <circle r={5 * frame.scale} />
+        <circle r={2.4 * frame.scale} />
+      </g>
+    </g>
+  );
+}
+
 function FoldHatch({ view, frame }: { view: BoardView; frame: Frame }) {
   const box = boxOf(frame, { ...view.fold, y0: 0, y1: view.height });
   const line = { stroke: '#0F6B66', strokeWidth: 1.2, strokeDasharray: '12 4 2 4' };
@@ -131,18 +155,7 @@ function HolderDrawing({
   const choose = () => select(`holders/${holder.id}`);
   const cloth = clothTint(document, 'pocket');
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={`${holder.title} ${holder.id}`}
-      aria-pressed={selected}
-      onClick={choose}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return;
-        event.preventDefault();
-        choose();
-      }}
-    >
+    <g {...pressable(choose)} aria-label={`${holder.title} ${holder.id}`} aria-pressed={selected}>
       {holder.face !== 'inside' && <rect {...boxOf(frame, holder)} fill={cloth} stroke="#1F2B44" strokeWidth="1" />}
       {holder.layers.map((layer) =>
         layer.kind === 'thing' ? (
@@ -156,6 +169,7 @@ function HolderDrawing({
           <Front key={layer.front.id} front={layer.front} frame={frame} cloth={cloth} />
         ),
       )}
+      <NamedBehind holder={holder} frame={frame} />
       {holder.layers.map(
         (layer) =>
           layer.kind === 'thing' && (
@@ -168,13 +182,18 @@ function HolderDrawing({
 
 type ThingLayer = Extract<BoardHolder['layers'][number], { kind: 'thing' }>['thing'];
 
+/** What stands out of a pocket carries the name of both. */
 function ThingInPlace({ thing, frame, tint }: { thing: ThingLayer; frame: Frame; tint: string }) {
   const box = boxOf(frame, thing);
+  const y = box.y + Math.min(17, box.height - 3);
   return (
     <g>
       <rect {...box} rx={thing.radius * frame.scale} fill={tint} stroke="#1F2B44" strokeWidth="1.1" />
-      <text x={box.x + 8} y={box.y + Math.min(17, box.height - 3)} fontSize="12" fill="#1F2B44">
+      <text x={box.x + 10} y={y} fontSize="12" fill="#1F2B44">
         {thing.name}
+      </text>
+      <text x={box.x + box.width - 10} y={y} textAnchor="end" fontSize="11.5" fontWeight="650" fill="#0F6B66">
+        {thing.place}
       </text>
     </g>
   );
@@ -193,15 +212,9 @@ const HiddenOutline = ({ thing, frame }: { thing: ThingLayer; frame: Frame }) =>
   />
 );
 
-function Front({
-  front,
-  frame,
-  cloth,
-}: {
-  front: Extract<BoardHolder['layers'][number], { kind: 'front' }>['front'];
-  frame: Frame;
-  cloth: string;
-}) {
+type FrontLayer = Extract<BoardHolder['layers'][number], { kind: 'front' }>['front'];
+
+function Front({ front, frame, cloth }: { front: FrontLayer; frame: Frame; cloth: string }) {
   const box = boxOf(frame, front);
   const stitch = inkOn(cloth) === '#1F2B44' ? '#FBF9F3' : '#D9D2C1';
   return (
@@ -213,17 +226,21 @@ function Front({
         strokeWidth="1.3"
         strokeDasharray="6 4"
       />
-      <text
-        x={box.x + box.width - 8}
-        y={box.y + 20}
-        textAnchor="end"
-        fontSize="11.5"
-        fontWeight="650"
-        fill={inkOn(cloth)}
-      >
-        {front.id}
-      </text>
     </g>
+  );
+}
+
+/** Things that lie wholly behind their front are named above its mouth. */
+function NamedBehind({ holder, frame }: { holder: BoardHolder; frame: Frame }) {
+  const front = holder.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []))[0];
+  if (!front || holder.hidden.length === 0) return null;
+  return (
+    <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) - 5} fontSize="11.5" fill="#1F2B44">
+      <tspan fontWeight="650" fill="#0F6B66">
+        {front.id}
+      </tspan>
+      {`  ${holder.hidden.join(', ')}`}
+    </text>
   );
 }
 
@@ -231,7 +248,6 @@ function SelectedFrame({ view, frame, solution }: Drawn & WithSolution) {
   const selection = useDesign((state) => state.selection);
   const explained = useDesign((state) => state.explained?.path);
   const explain = useDesign((state) => state.explain);
-  const length = useLength();
   const holder = view.holders.find(({ id }) => selection === `holders/${id}`);
   if (!holder) return null;
   const box = boxOf(frame, holder);
@@ -249,7 +265,7 @@ function SelectedFrame({ view, frame, solution }: Drawn & WithSolution) {
         <Dimension
           from={[frame.x(across.x0), frame.y(view.height) - 24]}
           to={[frame.x(across.x1), frame.y(view.height) - 24]}
-          text={length(derived.value)}
+          mm={derived.value}
           label={derived.label}
           chosen={explained === across.path}
           tone="#B03A25"
@@ -263,9 +279,8 @@ function SelectedFrame({ view, frame, solution }: Drawn & WithSolution) {
 function Dimensions({ view, frame, solution }: Drawn & WithSolution) {
   const explained = useDesign((state) => state.explained?.path);
   const explain = useDesign((state) => state.explain);
-  const length = useLength();
   const { x, y } = frame;
-  const [low, lower, right] = [y(0) + 32, y(0) + 64, x(view.width) + 40];
+  const [low, lower, right] = [y(0) + 30, y(0) + 74, x(view.width + (view.tab?.length ?? 0)) + 40];
   const lines: { path: string; from: [number, number]; to: [number, number]; tone?: string }[] = [
     { path: 'body/leafWidth', from: [x(0), low], to: [x(view.fold.x0), low] },
     { path: 'body/acrossFold', from: [x(view.fold.x0), low], to: [x(view.fold.x1), low], tone: '#0F6B66' },
@@ -279,7 +294,7 @@ function Dimensions({ view, frame, solution }: Drawn & WithSolution) {
     const shared = {
       from,
       to,
-      text: length(derived.value),
+      mm: derived.value,
       label: derived.label,
       chosen: explained === path,
       onChoose: () => explain({ path, into: [] }),

@@ -5,6 +5,7 @@ import { thingTint } from '../../derivations/tints.ts';
 import { countThings, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Picker } from '../../ui/picker.tsx';
+import { sayThickness, sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 
@@ -63,12 +64,7 @@ function TrayRow({ thing, document, scale }: { thing: ThingToHold; document: Des
             {name}
             {line.count > 1 && ` ×${line.count}`}
           </span>
-          {item && (
-            <span className="block text-xs text-quiet">
-              {length(item.length)} × {length(item.width)} ×{' '}
-              {item.thickness < 1 ? item.thickness.toFixed(2) : length(item.thickness)}
-            </span>
-          )}
+          {item && <span className="block text-xs text-quiet">{sizeWords(item, length)}</span>}
         </span>
         <Place places={places} held={held} />
       </button>
@@ -116,9 +112,7 @@ function ClothRow({ role, document }: { role: Role; document: DesignDocument }) 
     <div className="mt-2">
       <div className="mb-1 flex justify-between">
         <span className="font-medium">{roleTitles[role]}</span>
-        <span className="text-xs text-quiet">
-          {thickness < 1 ? `${thickness.toFixed(2)} mm` : length(thickness, true)}
-        </span>
+        <span className="text-xs text-quiet">{sayThickness(thickness, length)}</span>
       </div>
       <Picker
         label={`${roleTitles[role]} cloth`}

@@ -26,7 +26,7 @@ export function measureTiers(params: Params, contents: HeldContents[], inputs: H
   const height = sum('panel height', [header, times(Math.max(0, slots.length - 1), reveal), last]);
   const slabs = tierSlabs(tiers, width.value, height.value, inputs);
   const sizes: Record<string, Derived> = { slotWidth };
-  slots.forEach(({ depth }, index) => (sizes[`depth${index + 1}`] = depth));
+  slots.forEach(({ depth }, index) => (sizes[`depth${index + 1}`] = named(`pocket ${index + 1}, depth`, depth)));
   if (tiers.making === 'pleated') {
     const loss = inputs.rules.length('fold.loss');
     sizes.takeUp = pleatTakeUp(

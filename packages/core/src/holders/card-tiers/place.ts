@@ -1,4 +1,4 @@
-import { sum } from '../../derived/derived.ts';
+import { named, sum } from '../../derived/derived.ts';
 import { pleatedStrip } from '../../sizing/pleated-strip.ts';
 import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
 import { headerIn } from './measure.ts';
@@ -14,7 +14,12 @@ export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: 
     const [bottom, mouth] = [y + pocketBottom(tiers, index), y + mouthAt(tiers, index)];
     return { slot, id: `${inputs.id}${index + 1}`, bottom, mouth, isLast: index === tiers.slots.length - 1 };
   });
-  const sizes = { ...measured.sizes, panelWidth: seat.width, panelHeight: seat.height, topToFirstMouth: header };
+  const sizes = {
+    ...measured.sizes,
+    panelWidth: named('panel width', seat.width),
+    panelHeight: named('panel height', seat.height),
+    topToFirstMouth: header,
+  };
   return {
     id: inputs.id,
     kind: 'card-tiers',
