@@ -3,7 +3,23 @@ import prettier from 'eslint-config-prettier';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const node = { console: 'readonly', process: 'readonly', URL: 'readonly', performance: 'readonly', Buffer: 'readonly' };
+const browser = {
+  document: 'readonly',
+  Event: 'readonly',
+  HTMLInputElement: 'readonly',
+  requestAnimationFrame: 'readonly',
+};
+const node = {
+  fetch: 'readonly',
+  setTimeout: 'readonly',
+  structuredClone: 'readonly',
+  ...browser,
+  console: 'readonly',
+  process: 'readonly',
+  URL: 'readonly',
+  performance: 'readonly',
+  Buffer: 'readonly',
+};
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', 'coverage/**', 'data/**', 'test-results/**'] },

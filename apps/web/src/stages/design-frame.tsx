@@ -44,6 +44,7 @@ function Header() {
   const unit = useDesign(({ document }) => document.unit);
   return (
     <header className="flex h-[54px] shrink-0 items-center gap-4 border-b border-ink bg-sheet px-4">
+      <h1 className="sr-only">{name}</h1>
       <Wordmark />
       <NameField label="Name of the design" value={name} onName={(next) => edit(rename(next))} className="w-52" />
       <SaveWords />
@@ -137,14 +138,17 @@ function SaveWords() {
   );
 }
 
+/** Keys work everywhere but where text is typed. */
+const KEYS = { enableOnFormTags: ['radio', 'option', 'menuitem'] as const };
+
 function useKeys() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
   const undo = useDesign((state) => state.undo);
   const redo = useDesign((state) => state.redo);
-  useHotkeys('mod+z', (event) => (event.preventDefault(), undo()));
-  useHotkeys('mod+shift+z, mod+y', (event) => (event.preventDefault(), redo()));
-  useHotkeys('1,2,3', ({ key }) => void navigate(`/d/${id}/${stages[Number(key) - 1]!.path}`), [id]);
+  useHotkeys('mod+z', (event) => (event.preventDefault(), undo()), KEYS);
+  useHotkeys('mod+shift+z, mod+y', (event) => (event.preventDefault(), redo()), KEYS);
+  useHotkeys('1,2,3', ({ key }) => void navigate(`/d/${id}/${stages[Number(key) - 1]!.path}`), KEYS, [id]);
 }
 
 /** Coming back to the window, a design that was changed in another one is taken over, unless there are own changes. */

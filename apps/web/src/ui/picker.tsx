@@ -29,6 +29,7 @@ export function Picker({ label, value, options, onPick, className = 'w-full' }: 
         <ChevronDown size={14} aria-hidden="true" />
       </ListboxButton>
       <ListboxOptions
+        modal={false}
         anchor={{ to: 'bottom start', gap: 4 }}
         className="z-30 max-h-80 w-(--button-width) min-w-64 overflow-auto rounded-lg border border-ink bg-sheet p-1 shadow-lg outline-none"
       >

@@ -85,15 +85,21 @@ export interface Bounds {
 
 /** The box round an outline, mm; arcs by their true extremes. */
 export function boundsOf(outline: Outline): Bounds {
-  const points = outline.flatMap((edge) => [edge.from, ...arcExtremes(edge)]);
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  const [left, bottom] = [Math.min(...xs), Math.min(...ys)];
-  return { left, bottom, width: Math.max(...xs) - left, height: Math.max(...ys) - bottom };
+  let [left, right, bottom, top] = [Infinity, -Infinity, Infinity, -Infinity];
+  const take = ([x, y]: Point) => {
+    left = Math.min(left, x);
+    right = Math.max(right, x);
+    bottom = Math.min(bottom, y);
+    top = Math.max(top, y);
+  };
+  for (const edge of outline) {
+    take(edge.from);
+    if (edge.kind === 'arc') arcExtremes(edge).forEach(take);
+  }
+  return { left, bottom, width: right - left, height: top - bottom };
 }
 
-function arcExtremes(edge: Edge): Point[] {
-  if (edge.kind === 'line') return [];
+function arcExtremes(edge: ArcEdge): Point[] {
   const radius = distance(edge.centre, edge.from);
   const start = Math.atan2(edge.from[1] - edge.centre[1], edge.from[0] - edge.centre[0]);
   return [0, 1, 2, 3].flatMap((quarter): Point[] => {

@@ -55,7 +55,7 @@ function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string): Walked
 }
 
 function notchesOn(part: EdgeRun['parts'][number], piece: Piece, from: number, to: number) {
-  if ('line' in part) return [];
+  if ('line' in part || piece.notches.length === 0) return [];
   return piece.notches.filter(({ edge, at }) => edge === part.edge && at >= from - 1e-9 && at <= to + 1e-9);
 }
 
@@ -73,6 +73,7 @@ function measurePart(part: EdgeRun['parts'][number], piece: Piece, seam: string)
 }
 
 function worstNotch(seam: Seam, a: WalkedRun, b: WalkedRun): number {
+  if (b.notches.size === 0) return 0;
   const ease = seam.ease?.by.value ?? 0;
   const [first, last] = (seam.ease?.between ?? []).map((id) => b.notches.get(id));
   const shareBefore = (at: number): number => {

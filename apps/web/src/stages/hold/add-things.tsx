@@ -66,6 +66,7 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
 
   return (
     <form
+      aria-label="Add things"
       className="flex items-start gap-2.5 border-b border-hair bg-sheet px-4 py-3"
       onSubmit={(event) => {
         event.preventDefault();

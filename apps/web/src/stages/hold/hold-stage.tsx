@@ -44,7 +44,10 @@ function Homes() {
   const homeless = things.filter(({ held }) => !held);
   if (things.length === 0) return null;
   return (
-    <div className="flex items-center gap-4 border-t border-ink bg-white px-4 py-2.5">
+    <section
+      aria-label="Where everything goes"
+      className="flex items-center gap-4 border-t border-ink bg-white px-4 py-2.5"
+    >
       <p className="min-w-0 flex-1">
         {homeless.length === 0 ? (
           <>
@@ -61,6 +64,6 @@ function Homes() {
       <Link to={`/d/${id}/shape`} className="button button-main shrink-0">
         See the wallet
       </Link>
-    </div>
+    </section>
   );
 }

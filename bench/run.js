@@ -1,0 +1,40 @@
+// How fast it is: milliseconds, and the ratio to a fixed calibration loop in the same run. Run: ./zindle bench
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { solveDesign, standardShelves, describeSolution } from '@zindle/core';
+import { demoDesigns } from '@zindle/core/demo';
+import { patternPdf, patternSvg } from '@zindle/core/files';
+import { readDocument } from '@zindle/core/reading';
+import { fieldToBoard } from './interaction.js';
+import { calibration, median } from './measure.js';
+
+const require = createRequire(import.meta.url);
+const font = (weight) =>
+  readFileSync(require.resolve(`@fontsource/instrument-sans/files/instrument-sans-latin-${weight}-normal.woff`));
+const fonts = { regular: font(400), bold: font(600) };
+const [bifold, junior] = demoDesigns;
+const source = { document: bifold, solution: solveDesign(bifold), shelves: standardShelves };
+
+const loop = await median(calibration, { runs: 30 });
+const rows = [
+  ['calibration loop', loop, ''],
+  ['solve the permit bifold', await median(() => solveDesign(bifold)), 'aim: 3 ms'],
+  ['solve the junior bifold (pleated, tab)', await median(() => solveDesign(junior)), 'aim: 3 ms'],
+  ['describe a solution as JSON', await median(() => JSON.stringify(describeSolution(source.solution, 'mm'))), ''],
+  ['read and check a document', await median(() => readDocument(structuredClone(bifold))), ''],
+  ['pattern as SVG', await median(() => patternSvg(source)), ''],
+  [
+    'pattern as PDF, A4',
+    await median(() => patternPdf(source, { paper: 'a4', fonts, date: '2026-11-24' }), { runs: 10, warmUp: 3 }),
+    'aim: 1500 ms',
+  ],
+  ['a change in a field to the redrawn board', await fieldToBoard(), 'aim: 50 ms'],
+];
+
+console.log(`${'what'.padEnd(44)}${'ms'.padStart(9)}${'ratio'.padStart(9)}`);
+for (const [name, ms, aim] of rows)
+  console.log(
+    ms === undefined
+      ? `${name.padEnd(44)}${'(needs Chromium and a build)'.padStart(9)}`
+      : `${name.padEnd(44)}${ms.toFixed(2).padStart(9)}${(ms / loop).toFixed(2).padStart(9)}  ${aim}`,
+  );

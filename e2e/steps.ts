@@ -1,0 +1,41 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** A new bifold on its Hold stage. */
+export async function newBifold(page: Page): Promise<string> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New bifold', exact: true }).click();
+  await page.waitForURL(/\/d\/new-bifold-[\w-]+\/hold$/);
+  return new URL(page.url()).pathname.split('/')[2]!;
+}
+
+export async function hold(page: Page, text: string): Promise<void> {
+  const field = page.getByLabel('What must it hold?');
+  await field.fill(text);
+  await field.press('Enter');
+  await expect(field).toHaveValue('');
+}
+
+export const toStage = (page: Page, name: 'Hold' | 'Shape' | 'Cut') =>
+  page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name }).click();
+
+export const stored = (page: Page) => expect(page.getByRole('status').first()).toHaveText('stored');
+
+export async function pick(page: Page, label: string, option: string): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`^${label}:`) }).click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+/** Selects a holder on the board. */
+export const chooseHolder = (page: Page, name: string) =>
+  page.getByRole('button', { name, exact: true }).click({ position: { x: 20, y: 60 } });
+
+/** The size in a row of the inspector. */
+export const size = (page: Page, label: string): Locator =>
+  page.getByLabel('Selected object').getByRole('button', { name: new RegExp(`^${label}, .*: explain$`) });
+
+/** @param but rules that do not apply: an open list is laid over the page, outside its landmarks */
+export async function noAxeViolation(page: Page, but: string[] = []): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).disableRules(but).analyze();
+  expect(violations.map(({ id, nodes }) => [id, ...nodes.map(({ html }) => html.slice(0, 160))])).toEqual([]);
+}

@@ -1,0 +1,56 @@
+// Takes the pictures of docs/screenshots from the built application with the demo designs. Run: npm run screenshots
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+
+const PORT = 4627;
+const at = (path) => `http://localhost:${PORT}${path}`;
+const server = fileURLToPath(new URL('../apps/server/dist/main.js', import.meta.url));
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+
+/** Each view: its page, and what is done there before the picture. */
+const views = {
+  shelf: ['/', async () => {}],
+  hold: ['/d/permit-bifold-lens/hold', (page) => page.getByRole('button', { name: /^Bus card/ }).click({ position: { x: 40, y: 40 } })],
+  shape: [
+    '/d/permit-bifold/shape',
+    async (page) => {
+      await page.getByRole('button', { name: 'Card tiers A', exact: true }).click({ position: { x: 30, y: 120 } });
+      await page.getByLabel('Selected object').getByRole('button', { name: /^Slot, clear width/ }).click();
+    },
+  ],
+  'shape-inches': [
+    '/d/junior-bifold/shape',
+    async (page) => {
+      await page.getByRole('radio', { name: 'in', exact: true }).click();
+      await page.getByRole('button', { name: 'Tab with a snap', exact: true }).click();
+      await page.getByLabel('Selected object').getByRole('button', { name: /^Tab length/ }).click();
+    },
+  ],
+  cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
+};
+
+const data = mkdtempSync(join(tmpdir(), 'zindle-pictures-'));
+const running = spawn(process.execPath, [server, '--demo'], { env: { ...process.env, ZINDLE_PORT: String(PORT), ZINDLE_DATA: data } });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+try {
+  for (let tries = 0; tries < 100 && !(await fetch(at('/api/health')).catch(() => undefined))?.ok; tries++)
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  for (const [name, [path, prepare]] of Object.entries(views)) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(at(path), { waitUntil: 'networkidle' });
+    await prepare(page);
+    await page.mouse.move(1279, 799);
+    await page.waitForTimeout(2300);
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+    await page.close();
+    console.log(`taken: ${name}`);
+  }
+} finally {
+  await browser.close();
+  running.kill();
+  rmSync(data, { recursive: true, force: true });
+}
