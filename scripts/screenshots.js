@@ -14,12 +14,18 @@ const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 /** Each view: its page, and what is done there before the picture. */
 const views = {
   shelf: ['/', async () => {}],
-  hold: ['/d/permit-bifold-lens/hold', (page) => page.getByRole('button', { name: /^Bus card/ }).click({ position: { x: 40, y: 40 } })],
+  hold: [
+    '/d/permit-bifold-lens/hold',
+    (page) => page.getByRole('button', { name: /^Bus card/ }).click({ position: { x: 40, y: 40 } }),
+  ],
   shape: [
     '/d/permit-bifold/shape',
     async (page) => {
       await page.getByRole('button', { name: 'Card tiers A', exact: true }).click({ position: { x: 30, y: 120 } });
-      await page.getByLabel('Selected object').getByRole('button', { name: /^Slot, clear width/ }).click();
+      await page
+        .getByLabel('Selected object')
+        .getByRole('button', { name: /^Slot, clear width/ })
+        .click();
     },
   ],
   'shape-inches': [
@@ -27,14 +33,19 @@ const views = {
     async (page) => {
       await page.getByRole('radio', { name: 'in', exact: true }).click();
       await page.getByRole('button', { name: 'Tab with a snap', exact: true }).click();
-      await page.getByLabel('Selected object').getByRole('button', { name: /^Tab length/ }).click();
+      await page
+        .getByLabel('Selected object')
+        .getByRole('button', { name: /^Tab length/ })
+        .click();
     },
   ],
   cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
 };
 
 const data = mkdtempSync(join(tmpdir(), 'zindle-pictures-'));
-const running = spawn(process.execPath, [server, '--demo'], { env: { ...process.env, ZINDLE_PORT: String(PORT), ZINDLE_DATA: data } });
+const running = spawn(process.execPath, [server, '--demo'], {
+  env: { ...process.env, ZINDLE_PORT: String(PORT), ZINDLE_DATA: data },
+});
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
   for (let tries = 0; tries < 100 && !(await fetch(at('/api/health')).catch(() => undefined))?.ok; tries++)
