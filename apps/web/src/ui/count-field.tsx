@@ -1,4 +1,5 @@
 import { useId, useState } from 'react';
+import { FieldError } from './field-error.tsx';
 
 interface Props {
   label: string;
@@ -35,11 +36,7 @@ export function CountField({ label, value, least, most, onCount }: Props) {
           onKeyDown={(event) => event.key === 'Escape' && setDraft(undefined)}
         />
       </div>
-      {error && (
-        <p id={`${id}-error`} className="field-error mt-0.5" role="alert">
-          {error}
-        </p>
-      )}
+      {error && <FieldError id={`${id}-error`}>{error}</FieldError>}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { formatLength, parseLengthWithin } from '@zindle/core';
 import { useId, useState } from 'react';
+import { FieldError } from './field-error.tsx';
 import { useUnit } from './use-length.ts';
 
 interface Props {
@@ -65,11 +66,7 @@ export function LengthField({ label, value, least, most, onLength, hint, classNa
           }}
         />
       </div>
-      {error && (
-        <p id={`${id}-error`} className="field-error mt-0.5" role="alert">
-          {error}
-        </p>
-      )}
+      {error && <FieldError id={`${id}-error`}>{error}</FieldError>}
     </div>
   );
 }

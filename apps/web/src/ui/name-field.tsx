@@ -1,5 +1,6 @@
 import { limits } from '@zindle/core';
 import { useId, useState } from 'react';
+import { FieldError } from './field-error.tsx';
 
 /** A name that is taken when the field is left; an empty one is named and the old one stays. */
 export function NameField({
@@ -48,13 +49,12 @@ export function NameField({
         }}
       />
       {problem && (
-        <p
+        <FieldError
           id={`${id}-error`}
-          className="field-error absolute top-full left-2 z-20 rounded bg-sheet px-1 whitespace-nowrap"
-          role="alert"
+          className="absolute top-full left-2 z-20 rounded bg-sheet px-1 whitespace-nowrap"
         >
           {problem}
-        </p>
+        </FieldError>
       )}
     </div>
   );

@@ -1,6 +1,6 @@
 import { drawPiece, lineStyles, type PieceDrawing } from '@zindle/core/drawing';
 import { pressable } from '../../board/pressable.ts';
-import { useSize } from '../../board/use-size.ts';
+import { Table } from '../../board/table.tsx';
 import { piecesView, type PlacedPiece } from '../../derivations/pieces-view.ts';
 import { clothTint } from '../../derivations/tints.ts';
 import { useLength } from '../../ui/use-length.ts';
@@ -15,40 +15,31 @@ interface Props extends WithSolution {
 
 /** All pieces at one scale, right side up. */
 export function PiecesBoard({ document, solution, chosen, onChoose }: Props) {
-  const { ref, width, height } = useSize<HTMLDivElement>();
-  const { scale, view } = fitted(solution.pieces, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
+  const { pieces } = solution;
   return (
-    <div
-      ref={ref}
-      className="absolute inset-0 overflow-auto bg-cloth"
-      tabIndex={0}
-      role="region"
-      aria-label="The pieces"
-    >
-      {width > 0 && (
-        <svg
-          width={width}
-          height={Math.max(height, view.height * scale + MARGIN.top + MARGIN.bottom)}
-          role="group"
-          aria-label="All pieces, drawn to one scale"
-        >
-          <text x={18} y={30} fontSize="15.5" fontWeight="650" fill="#1F2B44" fontFamily="Bricolage Grotesque Variable">
-            {solution.pieces.length} pieces, right side up
-          </text>
-          <Legend x={width - 18} />
-          {view.placed.map((placed) => (
-            <PieceOnTable
-              key={placed.piece.id}
-              placed={placed}
-              scale={scale}
-              tint={clothTint(document, placed.piece.role)}
-              chosen={placed.piece.id === chosen}
-              onChoose={() => onChoose(placed.piece.id)}
-            />
-          ))}
-        </svg>
-      )}
-    </div>
+    <Table
+      title={`${pieces.length} pieces, right side up`}
+      label="The pieces"
+      lay={({ width, height }) => {
+        const { scale, view } = fitted(pieces, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
+        const drawing = (
+          <>
+            <Legend x={width - 18} />
+            {view.placed.map((placed) => (
+              <PieceOnTable
+                key={placed.piece.id}
+                placed={placed}
+                scale={scale}
+                tint={clothTint(document, placed.piece.role)}
+                chosen={placed.piece.id === chosen}
+                onChoose={() => onChoose(placed.piece.id)}
+              />
+            ))}
+          </>
+        );
+        return { drawing, height: view.height * scale + MARGIN.top + MARGIN.bottom };
+      }}
+    />
   );
 }
 

@@ -1,7 +1,7 @@
 import type { DesignDocument } from '@zindle/core';
 import { ThingShape } from '../../board/thing-shape.tsx';
 import { pressable } from '../../board/pressable.ts';
-import { useSize } from '../../board/use-size.ts';
+import { Table } from '../../board/table.tsx';
 import { tableView, type TableThing } from '../../derivations/table-view.ts';
 import { countThings, thingsToHold } from '../../derivations/things.ts';
 import { thingTint } from '../../derivations/tints.ts';
@@ -22,43 +22,37 @@ interface Props {
 
 /** Everything it must hold, drawn at one scale on squared paper. */
 export function ThingsTable({ document, chosen, onInvite }: Props) {
-  const { ref, width, height } = useSize<HTMLDivElement>();
   const things = thingsToHold(document);
-  const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
   return (
-    <div
-      ref={ref}
-      className="absolute inset-0 overflow-auto bg-cloth"
-      tabIndex={0}
-      role="region"
-      aria-label="Everything it must hold, at one scale"
+    <Table
+      title="Everything it must hold, at one scale"
+      label="Everything it must hold"
+      lay={({ width, height }) => {
+        const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
+        const drawing = (
+          <>
+            <SquaredPaper scale={scale} />
+            <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
+              {countThings(document)} things · squares of 10 mm
+            </text>
+            {view.things.map((placed) => {
+              const { id } = placed.thing.line;
+              return (
+                <ThingOnTable
+                  key={id}
+                  placed={placed}
+                  scale={scale}
+                  tint={thingTint(document, id)}
+                  chosen={id === chosen}
+                />
+              );
+            })}
+            {things.length === 0 && <EmptyTable width={width} height={height} />}
+          </>
+        );
+        return { drawing, height: view.height * scale + MARGIN.top + MARGIN.bottom };
+      }}
     >
-      {width > 0 && (
-        <svg
-          width={width}
-          height={Math.max(height, view.height * scale + MARGIN.top + MARGIN.bottom)}
-          role="group"
-          aria-label="The table"
-        >
-          <SquaredPaper scale={scale} />
-          <text x={18} y={30} fontSize="15.5" fontWeight="650" fill="#1F2B44" fontFamily="Bricolage Grotesque Variable">
-            Everything it must hold, at one scale
-          </text>
-          <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
-            {countThings(document)} things · squares of 10 mm
-          </text>
-          {view.things.map((thing) => (
-            <ThingOnTable
-              key={thing.thing.line.id}
-              placed={thing}
-              scale={scale}
-              tint={thingTint(document, thing.thing.line.id)}
-              chosen={thing.thing.line.id === chosen}
-            />
-          ))}
-          {things.length === 0 && <EmptyTable width={width} height={height} />}
-        </svg>
-      )}
       {things.length === 0 && (
         <div className="absolute inset-x-0 top-[56%] text-center">
           <button type="button" className="button button-main" onClick={onInvite}>
@@ -66,7 +60,7 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
           </button>
         </div>
       )}
-    </div>
+    </Table>
   );
 }
 

@@ -15,6 +15,7 @@ import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
 import { choiceParam, lengthParam } from '../params.ts';
+import { sidesOf, together } from '../sides.ts';
 import { thickest, type Slab } from '../slab.ts';
 import { mouthAt, pocketBottom, tiersParams, type Slot, type Tiers } from './tiers.ts';
 
@@ -74,34 +75,21 @@ const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
 /** Common practice: a thing that stands in a pocket wants at least this share of its length held. */
 const HELD_AT_LEAST = 0.55;
 
-function slotsOf({ line, item, name, count }: HeldContents, visible: Derived, { rules, grid }: HolderInputs): Slot[] {
-  const of = (label: string, key: 'length' | 'width' | 'thickness') =>
-    given(`${name}, ${label}`, item[key], { kind: 'item', path: `items/${item.id}/${key}`, source: item.source });
-  const lying = line.orientation === 'lying';
-  const across = of('across', lying ? 'length' : 'width');
-  const deep = of('down', lying ? 'width' : 'length');
-  const one = of('thickness', 'thickness');
+function slotsOf(held: HeldContents, visible: Derived, { rules, grid }: HolderInputs): Slot[] {
+  const { line, item, name } = held;
+  const { across, deep, thickness: one } = sidesOf(held);
   const most = product('at most 45 % of it', [deep, given('share', 1 - HELD_AT_LEAST, shareOrigin, 'ratio')]);
   const shows = smallest('shows above the mouth', [visible, most]);
   const depth = rounded(sum('pocket depth', [deep, minus(shows), rules.length('ease.card.deep')]), grid, 'up');
+  const shared = { line: line.id, name, across, deep, shows, depth, radius: item.planRadius ?? 0 };
   const slots: Slot[] = [];
-  for (let left = count; left > 0; left -= line.perHolder) {
-    const here = Math.min(left, line.perHolder);
-    const thickness = here === 1 ? one : sum(`${name}, ${here} together`, [times(here, one)]);
-    slots.push({
-      line: line.id,
-      name,
-      count: here,
-      across,
-      deep,
-      thickness,
-      shows,
-      radius: item.planRadius ?? 0,
-      depth,
-    });
+  for (let left = held.count; left > 0; left -= line.perHolder) {
+    const count = Math.min(left, line.perHolder);
+    slots.push({ ...shared, count, thickness: together(name, count, one) });
   }
   return slots;
 }
+
 const shareOrigin = { kind: 'standard', path: 'held', source: 'common practice' } as const;
 
 /** The widest demand of all fronts: each clears every card and pocket lying behind it. */

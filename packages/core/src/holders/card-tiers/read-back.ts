@@ -1,6 +1,7 @@
 import { given, minus, named, sum, type Derived } from '../../derived/derived.ts';
 import { cardPanel } from '../../sizing/card-panel.ts';
 import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { clearanceOf } from '../sides.ts';
 import { behindFront } from './measure.ts';
 import type { Slot, Tiers } from './tiers.ts';
 
@@ -47,18 +48,15 @@ const acrossOf: Reading = (cut, { id, detail }, { rules }, slot, index) => {
 };
 
 const deepOf: Reading = (cut, { id, detail }, inputs, slot, index) => {
-  const required = sum('held by the pocket', [slot.deep, minus(slot.shows)]);
-  const available = cutDepth(cut, id, detail, inputs, index);
-  return {
+  return clearanceOf({
     holder: id,
     line: slot.line,
     name: slot.name,
     direction: 'deep',
-    required,
-    available,
-    clearance: sum('clearance', [available, minus(required)]),
+    required: sum('held by the pocket', [slot.deep, minus(slot.shows)]),
+    available: cutDepth(cut, id, detail, inputs, index),
     ease: inputs.rules.length('ease.card.deep').value,
-  };
+  });
 };
 
 /** Mouth to pocket bottom as cut: by the folds of the strip, or by the pocket's own height. */

@@ -18,6 +18,7 @@ import type {
 } from '../holder-kind.ts';
 import { hostRun } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
+import { clearanceOf, sidesOf, together } from '../sides.ts';
 
 const params = {
   reveal: { kind: 'length', title: 'Mouth below the top edge', rule: 'note.reveal' },
@@ -48,14 +49,10 @@ type Placed = PlacedHolder<NoteCompartment>;
 const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
 const panelId = (id: string): string => `holders/${id}/panel`;
 
-function sheafOf({ line, item, name, count }: HeldContents): Sheaf {
-  const of = (label: string, key: 'length' | 'width' | 'thickness') =>
-    given(`${name}, ${label}`, item[key], { kind: 'item', path: `items/${item.id}/${key}`, source: item.source });
-  const lying = line.orientation === 'lying';
-  const one = of('thickness', 'thickness');
-  const thickness = count === 1 ? one : sum(`${name}, ${count} together`, [times(count, one)]);
-  const [across, deep] = [of('across', lying ? 'length' : 'width'), of('down', lying ? 'width' : 'length')];
-  return { line: line.id, name, count, across, deep, thickness };
+function sheafOf(held: HeldContents): Sheaf {
+  const { line, name, count } = held;
+  const { across, deep, thickness } = sidesOf(held);
+  return { line: line.id, name, count, across, deep, thickness: together(name, count, thickness) };
 }
 
 function measure(given: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<NoteCompartment> {
@@ -239,23 +236,10 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
     const walls = { front: detail.front, back: detail.back };
     const required = tubeWidth(rectHalfGirth(across, detail.load), walls, none);
     const about = { holder: id, line, name };
+    const ease = { across: rules.length('ease.note.across').value, deep: rules.length('ease.note.deep').value };
     return [
-      {
-        ...about,
-        direction: 'across',
-        required,
-        available,
-        clearance: sum('clearance', [available, minus(required)]),
-        ease: rules.length('ease.note.across').value,
-      },
-      {
-        ...about,
-        direction: 'deep',
-        required: deep,
-        available: room,
-        clearance: sum('clearance', [room, minus(deep)]),
-        ease: rules.length('ease.note.deep').value,
-      },
+      clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
+      clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
     ];
   });
 }

@@ -1,0 +1,32 @@
+import { given, minus, sum, times, type Derived } from '../derived/derived.ts';
+import type { Clearance, HeldContents } from './holder-kind.ts';
+
+/** A thing as it goes into a holder: across its mouth and down into it, mm. */
+export interface Sides {
+  across: Derived;
+  deep: Derived;
+  /** Of one thing. */
+  thickness: Derived;
+}
+
+/** The sides of a thing, by the way it is put in. */
+export function sidesOf({ line, item, name }: HeldContents): Sides {
+  const side = (label: string, key: 'length' | 'width' | 'thickness') =>
+    given(`${name}, ${label}`, item[key], { kind: 'item', path: `items/${item.id}/${key}`, source: item.source });
+  const lying = line.orientation === 'lying';
+  return {
+    across: side('across', lying ? 'length' : 'width'),
+    deep: side('down', lying ? 'width' : 'length'),
+    thickness: side('thickness', 'thickness'),
+  };
+}
+
+/** Thickness of several of a thing on each other, mm. */
+export const together = (name: string, count: number, one: Derived): Derived =>
+  count === 1 ? one : sum(`${name}, ${count} together`, [times(count, one)]);
+
+/** What is left of the room once the thing has what it asks for. */
+export const clearanceOf = (reading: Omit<Clearance, 'clearance'>): Clearance => ({
+  ...reading,
+  clearance: sum('clearance', [reading.available, minus(reading.required)]),
+});
