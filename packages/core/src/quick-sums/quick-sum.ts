@@ -5,11 +5,13 @@ export type InputSpec =
   | {
       type: 'number';
       title: string;
-      unit: 'mm' | 'count';
+      unit: 'mm' | 'count' | 'ratio';
       least: number;
       most: number;
       standard?: number;
       whole?: boolean;
+      /** May be left out though it has no default. */
+      optional?: boolean;
     }
   | { type: 'choice'; title: string; choices: readonly string[]; standard: string }
   | { type: 'numbers'; title: string; unit: 'mm'; least: number; most: number; fewest: number; longest: number }
@@ -18,8 +20,8 @@ export type InputSpec =
 /** Inputs after checking: numbers as Derived, so that the answer can explain itself. */
 export interface Checked {
   number(name: string): Derived;
-  /** True if the caller gave it or it has a default. */
-  has(name: string): boolean;
+  /** A number that may be left out. */
+  optional(name: string): Derived | undefined;
   choice<T extends string>(name: string): T;
   numbers(name: string): Derived[];
   points(name: string): [number, number][];

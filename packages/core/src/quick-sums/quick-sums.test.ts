@@ -68,6 +68,83 @@ describe('the worked values', () => {
   });
 });
 
+describe('the other worked values', () => {
+  test.each<[string, Record<string, unknown>, Record<string, number>]>([
+    [
+      'flat-back-pocket',
+      { width: 60, thickness: 12, backSpan: 72, frontThickness: 0.5 },
+      { frontLength: 86.941, fullness: 14.941 },
+    ],
+    ['loop', { diameter: 16, halfSpan: 10, strapThickness: 1 }, { pathLength: 41.982 }],
+    ['roll', { length: 520, thickness: 9, coreDiameter: 18 }, { turns: 3.4035, diameter: 79.264 }],
+    [
+      'jacket',
+      {
+        boardWidth: 105,
+        boardHeight: 148,
+        boardThickness: 3,
+        spine: 14,
+        wallFront: 0.5,
+        wallBack: 0.5,
+        ease: 0,
+        seam: 0,
+      },
+      { cutHeight: 151.785 },
+    ],
+    [
+      'boxed-corner-cut',
+      { width: 120, depth: 60, height: 180 },
+      { cutWidth: 200, cutHeight: 230, notchWidth: 30, notchHeight: 30 },
+    ],
+    [
+      'boxed-corner',
+      { cutWidth: 200, cutHeight: 230, notchWidth: 30, notchHeight: 30 },
+      { depthFromSide: 60, mismatch: 0, faceWidth: 120, height: 180 },
+    ],
+    [
+      'zip-tube',
+      { panelLength: 200, panelWidth: 180, zipSeam: 6, zipExposed: 18, endSeam: 8, boxing: 60 },
+      { length: 104, width: 43, height: 60 },
+    ],
+    [
+      'zip-tube-cut',
+      { length: 104, width: 43, zipSeam: 6, zipExposed: 18, endSeam: 8, boxing: 60 },
+      { panelLength: 200, panelWidth: 180 },
+    ],
+    ['gusset-run', { length: 180, width: 60, cornerRadius: 20, offset: 2 }, { stitchLine: 458.23 }],
+    [
+      'flap',
+      { loadedDepth: 40, emptyDepth: 25, overlap: 70, fastenerInset: 15, school: 'rounded' },
+      { flapLength: 132.832, mateEmpty: 78.562, drift: 23.562 },
+    ],
+    [
+      'drawstring',
+      { mouthWidth: 180, cordKind: 'flat', cordWidth: 12, topstitch: 3, tail: 150, cords: 2 },
+      { channel: 15, casingHeight: 21, cordLength: 660, cordTotal: 1320 },
+    ],
+    ['strap', { drop: 250, spread: 160, grip: 0, embed: 30 }, { cutLength: 584.976 }],
+  ])('%s', (id, inputs, expected) => {
+    const { results: values, why } = results(id, inputs);
+    for (const [name, value] of Object.entries(expected)) {
+      expect(values[name]).toBeCloseTo(value, 3);
+      expect(why.map((row) => row.id)).toContain(name);
+    }
+  });
+  test('channels, by hand', () => {
+    expect(results('channels', { minimums: [20.2, 30, 15], usable: 80 }).results).toEqual({
+      widths: [20.5, 30, 29.5],
+      leftover: 14.5,
+    });
+  });
+  test('a roll wants one core, round or flat', () => {
+    expect(fields('roll', { length: 500, thickness: 9 })).toEqual(['inputs.coreDiameter']);
+    expect(fields('roll', { length: 500, thickness: 9, coreWidth: 20 })).toEqual(['inputs.coreThickness']);
+    expect(fields('roll', { length: 500, thickness: 9, coreDiameter: 20, coreWidth: 20 })).toEqual([
+      'inputs.coreDiameter',
+    ]);
+  });
+});
+
 test('every answer explains itself: each result is a row, and each row names rows that exist', () => {
   const { results: values, why } = results('card-panel', { cutWidth: 104, itemWidth: 85.6 });
   const ids = why.map(({ id }) => id);

@@ -83,14 +83,15 @@ function checked({ inputs }: QuickSum, raw: Record<string, unknown>): Checked {
   };
   const numberOf = (name: string): number | undefined =>
     (raw[name] as number | undefined) ?? specOf(name, 'number').standard;
+  const number = (name: string): Derived => {
+    const { title, unit } = specOf(name, 'number');
+    const value = numberOf(name);
+    if (value === undefined) throw new InputRefused(`inputs.${name}`, `${title} is missing.`);
+    return given(title.toLowerCase(), value, origin(name), unit);
+  };
   return {
-    has: (name) => raw[name] !== undefined || (inputs[name] as { standard?: unknown }).standard !== undefined,
-    number(name): Derived {
-      const { title, unit } = specOf(name, 'number');
-      const value = numberOf(name);
-      if (value === undefined) throw new InputRefused(`inputs.${name}`, `${title} is missing.`);
-      return given(title.toLowerCase(), value, origin(name), unit);
-    },
+    optional: (name) => (numberOf(name) === undefined ? undefined : number(name)),
+    number,
     choice: <T extends string>(name: string) => (raw[name] ?? specOf(name, 'choice').standard) as T,
     numbers(name) {
       const { title } = specOf(name, 'numbers');

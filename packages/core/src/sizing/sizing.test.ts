@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { given, type Derived } from '../derived/derived.ts';
-import { hullPerimeter, type Point } from '../geometry/perimeter.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import { length, n, tautMidline } from '../testing/measures.ts';
 import { cardPanel } from './card-panel.ts';
 import { flap } from './flap.ts';
 import { foldOver } from './fold-over.ts';
@@ -15,22 +15,7 @@ import {
   tubeWidth,
 } from './tube-width.ts';
 
-const n = (value: number, label = 'x'): Derived => given(label, value, { kind: 'input', path: label });
 const walls = (front: number, back: number) => ({ front: n(front), back: n(back) });
-const length = (least: number, most: number) => fc.double({ min: least, max: most, noNaN: true });
-
-/** The mid-line of a wall lying taut round a convex section: its points moved out along many directions. */
-function tautMidline(section: Point[], offset: number): number {
-  const around = Array.from({ length: 7200 }, (_, i): Point => {
-    const [c, s] = [Math.cos((i * Math.PI) / 3600), Math.sin((i * Math.PI) / 3600)];
-    const far = section.reduce((most, point) =>
-      point[0] * c + point[1] * s > most[0] * c + most[1] * s ? point : most,
-    );
-    return [far[0] + offset * c, far[1] + offset * s];
-  });
-  return hullPerimeter(around);
-}
-
 describe('tube-width', () => {
   test('a 100 x 4 thing, walls 0.5 / 0.5, ease 3 asks for 107.785', () => {
     expect(tubeWidth(rectHalfGirth(n(100), n(4)), walls(0.5, 0.5), n(3)).value).toBeCloseTo(107.785, 3);
