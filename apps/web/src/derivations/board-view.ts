@@ -45,13 +45,13 @@ export interface BoardView {
 export function boardView(document: DesignDocument, solution: Solution): BoardView {
   const { body, finished } = solution;
   const leaf = body.sizes.leafWidth?.value ?? 0;
-  const width = finished.openWidth.value;
+  const width = finished.openWidth?.value ?? 0;
   const order = ['inside', 'left', 'right'];
   const holders = [...solution.holders].sort((a, b) => order.indexOf(a.face) - order.indexOf(b.face));
   const inset = document.rules['topstitch.inset'];
   return {
     width,
-    height: finished.height.value,
+    height: finished.height?.value ?? 0,
     fold: { x0: leaf, x1: width - leaf },
     topstitch: typeof inset === 'number' ? inset : 2,
     holders: holders.map((holder) => boardHolder(holder, solution)),

@@ -96,7 +96,12 @@ describe('things', () => {
     expect(countThings(lens)).toBe(11);
   });
   test('one without a home says why', () => {
-    expect(whyHomeless(standardItems.find(({ id }) => id === 'hand-lens')!)).toContain('flat things');
+    expect(
+      whyHomeless(
+        standardItems.find(({ id }) => id === 'hand-lens')!,
+        lens,
+      ),
+    ).toContain('flat things');
   });
 });
 

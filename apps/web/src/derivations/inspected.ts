@@ -66,7 +66,7 @@ function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
   const family = builtInKinds.bodies[body.kind];
   return {
     title: family?.title ?? body.kind,
-    about: 'two leaves, lining inside',
+    about: family?.about ?? '',
     params: [],
     rules: [...(family?.rules ?? [])],
     sizes: [

@@ -11,7 +11,7 @@ export function measureAt(solution: Solution, path: string): Derived | undefined
 type Reader = (solution: Solution, id: string, key: string) => Derived | undefined;
 
 const readers: Record<string, Reader> = {
-  finished: ({ finished }, _, key) => finished[key as keyof typeof finished],
+  finished: ({ finished }, _, key) => finished[key],
   thickness: (solution, _, key) => (key === 'empty' ? solution.emptyThickness : solution.closedThickness),
   body: ({ body }, _, key) => body.sizes[key],
   closure: ({ closure }, _, key) => closure.sizes[key],

@@ -1,4 +1,4 @@
-import { builtInKinds, standardItems, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+import { holdersFor, standardItems, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
 
 /** A line of contents with its item and the place that holds it. */
 export interface ThingToHold {
@@ -55,5 +55,5 @@ export const heightSeen = ({ shape, length, width }: Item): number =>
   shape === 'disc' || shape === 'ball' ? length : width;
 
 /** Why no holder takes a thing without being asked, in the words of the holders. */
-export const whyHomeless = (item: Item): string =>
-  [...new Set(Object.values(builtInKinds.holders).map((kind) => kind.suits(item).why))].join(' ');
+export const whyHomeless = (item: Item, document: DesignDocument): string =>
+  [...new Set(holdersFor(document).map(([, kind]) => kind.suits(item).why))].join(' ');

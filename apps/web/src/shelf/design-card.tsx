@@ -1,4 +1,4 @@
-import { formatLength, type DesignDocument } from '@zindle/core';
+import { formatLength, type DesignDocument, type Solution } from '@zindle/core';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ShelfRow } from '../api/client.ts';
@@ -43,8 +43,7 @@ function Readable({ name, document }: { name: string; document: DesignDocument }
         </h2>
         {solved.ok && (
           <p className="text-quiet">
-            {countThings(document)} things · open {say(solved.solution.finished.openWidth.value)} ×{' '}
-            {say(solved.solution.finished.height.value)} · {say(solved.solution.closedThickness.value)} {document.unit}{' '}
+            {countThings(document)} things · {outside(solved.solution, say)} · {say(solved.solution.closedThickness.value)} {document.unit}{' '}
             thick
           </p>
         )}
@@ -75,6 +74,12 @@ function Unreadable({ row }: { row: ShelfRow }) {
       <p className="text-quiet">It was left as it is. The rest of the shelf is not concerned.</p>
     </div>
   );
+}
+
+/** Its first finished size by its height. */
+function outside({ finished }: Solution, say: (mm: number) => string): string {
+  const [width] = Object.values(finished);
+  return [width, finished.height].flatMap((size) => (size ? [say(size.value)] : [])).join(' × ');
 }
 
 /** All cards share one scale, so that sizes compare. */

@@ -1,18 +1,28 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
-import type { Side, EdgeFate, ParamSpec, StackThickness, CutPieces } from '../holders/holder-kind.ts';
+import type {
+  SeatKind,
+  Side,
+  EdgeFate,
+  ParamSpec,
+  PlacedHolder,
+  StackThickness,
+  CutPieces,
+} from '../holders/holder-kind.ts';
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
+import type { Section } from './section.ts';
 
 /** A flat face of the body that holders may lie on. */
 export interface FaceSpec {
   id: string;
   title: string;
-  seat: 'leaf' | 'inside';
+  seat: SeatKind;
 }
 
 export interface BodyInputs {
@@ -35,19 +45,23 @@ export interface SizedFace {
 
 /** A body with all its stitch-line sizes, on the grid. All mm. */
 export interface SizedBody<Detail = unknown> {
-  /** Finished size lying open, and closed. */
-  finished: { openWidth: Derived; closedWidth: Derived; height: Derived };
+  /** Finished sizes by name, in the order in which they are read. */
+  finished: Readonly<Record<string, Derived>>;
   closedThickness: Derived;
   emptyThickness: Derived;
   sizes: Record<string, Derived>;
   faces: SizedFace[];
-  /** Edges at which a closure may be caught. */
-  closing: ClosingEdge;
+  /** Where a closure may be set. */
+  closing: Closing;
   detail: Detail;
 }
 
-/** Where a closure starts and where it ends on the body. */
+/** Where a closure may be set: at an edge of the folded piece, or along a mouth. */
+export type Closing = ClosingEdge | ClosingMouth;
+
+/** Where a tab or flap starts and where it ends on the body. */
 export interface ClosingEdge {
+  kind: 'edge';
   /** Edge that the closure is caught in, on both pieces of that seam, and its length. */
   outer: { piece: string; edge: string };
   inner: { piece: string; edge: string };
@@ -57,15 +71,30 @@ export interface ClosingEdge {
   front: { piece: string; xFromEdge: (distance: number) => number };
 }
 
+/** A mouth with a front and a back, each with a way to the pieces: mm from the left side (seen from outside) and down
+ * from the finished mouth. */
+export interface ClosingMouth {
+  kind: 'mouth';
+  width: Derived;
+  front: { piece: string; at(fromLeft: number, down: number): Point };
+  back: { piece: string; at(fromLeft: number, down: number): Point };
+}
+
 /** A body family: measured faces to sized body, to pieces, and back from the cut. */
 export interface BodyKind<Detail = unknown> {
   readonly title: string;
+  /** What it is, in a few words. */
+  readonly about: string;
+  /** Ids of the closures that it can have. */
+  readonly closures: readonly string[];
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it. */
   readonly rules: readonly HouseRuleId[];
   faces(params: Params): FaceSpec[];
   size(params: Params, faces: MeasuredFace[], inputs: BodyInputs, hosts: Hosts): SizedBody<Detail>;
   contribute(sized: SizedBody<Detail>, inputs: BodyInputs): Contribution;
+  /** The closed and full piece cut through. */
+  section(sized: SizedBody<Detail>, placed: readonly PlacedHolder[], inputs: BodyInputs): Section;
   /** The driving sizes read back from the cut pieces; the inverse of making. */
   readBack(cut: CutPieces, sized: SizedBody<Detail>, inputs: BodyInputs): Record<string, number>;
 }

@@ -4,7 +4,8 @@ import { tabSnap } from './tab-snap.ts';
 
 export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
 
-const none: ClosureKind = {
+/** Nothing at all. */
+export const noClosure: ClosureKind = {
   title: 'Nothing, it lies closed',
   params: {},
   rules: [],
@@ -12,4 +13,4 @@ const none: ClosureKind = {
 };
 
 /** The closures that ship. */
-export const closureKinds = { none, 'tab-snap': tabSnap } satisfies ClosureKinds;
+export const closureKinds = { none: noClosure, 'tab-snap': tabSnap } satisfies ClosureKinds;

@@ -1,8 +1,9 @@
 import { named, rounded, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { SizedBody } from '../bodies/body-kind.ts';
+import type { ClosingEdge, SizedBody } from '../bodies/body-kind.ts';
 import { line, type Outline } from '../geometry/outline.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
@@ -27,6 +28,9 @@ export const tabSnap: ClosureKind = {
   rules: ['tab.school'],
   solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid } = inputs;
+    const { closing } = body;
+    if (closing.kind !== 'edge')
+      throw new CoreError('closure.notForBody', 'a tab needs an edge to be caught in', 'closure');
     const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, 'closure');
     const fastenerInset = own('fastenerInset');
     const solved = flap({
@@ -43,7 +47,7 @@ export const tabSnap: ClosureKind = {
     const tab: Tab = { width, length, mateLoaded, inset: fastenerInset.value };
     return {
       sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
-      contribution: { ...make(tab, body, inputs), findings: driftFinding(drift, inputs) },
+      contribution: { ...make(tab, closing, inputs), findings: driftFinding(drift, inputs) },
     };
   },
 };
@@ -73,11 +77,7 @@ function tabOutline(width: number, length: number): Outline {
   ];
 }
 
-function make(
-  { width, length, mateLoaded, inset }: Tab,
-  { closing }: SizedBody,
-  { rules }: ClosureInputs,
-): Contribution {
+function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, { rules }: ClosureInputs): Contribution {
   const seam = rules.length('seam.allowance');
   const snap = { at: [width.value / 2, length.value - inset] as [number, number], label: 'snap cap' };
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
@@ -133,7 +133,7 @@ function make(
   });
 }
 
-function tabSeams(width: number, { outer, inner, length, within }: SizedBody['closing']): Seam[] {
+function tabSeams(width: number, { outer, inner, length, within }: ClosingEdge): Seam[] {
   const [from, to] = [(length - width) / 2, (length + width) / 2];
   const round = (edge: string, mate: string): Seam => ({
     id: `${TAB}#${edge}`,

@@ -13,6 +13,7 @@ export type FindingCode =
   | 'rule.outOfRange'
   | 'clearance.tooTight'
   | 'seam.doesNotWalk'
+  | 'closure.notForBody'
   | 'closure.drift';
 
 /** Something a maker has brought about and should know: data, never an exception. */

@@ -36,9 +36,11 @@ export function drawCover(
 ): void {
   const { document, solution } = source;
   const length = lengthIn(source);
-  const size = `${length(solution.finished.openWidth.value)} × ${length(solution.finished.height.value, true)}`;
+  const sizes = Object.values(solution.finished).map(
+    ({ label, value }) => `${label.replace('finished ', '')} ${length(value)}`,
+  );
   canvas.text({ text: document.name, x: at.x, y: at.y + 8, size: 8, bold: true });
-  const line = `${facts.date} · ${facts.paper} · lying open ${size}, closed and full ${length(solution.closedThickness.value, true)} thick`;
+  const line = `${facts.date} · ${facts.paper} · ${sizes.join(', ')}, closed and full ${length(solution.closedThickness.value, true)} thick`;
   canvas.text({ text: line, x: at.x, y: at.y + 14.5, size: 3 }, false, QUIET);
   canvas.text({
     text: 'Print at 100 %, not “fit to page”. Measure the square before you cut.',

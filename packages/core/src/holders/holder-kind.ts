@@ -50,6 +50,9 @@ export interface MeasuredHolder<Detail = unknown> {
   findings: Finding[];
 }
 
+/** A leaf, the whole inside behind the leaves, or the room between a front and a back. */
+export type SeatKind = 'leaf' | 'inside' | 'cavity';
+
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 
 /** What becomes of an edge of a holder. */
@@ -137,8 +140,8 @@ export interface HolderKind<Detail = unknown> {
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
   readonly rules: readonly HouseRuleId[];
-  /** The faces it may sit on: a leaf, or the whole inside behind the leaves. */
-  readonly seats: readonly ('leaf' | 'inside')[];
+  /** Where it may sit. */
+  readonly seats: readonly SeatKind[];
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */
   suits(item: Item): { score: number; why: string };
   measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Detail>;

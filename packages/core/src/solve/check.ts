@@ -1,10 +1,19 @@
 import { holdersIn, type DesignDocument } from '../document/design-document.ts';
+import type { BodyKind } from '../bodies/body-kind.ts';
+import type { ClosureKind } from '../closures/closure-kind.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { Clearance } from '../holders/holder-kind.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 import type { Kinds } from './kinds.ts';
 import type { Resolved } from './resolve.ts';
+
+/** A closure that this body cannot have is told, and left away. */
+export function checkClosure({ closure }: DesignDocument, body: BodyKind, kind: ClosureKind): Finding[] {
+  if (body.closures.includes(closure.kind)) return [];
+  const text = say`A ${body.title.toLowerCase()} cannot be closed with “${kind.title.toLowerCase()}”. Choose another closure.`;
+  return [{ code: 'closure.notForBody', severity: 'stop', about: ['closure'], numbers: {}, text }];
+}
 
 /** Checks that everything in the design has a place: contents in holders, holders on faces. */
 export function checkPlaces(document: DesignDocument, { items }: Resolved, kinds: Kinds): Finding[] {

@@ -28,7 +28,7 @@ export function describeSolution(solution: Solution, unit: LengthUnit): Describe
     })),
     findings: solution.findings.map((finding) => ({ ...finding, message: message(finding.text) })),
     operations: solution.operations.map((operation) => ({ ...operation, message: message(operation.text) })),
-    section: { layers: section.layers, leafWidth: section.leafWidth },
+    section,
   };
   const { tree, rows } = tabulate(plain);
   return { ...(tree as Record<string, unknown>), derivations: rows };

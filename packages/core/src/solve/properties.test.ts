@@ -110,8 +110,8 @@ describe('whatever it must hold, of whatever cloth, by whatever rules', () => {
       const [before, after] = [solveDesign(design), solveDesign(design, thicker)];
       expect(after.closedThickness.value).toBeGreaterThan(before.closedThickness.value);
       // the notes may ask for less leaf where the spine takes more: open, nothing shrinks by more than the grid
-      expect(after.finished.openWidth.value).toBeGreaterThan(
-        before.finished.openWidth.value - 3 * gridStep(design.grid),
+      expect(after.finished.openWidth!.value).toBeGreaterThan(
+        before.finished.openWidth!.value - 3 * gridStep(design.grid),
       );
     }, 100));
 

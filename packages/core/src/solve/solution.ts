@@ -2,7 +2,7 @@ import type { Operation } from '../bodies/assemble.ts';
 import type { SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
-import type { Section } from '../fit/section.ts';
+import type { Section } from '../bodies/section.ts';
 import type { Clearance, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
@@ -17,7 +17,8 @@ export interface SolvedHolder extends PlacedHolder {
 
 /** Everything that follows from a design document. All lengths mm. */
 export interface Solution {
-  finished: { openWidth: Derived; closedWidth: Derived; height: Derived };
+  /** Finished sizes by name, in the order in which they are read. */
+  finished: Readonly<Record<string, Derived>>;
   closedThickness: Derived;
   emptyThickness: Derived;
   stacks: StackThickness;

@@ -46,7 +46,7 @@ describe('a changed decision', () => {
   test('1.5 mm more ease widens the slot by 1.5 mm', () =>
     expect(width(withRules({ 'ease.card.across': 4.5 })) - width(bifold)).toBeCloseTo(1.5, 9));
   test('a wider reveal makes the wallet higher by it, for each step of the tiers', () => {
-    const height = (design: DesignDocument) => solveDesign(design).finished.height.value;
+    const height = (design: DesignDocument) => solveDesign(design).finished.height!.value;
     expect(height(withRules({ 'tiers.reveal': 15 })) - height(bifold)).toBeCloseTo(2 * 3, 9);
   });
   test('thicker pocket cloth goes into slot, spine and thickness', () => {
@@ -128,7 +128,7 @@ test('a ninth family is passed in, not wired in', () => {
   const { foldover } = builtInKinds.bodies as Record<string, (typeof builtInKinds.bodies)[string]>;
   const kinds = { ...builtInKinds, bodies: { ...builtInKinds.bodies, 'trial-body': foldover! } };
   const design = { ...bifold, body: { kind: 'trial-body', params: {} } };
-  expect(solveDesign(design, undefined, kinds).finished.height.value).toBe(94);
+  expect(solveDesign(design, undefined, kinds).finished.height!.value).toBe(94);
 });
 
 describe('every number explains itself', () => {

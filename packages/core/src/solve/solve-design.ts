@@ -2,10 +2,10 @@ import { assemble } from '../bodies/assemble.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { measureFace } from '../faces/measure.ts';
-import { closedSection } from '../fit/section.ts';
+import { noClosure } from '../closures/closure-kinds.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
-import { checkClearances, checkPlaces, checkSeams } from './check.ts';
+import { checkClearances, checkClosure, checkPlaces, checkSeams } from './check.ts';
 import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
@@ -36,7 +36,8 @@ export function solveDesign(
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const body = bodyKind.size(document.body.params, measuredFaces, inputs, hostsOf(document, measured));
   const placed = placeHolders(document, body.faces, measured, inputs, kinds);
-  const closure = closureKind.solve(document.closure.params, body, { ...inputs, hardware: shelves.hardware });
+  const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
+  const closure = closes.solve(document.closure.params, body, { ...inputs, hardware: shelves.hardware });
 
   const contributions = [
     bodyKind.contribute(body, inputs),
@@ -47,7 +48,6 @@ export function solveDesign(
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
   const holders = placed.map((holder) => holder.readBack(cut));
-  const on = (face: string) => holders.filter((holder) => holder.face === face);
 
   return {
     finished: body.finished,
@@ -66,10 +66,11 @@ export function solveDesign(
     seams,
     operations: making.operations,
     hardware: making.hardware,
-    section: closedSection(body, { inside: on('inside'), left: on('left'), right: on('right') }, stacks),
+    section: bodyKind.section(body, holders, inputs),
     findings: [
       ...resolved.findings,
       ...checkPlaces(document, resolved, kinds),
+      ...checkClosure(document, bodyKind, closureKind),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),

@@ -57,7 +57,7 @@ function Homes() {
         ) : (
           <>
             <b className="font-semibold text-chalk-deep">No home yet: </b>
-            {homeless.map(({ name, item }) => `${name}. ${item ? whyHomeless(item) : ''}`).join(' ')}
+            {homeless.map(({ name, item }) => `${name}. ${item ? whyHomeless(item, document) : ''}`).join(' ')}
           </>
         )}
       </p>

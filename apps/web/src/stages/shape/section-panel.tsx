@@ -44,11 +44,11 @@ interface DrawingProps {
 
 function SectionDrawing({ section, document, width, height }: DrawingProps) {
   const total = section.total.value;
-  const scale = Math.min((width - 110) / (section.leafWidth + total / 2), (height - 34) / Math.max(total, 1), 6);
+  const scale = Math.min((width - 110) / (section.width + total / 2), (height - 34) / Math.max(total, 1), 6);
   const thick = total * scale;
   const top = (height - thick) / 2;
   const fold = thick / 2 + 12;
-  const end = fold + section.leafWidth * scale;
+  const end = fold + section.width * scale;
   const z = (at: number) => top + thick - at * scale;
   const u = (at: number) => end - at * scale;
   return (
@@ -71,7 +71,9 @@ function SectionDrawing({ section, document, width, height }: DrawingProps) {
           </rect>
         );
       })}
-      <Folds section={section} document={document} scale={scale} x={fold} middle={top + thick / 2} />
+      {section.folded && (
+        <Folds section={section} document={document} scale={scale} x={fold} middle={top + thick / 2} />
+      )}
       <Jaws x={end} top={top} bottom={top + thick} />
     </svg>
   );
@@ -92,7 +94,7 @@ function Folds({
   middle: number;
 }) {
   const around = section.layers.filter(
-    ({ of, u1, z0 }) => 'role' in of && u1 >= section.leafWidth - 1e-6 && z0 < section.total.value / 2,
+    ({ of, u1, z0 }) => 'role' in of && u1 >= section.width - 1e-6 && z0 < section.total.value / 2,
   );
   return around.map(({ of, z0, z1 }, index) => {
     const radius = (section.total.value / 2 - (z0 + z1) / 2) * scale;

@@ -1,11 +1,14 @@
 import type { BodyKind } from '../body-kind.ts';
 import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
+import { foldoverSection } from './section.ts';
 import { sizeFoldover, type Foldover } from './size.ts';
 
 /** Wallets and folios that fold over their contents. This version has two leaves (a bifold). */
 export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
+  about: 'two leaves, lining inside',
+  closures: ['none', 'tab-snap'],
   params: {},
   rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],
   faces: () => [
@@ -15,5 +18,6 @@ export const foldover: BodyKind<Foldover> = {
   ],
   size: sizeFoldover,
   contribute: contributeFoldover,
+  section: foldoverSection,
   readBack: readBackFoldover,
 };

@@ -61,6 +61,7 @@ export function sizeFoldover(
     },
     faces: sizedFaces(detail, hostHeight, byId, inputs, hosts),
     closing: {
+      kind: 'edge',
       outer: { piece: SHELL, edge: 'left' },
       inner: { piece: LINING, edge: 'right' },
       length: height.value,

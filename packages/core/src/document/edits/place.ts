@@ -1,4 +1,6 @@
+import type { FaceSpec } from '../../bodies/body-kind.ts';
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
+import type { HolderKind } from '../../holders/holder-kind.ts';
 import { holderKinds, type HolderKinds } from '../../holders/holder-kinds.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import {
@@ -17,7 +19,7 @@ export function placeForMe(document: DesignDocument, items: readonly Item[]): De
   const all = [...items, ...document.ownItems];
   return document.contents.reduce((design, line) => {
     const item = all.find(({ id }) => id === line.item);
-    const kind = item && bestKind(item);
+    const kind = item && bestKind(item, document);
     if (!kind) return design;
     let placed = design;
     for (let left = line.count - heldOf(design, line.id); left > 0; left -= line.perHolder)
@@ -31,20 +33,29 @@ function heldOf({ holders }: DesignDocument, line: string): number {
   return entries.reduce((total, { count }) => total + count, 0);
 }
 
-function bestKind(item: Item): string | undefined {
+/** The faces of the design's body. */
+function facesOf({ body }: DesignDocument): FaceSpec[] {
+  const bodies: BodyKinds = bodyKinds;
+  return bodies[body.kind]?.faces(body.params) ?? [];
+}
+
+/** The holders that have a seat in a design's body, by id. */
+export function holdersFor(document: DesignDocument): [string, HolderKind][] {
+  const seats = facesOf(document).map(({ seat }) => seat);
   const kinds: HolderKinds = holderKinds;
-  const scored = Object.entries(kinds).map(([id, kind]) => ({ id, score: kind.suits(item).score }));
-  const best = scored.reduce((most, each) => (each.score > most.score ? each : most));
-  return best.score >= SUITS_WELL ? best.id : undefined;
+  return Object.entries(kinds).filter(([, kind]) => kind.seats.some((seat) => seats.includes(seat)));
+}
+
+function bestKind(item: Item, document: DesignDocument): string | undefined {
+  const scored = holdersFor(document).map(([id, kind]) => ({ id, score: kind.suits(item).score }));
+  const [best] = scored.sort((a, b) => b.score - a.score);
+  return best && best.score >= SUITS_WELL ? best.id : undefined;
 }
 
 function addTo(document: DesignDocument, kind: string, line: ContentsLine, count: number): DesignDocument {
   const kinds: HolderKinds = holderKinds;
-  const bodies: BodyKinds = bodyKinds;
-  const seats = bodies[document.body.kind]
-    ?.faces(document.body.params)
-    .filter(({ seat }) => kinds[kind]!.seats.includes(seat));
-  const places = (seats ?? []).map(({ id: face }) => {
+  const seats = facesOf(document).filter(({ seat }) => kinds[kind]!.seats.includes(seat));
+  const places = seats.map(({ id: face }) => {
     const on = face in document.faces ? holdersIn(document.faces[face]!) : [];
     const holder = document.holders.find(({ id, kind: other }) => on.includes(id) && other === kind);
     return { face, holder, load: holder ? slotsIn(holder, document) : on.length > 0 ? Infinity : 0 };
