@@ -50,7 +50,7 @@ test('things that cannot be planned are refused where they are typed, and what w
     await count.fill(text);
     await expect(page.getByRole('alert')).toHaveText('Use a whole number from 1 to 60.');
   }
-  await expect(page.getByText('1 things ·')).toBeVisible();
+  await expect(page.getByText('1 thing ·')).toBeVisible();
 });
 
 test('a design is never left without a name', async ({ page }) => {

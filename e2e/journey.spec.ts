@@ -15,7 +15,7 @@ test('from what it must hold to a wallet on paper', async ({ page, request }) =>
   });
 
   await test.step('shape: the wallet is drawn with its cards in it', async () => {
-    await page.getByRole('link', { name: 'See the wallet' }).click();
+    await page.getByRole('link', { name: 'See it drawn' }).click();
     await expect(page.getByRole('button', { name: 'Card tiers A', exact: true })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Card tiers B', exact: true })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Note compartment C', exact: true })).toBeVisible();
@@ -92,7 +92,7 @@ test('making, reveal, closure, inches and rounding', async ({ page }) => {
   await expect(size(page, 'Strip length')).toBeVisible();
   await page.getByRole('textbox', { name: 'Reveal', exact: true }).fill('15');
   await expect(size(page, 'Reveal, mouth to mouth')).toHaveAccessibleName('Reveal, mouth to mouth, 15.0: explain');
-  await page.getByRole('button', { name: 'whole wallet' }).click();
+  await page.getByRole('button', { name: 'whole piece' }).click();
   await pick(page, 'Closes with', 'Tab with a snap');
   await expect(page.getByRole('button', { name: 'Tab with a snap', exact: true })).toBeVisible();
   await pick(page, 'Sizes rounded to', '1/8 in');

@@ -2,6 +2,7 @@ import { existsSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '@zindle/core/demo';
 import Database from 'better-sqlite3';
 import { startServer, type TestServer } from '../testing/start-server.ts';
 import { backUp, BACKUPS_KEPT, checkIntegrity } from './backup.ts';
@@ -17,7 +18,7 @@ describe('backups', () => {
   test('a copy made while the server runs holds every design', () => {
     const copy = backUp(server.databaseFile, folder, new Date('2026-11-24T10:00:00Z'))!;
     const database = new Database(copy, { readonly: true });
-    expect(database.prepare('select count(*) as n from designs').get()).toEqual({ n: 3 });
+    expect(database.prepare('select count(*) as n from designs').get()).toEqual({ n: demoDesigns.length });
     database.close();
   });
   test('the last ten are kept', () => {

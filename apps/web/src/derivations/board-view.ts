@@ -1,4 +1,11 @@
-import type { DesignDocument, PlacedThing, Solution, SolvedHolder } from '@zindle/core';
+import {
+  houseRules,
+  type DesignDocument,
+  type PlacedThing,
+  type Role,
+  type Solution,
+  type SolvedHolder,
+} from '@zindle/core';
 
 /** A rectangle on the board: the body lying open, lining up. mm from its lower left corner, y upwards. */
 export interface Box {
@@ -17,8 +24,11 @@ export interface BoardThing extends Box {
 /** A front of cloth with its mouth at the top. */
 export interface BoardFront extends Box {
   id: string;
+  cloth: Role;
 }
 export interface BoardHolder extends Box {
+  /** Lines on which front and back are stitched together, mm. */
+  stitching: { from: [number, number]; to: [number, number] }[];
   id: string;
   title: string;
   face: string;
@@ -30,44 +40,116 @@ export interface BoardHolder extends Box {
   across: { path: string; x0: number; x1: number } | undefined;
 }
 
+/** A size with its line on the board: mm, and on which side of the drawing it stands. */
+export interface BoardSize {
+  path: string;
+  from: number;
+  to: number;
+  /** `near` and `far` below the drawing, or at its right. */
+  side: 'near' | 'far' | 'right';
+  quiet?: boolean;
+}
+
 export interface BoardView {
+  title: string;
   width: number;
   height: number;
-  /** Where the cloth goes round the fold. */
-  fold: { x0: number; x1: number };
+  /** What the drawing is laid on: the layer that is seen. */
+  ground: Role;
+  /** Where the cloth goes round a fold. */
+  fold: { x0: number; x1: number } | undefined;
   topstitch: number;
   holders: BoardHolder[];
   /** A tab that stands out from the right edge, in the middle of its height. */
   tab: { length: number; width: number; snapAt: number } | undefined;
+  /** Places of snaps on the front. */
+  snaps: { x: number; y: number }[];
+  sizes: BoardSize[];
+  note: { text: string; path: string } | undefined;
 }
 
-/** What the board shows of a solved design, from the inside. */
-export function boardView(document: DesignDocument, solution: Solution): BoardView {
+/** What the board shows of a solved design; nothing of a family that has no board yet. */
+export function boardView(document: DesignDocument, solution: Solution): BoardView | undefined {
+  return views[document.body.kind]?.(document, solution);
+}
+
+const views: Record<string, (document: DesignDocument, solution: Solution) => BoardView> = {
+  foldover: bifoldView,
+  sleeve: sleeveView,
+};
+
+function topstitchOf({ rules }: DesignDocument): number {
+  const inset = rules['topstitch.inset'];
+  return typeof inset === 'number' ? inset : houseRules['topstitch.inset'].standard;
+}
+
+/** The inside of a wallet lying open. */
+function bifoldView(document: DesignDocument, solution: Solution): BoardView {
   const { body, finished } = solution;
   const leaf = body.sizes.leafWidth?.value ?? 0;
   const width = finished.openWidth?.value ?? 0;
+  const height = finished.height?.value ?? 0;
   const order = ['inside', 'left', 'right'];
   const holders = [...solution.holders].sort((a, b) => order.indexOf(a.face) - order.indexOf(b.face));
-  const inset = document.rules['topstitch.inset'];
   return {
+    title: 'Inside, lying open',
     width,
-    height: finished.height?.value ?? 0,
+    height,
+    ground: 'lining',
     fold: { x0: leaf, x1: width - leaf },
-    topstitch: typeof inset === 'number' ? inset : 2,
-    holders: holders.map((holder) => boardHolder(holder, solution)),
+    topstitch: topstitchOf(document),
+    holders: holders.map((holder) => boardHolder(holder, solution, 'pocket')),
     tab: tabOf(solution),
+    snaps: [],
+    sizes: [
+      { path: 'body/leafWidth', from: 0, to: leaf, side: 'near' },
+      { path: 'body/acrossFold', from: leaf, to: width - leaf, side: 'near', quiet: true },
+      { path: 'body/leafWidth', from: width - leaf, to: width, side: 'near' },
+      { path: 'finished/openWidth', from: 0, to: width, side: 'far' },
+      { path: 'finished/height', from: 0, to: height, side: 'right' },
+    ],
+    note: { text: 'The shell is cut longer than this, to go round the fold, by', path: 'body/shellExtra' },
+  };
+}
+
+/** The front of a sleeve lying flat, its mouth at the top. */
+function sleeveView(document: DesignDocument, solution: Solution): BoardView {
+  const { body, finished, pieces } = solution;
+  const width = body.sizes.flatWidth?.value ?? 0;
+  const height = finished.height?.value ?? 0;
+  const panel = body.sizes.panelHeight?.value ?? height;
+  const front = pieces.find(({ marks }) => marks.some(({ kind }) => kind === 'snapCap'));
+  const top = Math.max(0, ...(front?.stitch.map(({ from }) => from[1]) ?? []));
+  const caps = front?.marks.filter(({ kind }) => kind === 'snapCap') ?? [];
+  const boxed = panel > height;
+  return {
+    title: boxed ? 'Front, lying flat above its base' : 'Front, lying flat',
+    width,
+    height,
+    ground: 'exterior',
+    fold: undefined,
+    topstitch: topstitchOf(document),
+    holders: solution.holders.map((holder) => boardHolder(holder, solution, 'exterior')),
+    tab: undefined,
+    snaps: caps.map(({ at }) => ({ x: at[0], y: height - (top - at[1]) })),
+    sizes: [
+      { path: 'body/flatWidth', from: 0, to: width, side: 'near' },
+      { path: 'finished/height', from: 0, to: height, side: 'right' },
+    ],
+    note: boxed ? { text: 'Opened, it stands on a base as deep as', path: 'finished/depth' } : undefined,
   };
 }
 
 /** What stands out less than this above its front cannot carry its name, mm. */
 const NAME_NEEDS = 3;
 
-function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
+function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role): BoardHolder {
   const { dx, stretch } = body.faces.find(({ id }) => id === holder.face)!.board;
   const x = (at: number) => dx + at * stretch;
   const { seat, mouths, things } = holder;
   const fronts = mouths.map(({ id, x0, x1, y, bottom }): BoardFront => ({
     id,
+    cloth,
     x0: x(x0),
     x1: x(x1),
     y0: bottom,
@@ -96,6 +178,7 @@ function boardHolder(holder: SolvedHolder, { body }: Solution): BoardHolder {
     y0: seat.y,
     y1: seat.y + seat.height.value,
     layers,
+    stitching: holder.stitching.map(({ from, to }) => ({ from: [x(from[0]), from[1]], to: [x(to[0]), to[1]] })),
     hidden,
     across: acrossOf(holder, (x0 + x1) / 2),
   };
@@ -111,10 +194,12 @@ function boardThing(
   return { line, name, radius, place, x0: middle - width / 2, x1: middle + width / 2, y0: y, y1: y + height };
 }
 
-function acrossOf({ id, sizes }: SolvedHolder, middle: number): BoardHolder['across'] {
-  const key = ['slotWidth', 'noteWidth'].find((name) => name in sizes);
+function acrossOf({ id, sizes, seat }: SolvedHolder, middle: number): BoardHolder['across'] {
+  const key = ['slotWidth', 'noteWidth', 'room1'].find((name) => name in sizes);
   if (!key) return undefined;
   const half = sizes[key]!.value / 2;
+  // the first of several rooms begins at the left
+  if (key === 'room1' && 'room2' in sizes) return { path: `holders/${id}/${key}`, x0: seat.x, x1: seat.x + 2 * half };
   return { path: `holders/${id}/${key}`, x0: middle - half, x1: middle + half };
 }
 

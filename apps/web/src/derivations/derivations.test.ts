@@ -28,17 +28,17 @@ describe('solvedOf', () => {
 });
 
 describe('boardView', () => {
-  const view = boardView(bifold, solve(bifold));
+  const view = boardView(bifold, solve(bifold))!;
 
   test('everything lies within the body, the leaves beside the fold', () => {
     expect([view.width, view.height]).toEqual([208, 94]);
-    expect([view.fold.x0, view.fold.x1]).toEqual([97, 111]);
+    expect([view.fold!.x0, view.fold!.x1]).toEqual([97, 111]);
     for (const { face, x0, x1, y0, y1 } of view.holders) {
       expect(Math.min(x0, y0)).toBeGreaterThanOrEqual(-1e-9);
       expect(x1).toBeLessThanOrEqual(view.width + 1e-9);
       expect(y1).toBeLessThanOrEqual(view.height);
-      if (face === 'left') expect(x1).toBeLessThan(view.fold.x0);
-      if (face === 'right') expect(x0).toBeGreaterThan(view.fold.x1);
+      if (face === 'left') expect(x1).toBeLessThan(view.fold!.x0);
+      if (face === 'right') expect(x0).toBeGreaterThan(view.fold!.x1);
     }
   });
   test('cards keep their size and stand in their pockets', () => {
@@ -59,7 +59,7 @@ describe('boardView', () => {
   });
   test('a tab stands out', () => {
     expect(view.tab).toBeUndefined();
-    expect(boardView(junior, solve(junior)).tab).toMatchObject({ width: 25 });
+    expect(boardView(junior, solve(junior))!.tab).toMatchObject({ width: 25 });
   });
 });
 

@@ -18,7 +18,6 @@ export interface Inspected {
   sizes: { path: string; label: string }[];
 }
 
-const faceTitles: Record<string, string> = { left: 'left leaf', right: 'right leaf', inside: 'behind both leaves' };
 const numbers = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 const countOf = (count: number, what: string): string => `${numbers[count] ?? count} ${what}${count === 1 ? '' : 's'}`;
 
@@ -32,19 +31,22 @@ const paramsOf = (params: Record<string, ParamSpec>) => Object.entries(params).m
 /** The selected object with its settings and sizes; the wallet itself if the selection is gone. */
 export function inspected(document: DesignDocument, solution: Solution, selection: string): Inspected {
   const [kind, id] = selection.split('/');
-  if (kind === 'holders') return inspectHolder(solution, id ?? '') ?? inspectBody(document, solution);
+  if (kind === 'holders') return inspectHolder(document, solution, id ?? '') ?? inspectBody(document, solution);
   if (kind === 'closure') return inspectClosure(document, solution);
   return inspectBody(document, solution);
 }
 
-function inspectHolder({ holders }: Solution, id: string): Inspected | undefined {
+const faceTitle = ({ body }: DesignDocument, face: string): string =>
+  builtInKinds.bodies[body.kind]?.faces(body.params).find(({ id }) => id === face)?.title ?? face;
+
+function inspectHolder(document: DesignDocument, { holders }: Solution, id: string): Inspected | undefined {
   const holder = holders.find((each) => each.id === id);
   const family = builtInKinds.holders[holder?.kind ?? ''];
   if (!holder || !family) return undefined;
   const own = Object.values(family.params).flatMap((spec) => (spec.kind === 'length' ? [spec.rule] : []));
   return {
     title: `${holder.title} ${id}`,
-    about: `${faceTitles[holder.face] ?? holder.face} · ${countOf(holder.mouths.length, 'pocket')}`,
+    about: `${faceTitle(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
     params: paramsOf(family.params),
     rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
     sizes: sizesOf(holder.sizes, `holders/${id}`),
@@ -67,7 +69,7 @@ function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
   return {
     title: family?.title ?? body.kind,
     about: family?.about ?? '',
-    params: [],
+    params: paramsOf(family?.params ?? {}),
     rules: [...(family?.rules ?? [])],
     sizes: [
       ...sizesOf(solution.finished, 'finished'),

@@ -54,6 +54,12 @@ export const countThings = ({ contents }: DesignDocument): number =>
 export const heightSeen = ({ shape, length, width }: Item): number =>
   shape === 'disc' || shape === 'ball' ? length : width;
 
+/** How many things there are, in words. */
+export function countWords(document: DesignDocument): string {
+  const count = countThings(document);
+  return count === 1 ? '1 thing' : `${count} things`;
+}
+
 /** Why no holder takes a thing without being asked, in the words of the holders. */
 export const whyHomeless = (item: Item, document: DesignDocument): string =>
   [...new Set(holdersFor(document).map(([, kind]) => kind.suits(item).why))].join(' ');

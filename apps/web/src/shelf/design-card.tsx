@@ -4,8 +4,8 @@ import { Link } from 'react-router';
 import type { ShelfRow } from '../api/client.ts';
 import { boardView } from '../derivations/board-view.ts';
 import { solvedOf } from '../derivations/solution.ts';
-import { countThings } from '../derivations/things.ts';
-import { clothTint, thingTint } from '../derivations/tints.ts';
+import { countWords } from '../derivations/things.ts';
+import { clothTint, inkOn, thingTint } from '../derivations/tints.ts';
 import { Signal } from '../ui/signal.tsx';
 
 /** A design on the shelf: its wallet drawn, its sizes, and whether something is in the way. */
@@ -43,8 +43,8 @@ function Readable({ name, document }: { name: string; document: DesignDocument }
         </h2>
         {solved.ok && (
           <p className="text-quiet">
-            {countThings(document)} things · {outside(solved.solution, say)} · {say(solved.solution.closedThickness.value)} {document.unit}{' '}
-            thick
+            {countWords(document)} · {outside(solved.solution, say)} · {say(solved.solution.closedThickness.value)}{' '}
+            {document.unit} thick
           </p>
         )}
         {document.story && <p className="line-clamp-2 leading-snug">{document.story}</p>}
@@ -87,7 +87,8 @@ const SCALE = 1.3;
 
 function SmallBoard({ document, solution }: { document: DesignDocument; solution: Parameters<typeof boardView>[1] }) {
   const view = boardView(document, solution);
-  const scale = Math.min(SCALE, 310 / view.width, 150 / view.height);
+  if (!view) return null;
+  const scale = Math.min(SCALE, 310 / view.width, 142 / view.height);
   const [width, height] = [view.width * scale, view.height * scale];
   const box = ({ x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number }) => ({
     x: x0 * scale + 4,
@@ -95,6 +96,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
     width: (x1 - x0) * scale,
     height: (y1 - y0) * scale,
   });
+  const hidden = inkOn(clothTint(document, view.ground));
   const ink = { stroke: '#1F2B44', strokeWidth: 0.7 };
   return (
     <svg width={width + 8} height={height + 8} role="img" aria-label="The wallet lying open">
@@ -104,7 +106,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
         width={width}
         height={height}
         rx="2"
-        fill={clothTint(document, 'lining')}
+        fill={clothTint(document, view.ground)}
         stroke={clothTint(document, 'exterior')}
         strokeWidth="4"
       />
@@ -122,17 +124,35 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
                 {...ink}
               />
             ) : (
-              <rect key={index} {...box(layer.front)} fill={clothTint(document, 'pocket')} {...ink} />
+              <rect key={index} {...box(layer.front)} fill={clothTint(document, layer.front.cloth)} {...ink} />
             ),
           )}
+          {holder.face === 'inside' &&
+            document.body.kind !== 'foldover' &&
+            holder.layers.map(
+              (layer, index) =>
+                layer.kind === 'thing' && (
+                  <rect
+                    key={`hidden-${index}`}
+                    {...box(layer.thing)}
+                    rx={layer.thing.radius * scale}
+                    fill="none"
+                    stroke={hidden}
+                    strokeDasharray="2 3"
+                    opacity="0.7"
+                  />
+                ),
+            )}
         </g>
       ))}
-      <path
-        d={`M${view.fold.x0 * scale + 4} 0V${height + 8}M${view.fold.x1 * scale + 4} 0V${height + 8}`}
-        stroke="#0F6B66"
-        strokeWidth="0.8"
-        strokeDasharray="7 3 1.5 3"
-      />
+      {view.fold && (
+        <path
+          d={`M${view.fold.x0 * scale + 4} 0V${height + 8}M${view.fold.x1 * scale + 4} 0V${height + 8}`}
+          stroke="#0F6B66"
+          strokeWidth="0.8"
+          strokeDasharray="7 3 1.5 3"
+        />
+      )}
     </svg>
   );
 }

@@ -1,6 +1,7 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import type {
+  Panels,
   SeatKind,
   Side,
   EdgeFate,
@@ -11,7 +12,6 @@ import type {
 } from '../holders/holder-kind.ts';
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
-import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
@@ -40,6 +40,8 @@ export interface SizedFace {
   board: { dx: number; stretch: number };
   /** Fate of a holder's edge that lies on the edge of the room. */
   edges: Record<Side, EdgeFate>;
+  panels?: Panels;
+  depthOf?: (cut: CutPieces) => number;
   bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }
 
@@ -71,13 +73,10 @@ export interface ClosingEdge {
   front: { piece: string; xFromEdge: (distance: number) => number };
 }
 
-/** A mouth with a front and a back, each with a way to the pieces: mm from the left side (seen from outside) and down
- * from the finished mouth. */
-export interface ClosingMouth {
+/** A mouth with a front and a back. */
+export interface ClosingMouth extends Panels {
   kind: 'mouth';
   width: Derived;
-  front: { piece: string; at(fromLeft: number, down: number): Point };
-  back: { piece: string; at(fromLeft: number, down: number): Point };
 }
 
 /** A body family: measured faces to sized body, to pieces, and back from the cut. */

@@ -9,6 +9,8 @@ export interface SectionLayer {
   u1: number;
   z0: number;
   z1: number;
+  /** A round thing, cut across its axis. */
+  round?: boolean;
 }
 
 /** A cut through the closed and full piece, at its thickest places. */

@@ -39,6 +39,50 @@ const junior: DesignDocument = {
   closure: { kind: 'tab-snap', params: {} },
 };
 
+const upright = (id: string, item: string, name: string, count = 1): ContentsLine => ({
+  ...line(id, item, name, count),
+  orientation: 'upright',
+});
+
+const caliperSleeve: DesignDocument = {
+  ...newDesign({ id: 'caliper-sleeve', name: 'Caliper sleeve' }),
+  story: 'The steel caliper goes in long side down, padded, and snaps shut above its jaws.',
+  contents: [upright('c1', 'caliper', 'Steel caliper')],
+  stacks: {
+    exterior: [
+      { material: 'canvas-10oz', coverage: 'full' },
+      { material: 'fleece', coverage: 'trimmed' },
+    ],
+    lining: [{ material: 'linen', coverage: 'full' }],
+    pocket: [{ material: 'quilting-cotton', coverage: 'full' }],
+  },
+  body: { kind: 'sleeve', params: {} },
+  closure: { kind: 'snap-row', params: {} },
+};
+
+const flaskBag: DesignDocument = {
+  ...newDesign({ id: 'twin-flask-bag', name: 'Twin flask bag' }),
+  story:
+    'Two insulated flasks for a long low tide, front and back stitched together between them, standing on a boxed base.',
+  contents: [upright('c1', 'flask', 'Insulated flask', 2)],
+  stacks: {
+    exterior: [
+      { material: 'waxed-canvas', coverage: 'full' },
+      { material: 'fleece', coverage: 'trimmed' },
+    ],
+    lining: [{ material: 'linen', coverage: 'full' }],
+    pocket: [{ material: 'quilting-cotton', coverage: 'full' }],
+  },
+  body: { kind: 'sleeve', params: { form: 'boxed', bottom: 'seam' } },
+};
+
+const apart = (document: DesignDocument): DesignDocument => ({
+  ...document,
+  holders: document.holders.map((holder) =>
+    holder.kind === 'cavity' ? { ...holder, params: { divide: 'stitched' } } : holder,
+  ),
+});
+
 const pleated = (document: DesignDocument): DesignDocument => ({
   ...document,
   holders: document.holders.map((holder) =>
@@ -60,4 +104,6 @@ export const demoDesigns: readonly DesignDocument[] = [
     },
     standardItems,
   ),
+  placeForMe(caliperSleeve, standardItems),
+  apart(placeForMe(flaskBag, standardItems)),
 ];

@@ -13,6 +13,7 @@ export type FindingCode =
   | 'rule.outOfRange'
   | 'clearance.tooTight'
   | 'seam.doesNotWalk'
+  | 'corner.notCutOut'
   | 'closure.notForBody'
   | 'closure.drift';
 

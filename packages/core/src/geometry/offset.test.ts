@@ -78,6 +78,22 @@ describe('cutOutline', () => {
     );
   });
 
+  test('a cut narrower than its allowances closes, instead of crossing itself', () => {
+    const slit = polygon([
+      [0, 0],
+      [60, 0],
+      [60, 40],
+      [50, 40],
+      [50, 44],
+      [60, 44],
+      [60, 90],
+      [0, 90],
+    ]);
+    const cut = cutOutline(slit, all(slit, 6));
+    expect(boundsOf(cut)).toEqual({ left: -6, bottom: -6, width: 72, height: 102 });
+    expect(area(cut)).toBeCloseTo(72 * 102, 3);
+  });
+
   test('refuses what cannot be cut, by name', () => {
     expect(() => cutOutline(rectangle(10, NaN), all(rectangle(1, 1), 5))).toThrow(
       expect.objectContaining({ code: 'outline.notFinite' }),

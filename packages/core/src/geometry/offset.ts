@@ -39,11 +39,19 @@ function exactOffset(stitch: Outline, widths: number[]): Outline | undefined {
     if (!corner) return undefined;
     corners.push(corner);
   }
-  return shifted.map((edge, index) => ({
+  const cut = shifted.map((edge, index) => ({
     ...edge!,
     from: corners[(index + corners.length - 1) % corners.length]!,
     to: corners[index]!,
   }));
+  return cut.every((edge, index) => keepsDirection(edge, stitch[index]!)) ? cut : undefined;
+}
+
+/** A cut narrower than the allowances on both sides of it turns an edge round: it closes, and clipping must say how. */
+function keepsDirection(edge: Edge, before: Edge): boolean {
+  if (edge.kind === 'arc' || distance(edge.from, edge.to) < PARALLEL) return true;
+  const [ux, uy] = tangent(before, 0);
+  return (edge.to[0] - edge.from[0]) * ux + (edge.to[1] - edge.from[1]) * uy > 0;
 }
 
 /** An edge moved to its right by a width (outwards on a counter-clockwise outline); nothing if an arc vanishes. */

@@ -58,6 +58,17 @@ export type Side = 'left' | 'right' | 'bottom' | 'top';
 /** What becomes of an edge of a holder. */
 export type EdgeFate = { kind: 'caught'; within: string } | { kind: 'stitchedOn' } | { kind: 'free' };
 
+/** A front or a back: its piece, and the way from a place on it (mm from the left, seen from the front, and down from the
+ * mouth) to the piece. */
+export interface Panel {
+  piece: string;
+  at(fromLeft: number, down: number): Point;
+}
+export interface Panels {
+  front: Panel;
+  back: Panel;
+}
+
 /** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */
 export interface Seat {
   face: string;
@@ -67,6 +78,10 @@ export interface Seat {
   width: Derived;
   height: Derived;
   edges: Record<Side, EdgeFate>;
+  /** The front and the back of a cavity, for what joins them. */
+  panels?: Panels;
+  /** From the mouth to the base of a cavity, as cut, mm. */
+  depthOf?: (cut: CutPieces) => number;
   /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
   bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }

@@ -1,4 +1,5 @@
 import { cardTiers } from './card-tiers/card-tiers.ts';
+import { cavity } from './cavity/cavity.ts';
 import type { HolderKind } from './holder-kind.ts';
 import { noteCompartment } from './note-compartment/note-compartment.ts';
 
@@ -8,5 +9,6 @@ export type HolderKinds = Readonly<Record<string, HolderKind<any>>>;
 /** The holder families that ship. */
 export const holderKinds = {
   'card-tiers': cardTiers,
+  cavity,
   'note-compartment': noteCompartment,
 } satisfies HolderKinds;

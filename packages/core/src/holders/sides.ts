@@ -1,4 +1,4 @@
-import { given, minus, sum, times, type Derived } from '../derived/derived.ts';
+import { given, minus, product, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Clearance, HeldContents } from './holder-kind.ts';
 
 /** A thing as it goes into a holder: across its mouth and down into it, mm. */
@@ -24,6 +24,20 @@ export function sidesOf({ line, item, name }: HeldContents): Sides {
 /** Thickness of several of a thing on each other, mm. */
 export const together = (name: string, count: number, one: Derived): Derived =>
   count === 1 ? one : sum(`${name}, ${count} together`, [times(count, one)]);
+
+/** Common practice: a thing that stands in a pocket wants at least this share of its length held. */
+const HELD_AT_LEAST = 0.55;
+const mayShow = given(
+  'share that may stand out',
+  1 - HELD_AT_LEAST,
+  { kind: 'standard', path: 'held', source: 'common practice' },
+  'ratio',
+);
+
+/** How much of a thing stands out of its mouth: what is wished, but never so much that it falls out. mm
+ * @param deep length of the thing, down into the pocket */
+export const standsOut = (deep: Derived, wished: Derived): Derived =>
+  smallest('shows above the mouth', [wished, product('at most 45 % of it', [deep, mayShow])]);
 
 /** What is left of the room once the thing has what it asks for. */
 export const clearanceOf = (reading: Omit<Clearance, 'clearance'>): Clearance => ({

@@ -12,29 +12,48 @@ export interface Slab {
   y0: number;
   y1: number;
   thickness: Derived;
+  /** A round thing, cut across its axis. */
+  round?: boolean;
 }
 
-/** The place where slabs pile up highest.
+/** The place where slabs pile up highest; side by side they do not add up.
  * @returns the height (y, mm) and the sum of what lies there; nothing at all is 0 at y = 0 */
 export function thickest(label: string, slabs: readonly Slab[]): { at: number; thickness: Derived } {
-  let best: Slab[] = [];
+  let best: readonly Slab[] = [];
   let [at, most] = [0, 0];
-  for (const { y0, y1 } of slabs) {
-    const y = (y0 + y1) / 2;
-    for (const candidate of [y0 + 1e-6, y]) {
-      const here = slabsAt(slabs, candidate);
-      const total = here.reduce((height, { thickness }) => height + thickness.value, 0);
-      if (total > most + 1e-9) [best, at, most] = [here, candidate, total];
+  for (const { y0, y1 } of slabs)
+    for (const candidate of [y0 + 1e-6, (y0 + y1) / 2]) {
+      const pile = highestPile(slabsAt(slabs, candidate));
+      const total = heightOf(pile);
+      if (total > most + 1e-9) [best, at, most] = [pile, candidate, total];
     }
-  }
   return { at, thickness: sum(label, grouped(best)) };
+}
+
+const heightOf = (slabs: readonly Slab[]): number =>
+  slabs.reduce((height, { thickness }) => height + thickness.value, 0);
+
+/** Of slabs cut at one height, those that lie on each other where they lie highest. */
+function highestPile(cut: readonly Slab[]): readonly Slab[] {
+  const left = Math.max(...cut.map(({ x0 }) => x0));
+  const right = Math.min(...cut.map(({ x1 }) => x1));
+  if (cut.length === 0 || left < right) return cut;
+  let best: readonly Slab[] = [];
+  let most = 0;
+  for (const { x0, x1 } of cut) {
+    const middle = (x0 + x1) / 2;
+    const pile = cut.filter((slab) => slab.x0 <= middle && middle <= slab.x1);
+    const total = heightOf(pile);
+    if (total > most + 1e-9) [best, most] = [pile, total];
+  }
+  return best;
 }
 
 /** The slabs that a cut at height y goes through. */
 export const slabsAt = (slabs: readonly Slab[], y: number): Slab[] => slabs.filter(({ y0, y1 }) => y0 <= y && y <= y1);
 
 /** Slabs of one thickness are counted, not listed. */
-function grouped(slabs: Slab[]) {
+function grouped(slabs: readonly Slab[]) {
   const counts = new Map<Derived, number>();
   for (const { thickness } of slabs) counts.set(thickness, (counts.get(thickness) ?? 0) + 1);
   return [...counts].map(([of, times]) => ({ times, of }));

@@ -68,7 +68,10 @@ export function placeHolders(
 }
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
-function seatOf({ id, host, room, edges, bottomEase }: SizedFace, { x, y, width, height }: Room): Seat {
+function seatOf(
+  { id, host, room, edges, bottomEase, panels, depthOf }: SizedFace,
+  { x, y, width, height }: Room,
+): Seat {
   const touches: Record<Side, boolean> = {
     left: near(x, room.x),
     right: near(x + width.value, room.x + room.width.value),
@@ -85,6 +88,8 @@ function seatOf({ id, host, room, edges, bottomEase }: SizedFace, { x, y, width,
     height,
     edges: { left: fate('left'), right: fate('right'), bottom: fate('bottom'), top: fate('top') },
     ...(bottomEase && { bottomEase }),
+    ...(panels && { panels }),
+    ...(depthOf && { depthOf }),
   };
 }
 

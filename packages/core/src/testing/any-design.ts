@@ -13,7 +13,8 @@ export const runs = (count: number): number =>
     ? count * 25
     : count;
 
-const length = (least: number, most: number) =>
+/** Any length of a range, in hundredths of a millimetre. */
+export const length = (least: number, most: number) =>
   fc.double({ min: least, max: most, noNaN: true }).map((value) => Math.round(value * 100) / 100);
 
 const cardLike = fc.record({ long: length(40, 114), short: length(30, 90), thickness: length(0.3, 2.5) });
@@ -50,7 +51,8 @@ const anyLine = (index: number): fc.Arbitrary<{ item: Item; line: ContentsLine }
     })
     .map(({ item, ...rest }) => ({ item, line: { id: `c${index}`, item: item.id, ...rest } }));
 
-const anyStack = (most: number): fc.Arbitrary<Layer[]> =>
+/** Layers of a role; the first goes into the seam. */
+export const anyStack = (most: number): fc.Arbitrary<Layer[]> =>
   fc
     .array(
       fc.record({
@@ -65,14 +67,15 @@ const anyRule = (id: HouseRuleId): fc.Arbitrary<number | string> => {
   const rule = houseRules[id];
   return rule.kind === 'length' ? length(rule.least, rule.most) : fc.constantFrom(...rule.choices);
 };
-const anyRules = fc
+/** House rules, some of them set to anything in their range. */
+export const anyRules = fc
   .record(Object.fromEntries((Object.keys(houseRules) as HouseRuleId[]).map((id) => [id, anyRule(id)])), {
     requiredKeys: [],
   })
   .map((rules) => rules as Record<string, number | string>);
 
 /** A random wallet with everything placed: contents, cloth, rules, grid, making and closure. */
-export const anyDesign: fc.Arbitrary<DesignDocument> = fc
+export const anyWallet: fc.Arbitrary<DesignDocument> = fc
   .record({
     lines: fc
       .integer({ min: 1, max: 5 })

@@ -62,7 +62,7 @@ function Homes() {
         )}
       </p>
       <Link to={`/d/${id}/shape`} className="button button-main shrink-0">
-        See the wallet
+        See it drawn
       </Link>
     </section>
   );

@@ -110,7 +110,7 @@ function WhatFollows({ line, solved, name }: { line: ContentsLine; solved: Solve
   return (
     <section className="mt-4 rounded-xl bg-cloth px-3.5 py-3" aria-label="What follows">
       <h3 className="text-base">What follows</h3>
-      {homes.length === 0 && <p className="mt-1">No holder of this wallet suits {name}: it has no home yet.</p>}
+      {homes.length === 0 && <p className="mt-1">No holder of this piece suits {name}: it has no home yet.</p>}
       {homes.map((holder) => {
         const across = holder.clearances.find((each) => each.line === line.id && each.direction === 'across')!;
         return (

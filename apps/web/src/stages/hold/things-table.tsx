@@ -3,7 +3,7 @@ import { ThingShape } from '../../board/thing-shape.tsx';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
 import { tableView, type TableThing } from '../../derivations/table-view.ts';
-import { countThings, thingsToHold } from '../../derivations/things.ts';
+import { countWords, thingsToHold } from '../../derivations/things.ts';
 import { thingTint } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { sizeWords } from '../../ui/size-words.ts';
@@ -33,7 +33,7 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
           <>
             <SquaredPaper scale={scale} />
             <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
-              {countThings(document)} things · squares of 10 mm
+              {countWords(document)} · squares of 10 mm
             </text>
             {view.things.map((placed) => {
               const { id } = placed.thing.line;

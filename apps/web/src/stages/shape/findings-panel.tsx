@@ -23,7 +23,8 @@ export function FindingsPanel({ document, solution }: WithSolution) {
         ))}
         {things > 0 && inPlace > 0 && (
           <Fine>
-            {inPlace} of {things} things go in, with their ease.
+            {things === 1 ? 'It goes in' : `${inPlace} of ${things} things go in`}, with{' '}
+            {inPlace === 1 ? 'its' : 'their'} ease.
           </Fine>
         )}
         {walks === solution.seams.length && <Fine>All {walks} seams walk: both edges are equally long.</Fine>}

@@ -25,7 +25,7 @@ export function Inspector({ document, solution }: WithSolution) {
             className="text-xs font-semibold text-weld underline underline-offset-4"
             onClick={() => select('body')}
           >
-            whole wallet
+            whole piece
           </button>
         )}
       </div>
@@ -53,7 +53,8 @@ export function Inspector({ document, solution }: WithSolution) {
 function WholeWallet({ document }: WithSolution) {
   const edit = useDesign((state) => state.edit);
   const select = useDesign((state) => state.select);
-  const closures = Object.entries(builtInKinds.closures).map(([id, { title }]) => ({ id, title }));
+  const possible = builtInKinds.bodies[document.body.kind]?.closures ?? [];
+  const closures = possible.map((id) => ({ id, title: builtInKinds.closures[id]?.title ?? id }));
   return (
     <>
       <div>

@@ -13,7 +13,7 @@ export function SectionPanel({ document, solution }: WithSolution) {
   const length = useLength();
   const { section, emptyThickness } = solution;
   return (
-    <section aria-label="Section of the closed wallet" className="flex min-w-0 flex-col px-4 pt-3 pb-2">
+    <section aria-label="Section, closed and full" className="flex min-w-0 flex-col px-4 pt-3 pb-2">
       <h2 className="text-base">Closed and full, cut through the thickest places</h2>
       <div className="flex min-h-0 flex-1">
         <div ref={ref} className="min-w-0 flex-1 overflow-hidden">
@@ -53,12 +53,13 @@ function SectionDrawing({ section, document, width, height }: DrawingProps) {
   const u = (at: number) => end - at * scale;
   return (
     <svg width={width} height={height} role="img" aria-label={`Section, ${section.layers.length} layers`}>
-      {section.layers.map(({ of, label, u0, u1, z0, z1 }, index) => {
+      {section.layers.map(({ of, label, u0, u1, z0, z1, round }, index) => {
         const tint = 'role' in of ? clothTint(document, of.role) : thingTint(document, of.line);
         const thin = (z1 - z0) * scale < 1.6;
         return (
           <rect
             key={index}
+            rx={round ? ((u1 - u0) * scale) / 2 : 0}
             x={u(u1)}
             y={z(z1)}
             width={(u1 - u0) * scale}

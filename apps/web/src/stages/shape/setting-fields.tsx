@@ -1,5 +1,6 @@
 import {
   houseRules,
+  setBodyParam,
   setClosureParam,
   setHolderParam,
   setRule,
@@ -112,6 +113,8 @@ function target(
   const [kind, id = ''] = selection.split('/');
   if (kind === 'closure')
     return { value: document.closure.params[name], change: (value) => setClosureParam(title, name, value) };
+  if (kind === 'body')
+    return { value: document.body.params[name], change: (value) => setBodyParam(title, name, value) };
   const holder = document.holders.find((each) => each.id === id);
   return { value: holder?.params[name], change: (value) => setHolderParam(id, title, name, value) };
 }

@@ -1,30 +1,39 @@
+import { useState } from 'react';
 import { fitFrame, type Frame } from '../../board/frame.ts';
 import { Dimension } from '../../board/dimension.tsx';
 import { pressable } from '../../board/pressable.ts';
 import { Rulers, RULER } from '../../board/rulers.tsx';
 import { useSize } from '../../board/use-size.ts';
-import { boardView, type BoardHolder, type BoardView } from '../../derivations/board-view.ts';
+import { boardView, type BoardHolder, type BoardSize, type BoardView } from '../../derivations/board-view.ts';
 import { measureAt } from '../../derivations/measures.ts';
 import { clothTint, inkOn, thingTint } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { useLength, useUnit } from '../../ui/use-length.ts';
+import { PiecesBoard } from '../cut/pieces-board.tsx';
 import type { WithSolution } from '../use-solved.ts';
 
 const MARGINS = { left: RULER + 44, right: 74, top: RULER + 84, bottom: 110 };
 
-/** The wallet lying open, its inside up, with everything in it. */
+/** The piece as it lies, with everything in it; of a family that has no board yet, its pieces. */
 export function ShapeBoard({ document, solution }: WithSolution) {
+  const view = boardView(document, solution);
+  const [piece, choose] = useState<string>();
+  if (!view) return <PiecesBoard document={document} solution={solution} chosen={piece} onChoose={choose} />;
+  return <Lying document={document} solution={solution} view={view} />;
+}
+
+function Lying({ document, solution, view }: WithSolution & { view: BoardView }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const unit = useUnit();
   const length = useLength();
-  const view = boardView(document, solution);
   const drawn = { width: view.width + (view.tab?.length ?? 0), height: view.height };
   const frame = fitFrame({ ...drawn, room: { width, height }, margins: MARGINS, most: 3.4 });
   const select = useDesign((state) => state.select);
+  const noted = view.note && measureAt(solution, view.note.path);
   return (
     <div ref={ref} className="absolute inset-0 overflow-hidden bg-cloth">
       {width > 0 && (
-        <svg width={width} height={height} role="group" aria-label="The wallet lying open, drawn to scale">
+        <svg width={width} height={height} role="group" aria-label={`${view.title}, drawn to scale`}>
           <rect width={width} height={height} fill="transparent" onClick={() => select('body')} />
           <Rulers frame={frame} width={width} height={height} top={frame.y(0)} unit={unit} />
           <text
@@ -35,20 +44,22 @@ export function ShapeBoard({ document, solution }: WithSolution) {
             fill="#1F2B44"
             fontFamily="Bricolage Grotesque Variable"
           >
-            Inside, lying open
+            {view.title}
           </text>
           <Body view={view} frame={frame} document={document} />
           {view.holders.map((holder) => (
             <HolderDrawing key={holder.id} holder={holder} frame={frame} document={document} />
           ))}
-          <FoldHatch view={view} frame={frame} />
+          <FoldHatch fold={view.fold} height={view.height} frame={frame} />
           <Tab view={view} frame={frame} document={document} />
+          <Snaps view={view} frame={frame} />
           <SelectedFrame view={view} frame={frame} solution={solution} document={document} />
           <Dimensions view={view} frame={frame} solution={solution} document={document} />
-          <text x={frame.x(0)} y={frame.y(0) + 104} fontSize="12" fill="#56607A">
-            The shell is cut {length(solution.body.sizes.shellExtra?.value ?? 0, true)} longer than this, to go round
-            the fold.
-          </text>
+          {view.note && noted && (
+            <text x={frame.x(0)} y={frame.y(0) + 104} fontSize="12" fill="#56607A">
+              {view.note.text} {length(noted.value, true)}.
+            </text>
+          )}
         </svg>
       )}
     </div>
@@ -77,7 +88,7 @@ function Body({ view, frame, document }: Drawn) {
       <rect
         {...whole}
         rx="3"
-        fill={clothTint(document, 'lining')}
+        fill={clothTint(document, view.ground)}
         stroke={clothTint(document, 'exterior')}
         strokeWidth="6"
       />
@@ -102,6 +113,30 @@ const grown = ({ x, y, width, height }: ReturnType<typeof boxOf>, by: number) =>
   height: height + 2 * by,
 });
 
+/** Caps of snaps, and the way to their sizes. */
+function Snaps({ view, frame }: { view: BoardView; frame: Frame }) {
+  const select = useDesign((state) => state.select);
+  const selected = useDesign((state) => state.selection === 'closure');
+  if (view.snaps.length === 0) return null;
+  const stroke = selected ? '#C8452F' : '#1F2B44';
+  return (
+    <g
+      {...pressable(() => select('closure'))}
+      aria-label="Snaps along the mouth"
+      aria-pressed={selected}
+      stroke={stroke}
+      fill="#DDD6C6"
+    >
+      {view.snaps.map(({ x, y }) => (
+        <g key={`${x} ${y}`} transform={`translate(${frame.x(x)} ${frame.y(y)})`}>
+          <circle r={Math.max(6, 5 * frame.scale)} />
+          <circle r={Math.max(3, 2.4 * frame.scale)} />
+        </g>
+      ))}
+    </g>
+  );
+}
+
 /** The tab, its right side down, standing out from the back leaf. */
 function Tab({ view, frame, document }: Drawn) {
   const select = useDesign((state) => state.select);
@@ -123,8 +158,9 @@ function Tab({ view, frame, document }: Drawn) {
   );
 }
 
-function FoldHatch({ view, frame }: { view: BoardView; frame: Frame }) {
-  const box = boxOf(frame, { ...view.fold, y0: 0, y1: view.height });
+function FoldHatch({ fold, height, frame }: { fold: BoardView['fold']; height: number; frame: Frame }) {
+  if (!fold) return null;
+  const box = boxOf(frame, { ...fold, y0: 0, y1: height });
   const line = { stroke: '#0F6B66', strokeWidth: 1.2, strokeDasharray: '12 4 2 4' };
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -153,27 +189,49 @@ function HolderDrawing({
   const select = useDesign((state) => state.select);
   const selected = useDesign((state) => state.selection === `holders/${holder.id}`);
   const choose = () => select(`holders/${holder.id}`);
-  const cloth = clothTint(document, 'pocket');
+  const front = holder.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []))[0];
+  const ink = inkOn(clothTint(document, front?.cloth ?? 'pocket'));
   return (
     <g {...pressable(choose)} aria-label={`${holder.title} ${holder.id}`} aria-pressed={selected}>
-      {holder.face !== 'inside' && <rect {...boxOf(frame, holder)} fill={cloth} stroke="#1F2B44" strokeWidth="1" />}
+      {holder.face !== 'inside' && (
+        <rect {...boxOf(frame, holder)} fill={clothTint(document, 'pocket')} stroke="#1F2B44" strokeWidth="1" />
+      )}
       {holder.layers.map((layer) =>
         layer.kind === 'thing' ? (
           <ThingInPlace
-            key={`${layer.thing.line}-${layer.thing.y0}`}
+            key={`${layer.thing.line}-${layer.thing.x0}-${layer.thing.y0}`}
             thing={layer.thing}
             frame={frame}
             tint={thingTint(document, layer.thing.line)}
           />
         ) : (
-          <Front key={layer.front.id} front={layer.front} frame={frame} cloth={cloth} />
+          <Front
+            key={layer.front.id}
+            front={layer.front}
+            frame={frame}
+            cloth={clothTint(document, layer.front.cloth)}
+          />
         ),
       )}
+      {holder.stitching.map(({ from, to }) => (
+        <path
+          key={`${from[0]} ${from[1]}`}
+          d={`M${frame.x(from[0])} ${frame.y(from[1])}L${frame.x(to[0])} ${frame.y(to[1])}`}
+          stroke={ink}
+          strokeWidth="1.4"
+          strokeDasharray="7 4"
+        />
+      ))}
       <NamedBehind holder={holder} frame={frame} />
       {holder.layers.map(
         (layer) =>
           layer.kind === 'thing' && (
-            <HiddenOutline key={`${layer.thing.line}-${layer.thing.y0}`} thing={layer.thing} frame={frame} />
+            <HiddenOutline
+              key={`${layer.thing.line}-${layer.thing.x0}-${layer.thing.y0}`}
+              thing={layer.thing}
+              frame={frame}
+              ink={ink}
+            />
           ),
       )}
     </g>
@@ -199,15 +257,16 @@ function ThingInPlace({ thing, frame, tint }: { thing: ThingLayer; frame: Frame;
   );
 }
 
-const HiddenOutline = ({ thing, frame }: { thing: ThingLayer; frame: Frame }) => (
+/** What is hidden by cloth, drawn through it. */
+const HiddenOutline = ({ thing, frame, ink }: { thing: ThingLayer; frame: Frame; ink: string }) => (
   <rect
     {...boxOf(frame, thing)}
     rx={thing.radius * frame.scale}
     fill="none"
-    stroke="#1F2B44"
-    strokeWidth="0.8"
+    stroke={ink}
+    strokeWidth="0.9"
     strokeDasharray="2 4"
-    opacity="0.35"
+    opacity="0.45"
     pointerEvents="none"
   />
 );
@@ -280,25 +339,34 @@ function Dimensions({ view, frame, solution }: Drawn & WithSolution) {
   const explained = useDesign((state) => state.explained?.path);
   const explain = useDesign((state) => state.explain);
   const { x, y } = frame;
-  const [low, lower, right] = [y(0) + 30, y(0) + 74, x(view.width + (view.tab?.length ?? 0)) + 40];
-  const lines: { path: string; from: [number, number]; to: [number, number]; tone?: string }[] = [
-    { path: 'body/leafWidth', from: [x(0), low], to: [x(view.fold.x0), low] },
-    { path: 'body/acrossFold', from: [x(view.fold.x0), low], to: [x(view.fold.x1), low], tone: '#0F6B66' },
-    { path: 'body/leafWidth', from: [x(view.fold.x1), low], to: [x(view.width), low] },
-    { path: 'finished/openWidth', from: [x(0), lower], to: [x(view.width), lower] },
-    { path: 'finished/height', from: [right, y(0)], to: [right, y(view.height)] },
-  ];
-  return lines.map(({ path, from, to, tone }) => {
-    const derived = measureAt(solution, path);
+  const right = x(view.width + (view.tab?.length ?? 0)) + 40;
+  const ends = ({ side, from, to }: BoardSize): [[number, number], [number, number]] => {
+    if (side === 'right')
+      return [
+        [right, y(from)],
+        [right, y(to)],
+      ];
+    const level = y(0) + (side === 'near' ? 30 : 74);
+    return [
+      [x(from), level],
+      [x(to), level],
+    ];
+  };
+  return view.sizes.map((size) => {
+    const derived = measureAt(solution, size.path);
     if (!derived) return null;
-    const shared = {
-      from,
-      to,
-      mm: derived.value,
-      label: derived.label,
-      chosen: explained === path,
-      onChoose: () => explain({ path, into: [] }),
-    };
-    return <Dimension key={`${path}-${from[0]}`} {...shared} {...(tone && { tone })} />;
+    const [from, to] = ends(size);
+    return (
+      <Dimension
+        key={`${size.path} ${size.from}`}
+        from={from}
+        to={to}
+        mm={derived.value}
+        label={derived.label}
+        chosen={explained === size.path}
+        {...(size.quiet && { tone: '#0F6B66' })}
+        onChoose={() => explain({ path: size.path, into: [] })}
+      />
+    );
   });
 }

@@ -2,7 +2,7 @@ import { roles, setStack, standardMaterials, type DesignDocument, type Role } fr
 import { Link, useParams } from 'react-router';
 import { ThingShape } from '../../board/thing-shape.tsx';
 import { thingTint } from '../../derivations/tints.ts';
-import { countThings, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
+import { countWords, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Picker } from '../../ui/picker.tsx';
 import { sayThickness, sizeWords } from '../../ui/size-words.ts';
@@ -17,7 +17,7 @@ export function Tray({ document }: WithSolution) {
   return (
     <>
       <h2 className="text-base">
-        To hold <span className="font-sans text-xs font-semibold text-quiet">{countThings(document)} things</span>
+        To hold <span className="font-sans text-xs font-semibold text-quiet">{countWords(document)}</span>
       </h2>
       {things.length === 0 && <p className="mt-2 text-quiet">Nothing yet.</p>}
       <ul className="mt-1">

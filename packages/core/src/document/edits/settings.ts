@@ -32,6 +32,15 @@ export const setClosureParam = (title: string, key: string, value: ParamValue | 
   }),
 });
 
+/** Sets a parameter of the body. */
+export const setBodyParam = (title: string, key: string, value: ParamValue | undefined): Edit => ({
+  name: `Change ${lower(title)}`,
+  apply: (document) => ({
+    ...document,
+    body: { ...document.body, params: withParam(document.body.params, key, value) },
+  }),
+});
+
 /** Chooses how it closes. */
 export const setClosure = (kind: string, title: string): Edit => ({
   name: `Close with ${lower(title)}`,

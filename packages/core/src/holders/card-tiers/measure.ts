@@ -15,7 +15,7 @@ import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
 import { choiceParam, lengthParam } from '../params.ts';
-import { sidesOf, together } from '../sides.ts';
+import { sidesOf, standsOut, together } from '../sides.ts';
 import { thickest, type Slab } from '../slab.ts';
 import { mouthAt, pocketBottom, tiersParams, type Slot, type Tiers } from './tiers.ts';
 
@@ -72,14 +72,10 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
 }
 
 const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
-/** Common practice: a thing that stands in a pocket wants at least this share of its length held. */
-const HELD_AT_LEAST = 0.55;
-
 function slotsOf(held: HeldContents, visible: Derived, { rules, grid }: HolderInputs): Slot[] {
   const { line, item, name } = held;
   const { across, deep, thickness: one } = sidesOf(held);
-  const most = product('at most 45 % of it', [deep, given('share', 1 - HELD_AT_LEAST, shareOrigin, 'ratio')]);
-  const shows = smallest('shows above the mouth', [visible, most]);
+  const shows = standsOut(deep, visible);
   const depth = rounded(sum('pocket depth', [deep, minus(shows), rules.length('ease.card.deep')]), grid, 'up');
   const shared = { line: line.id, name, across, deep, shows, depth, radius: item.planRadius ?? 0 };
   const slots: Slot[] = [];
@@ -89,8 +85,6 @@ function slotsOf(held: HeldContents, visible: Derived, { rules, grid }: HolderIn
   }
   return slots;
 }
-
-const shareOrigin = { kind: 'standard', path: 'held', source: 'common practice' } as const;
 
 /** The widest demand of all fronts: each clears every card and pocket lying behind it. */
 function slotWidthOf(tiers: Tiers, { rules, grid }: HolderInputs): Derived {

@@ -14,6 +14,8 @@ describe('published sizes (remembered, no document at hand)', () => {
   ])('%s by ISO/IEC 7810', (id, expected) => expect(sizeOf(id)).toEqual(expected));
   // ICAO Doc 9303 part 4 takes the ID-3 size for the booklet (from memory)
   test('passport by ICAO Doc 9303', () => expect(sizeOf('passport').slice(0, 2)).toEqual([125, 88]));
+  // IEC 60086-2, R6: at most 14.5 x 50.5 (from memory)
+  test('AA cell by IEC 60086', () => expect(sizeOf('aa-cell')).toEqual([50.5, 14.5, 14.5]));
   // SD specification, full size card (from memory)
   test('SD card', () => expect(sizeOf('sd-card')).toEqual([32, 24, 2.1]));
 });

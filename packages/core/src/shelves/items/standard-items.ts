@@ -36,6 +36,27 @@ const sheet = (id: string, name: string, length: number, width: number, thicknes
   source: `${PAPER} (thickness: common practice)`,
 });
 
+const tool = (
+  id: string,
+  name: string,
+  length: number,
+  width: number,
+  thickness: number,
+  more: Partial<Item> = {},
+): Item => ({
+  id,
+  name,
+  shape: 'box',
+  length,
+  width,
+  thickness,
+  rigid: true,
+  source: DEMO,
+  ...more,
+});
+const rod = (id: string, name: string, length: number, diameter: number, source = DEMO): Item =>
+  tool(id, name, length, diameter, diameter, { shape: 'cylinder', source });
+
 /** Things of known size. A maker's own things live in her design or on her own shelf. */
 export const standardItems: readonly Item[] = [
   card('id1-card', 'Card'),
@@ -80,4 +101,13 @@ export const standardItems: readonly Item[] = [
     rigid: true,
     source: DEMO,
   },
+  tool('caliper', 'Steel caliper', 236, 78, 16),
+  tool('salinity-logger', 'Salinity logger', 132, 74, 31),
+  tool('position-logger', 'Position logger', 140, 70, 11),
+  tool('field-slate', 'Field slate', 300, 215, 4),
+  tool('species-deck', 'Deck of species cards', 94, 66, 24),
+  rod('flask', 'Insulated flask', 268, 74),
+  rod('vial', 'Sample vial', 95, 16),
+  rod('refractometer', 'Dip refractometer', 168, 40),
+  rod('aa-cell', 'AA cell', 50.5, 14.5, 'IEC 60086, R6 maximum (from memory)'),
 ];

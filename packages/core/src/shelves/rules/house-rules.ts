@@ -1,6 +1,10 @@
 import { foldSchools, type FoldSchool } from '../../sizing/fold-over.ts';
 import { shoulderSchools, type ShoulderSchool } from '../../sizing/flap.ts';
 
+/** How a lining is made smaller than its shell. */
+export const liningSchools = ['computed', 'same'] as const;
+export type LiningSchool = (typeof liningSchools)[number];
+
 /** A length the maker can change for all her designs, or for one. */
 export interface LengthRule {
   kind: 'length';
@@ -34,6 +38,17 @@ export const houseRules = {
   'ease.card.deep': length('Ease, card in a slot, deep', 1, 0, 4, 'Keeps the card off the stitches below it.'),
   'ease.note.across': length('Ease, notes, across', 6, 2, 20, 'Notes are pushed in by hand, often several at once.'),
   'ease.note.deep': length('Ease, notes, deep', 3, 0, 15, 'Keeps the notes below the top edge.'),
+  'ease.cavity.across': length('Ease, inside, across', 3, 1, 25, 'Rigid things 2 to 6, loose ones 12 to 25.'),
+  'ease.cavity.end': length('Ease, inside, at the end', 5, 0, 60, 'So that the mouth closes above it.'),
+  'cavity.visible': length(
+    'Stands out of the mouth',
+    0,
+    0,
+    300,
+    'Nothing for what is enclosed, a grip for what is pulled out.',
+  ),
+  'snap.inset': length('First snap from the side', 30, 10, 100, 'Clear of the side seam.'),
+  'snap.down': length('Snaps below the mouth', 15, 8, 60, 'The cap needs cloth all round it.'),
   'seam.allowance': length('Seam allowance', 6, 3, 20, 'Narrow enough to turn small corners.'),
   'topstitch.inset': length('Topstitching, from the edge', 2, 0, 6, 'Holds the edge flat; bites into slots beside it.'),
   'mouth.hem': length('Mouth hem', 10, 5, 25, 'Turned in twice, half of it each time.'),
@@ -54,6 +69,13 @@ export const houseRules = {
     choices: foldSchools,
     why: 'Rounded: cloth runs round the contents. Square: creased at two lines.',
   } satisfies ChoiceRule<FoldSchool>,
+  'lining.school': {
+    kind: 'choice',
+    title: 'The lining is cut',
+    standard: 'computed',
+    choices: liningSchools,
+    why: 'Computed: smaller by the turn of cloth at the bottom. Same: as the shell, for thin cloth.',
+  } satisfies ChoiceRule<LiningSchool>,
   'tab.school': {
     kind: 'choice',
     title: 'The tab goes over the edge',

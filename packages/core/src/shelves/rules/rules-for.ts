@@ -1,7 +1,14 @@
 import { given, type Derived } from '../../derived/derived.ts';
 import type { FoldSchool } from '../../sizing/fold-over.ts';
 import type { ShoulderSchool } from '../../sizing/flap.ts';
-import { houseRules, type LengthRuleId, type RuleSettings } from './house-rules.ts';
+import {
+  houseRules,
+  isHouseRule,
+  type ChoiceRuleId,
+  type LengthRuleId,
+  type LiningSchool,
+  type RuleSettings,
+} from './house-rules.ts';
 
 /** House rules with a design's own settings over them, ready for sums. */
 export interface Rules {
@@ -9,10 +16,10 @@ export interface Rules {
   length(id: LengthRuleId): Derived;
   foldSchool: FoldSchool;
   tabSchool: ShoulderSchool;
+  liningSchool: LiningSchool;
 }
 
-/** Lays a design's settings over the maker's, and those over the standard ones.
- * Settings out of range are left aside here; `checkRules` names them. */
+/** Lays a design's settings over the maker's, and those over the standard ones; settings out of range are left aside. */
 export function rulesFor(shelf: RuleSettings, design: RuleSettings): Rules {
   const cache = new Map<LengthRuleId, Derived>();
   const make = (id: LengthRuleId): Derived => {
@@ -23,14 +30,17 @@ export function rulesFor(shelf: RuleSettings, design: RuleSettings): Rules {
     const value = lengthSetting(id, shelf) ?? standard;
     return given(label, value, { kind: 'houseRule', path: `rules/${id}` });
   };
+  const choice = <T extends string>(id: ChoiceRuleId) =>
+    (choiceSetting(id, design) ?? choiceSetting(id, shelf) ?? houseRules[id].standard) as T;
   return {
     length(id) {
       const known = cache.get(id) ?? make(id);
       cache.set(id, known);
       return known;
     },
-    foldSchool: choiceSetting('fold.school', design) ?? choiceSetting('fold.school', shelf) ?? 'rounded',
-    tabSchool: choiceSetting('tab.school', design) ?? choiceSetting('tab.school', shelf) ?? 'rounded',
+    foldSchool: choice('fold.school'),
+    tabSchool: choice('tab.school'),
+    liningSchool: choice('lining.school'),
   };
 }
 
@@ -40,19 +50,20 @@ function lengthSetting(id: LengthRuleId, settings: RuleSettings): number | undef
   return typeof value === 'number' && value >= least && value <= most ? value : undefined;
 }
 
-function choiceSetting(id: 'fold.school' | 'tab.school', settings: RuleSettings): FoldSchool | undefined {
-  const value = settings[id];
-  return houseRules[id].choices.find((choice) => choice === value);
+function choiceSetting(id: ChoiceRuleId, settings: RuleSettings): string | undefined {
+  const choices: readonly string[] = houseRules[id].choices;
+  return choices.find((choice) => choice === settings[id]);
 }
 
+const usable = (id: string, settings: RuleSettings): boolean => {
+  if (!isHouseRule(id)) return false;
+  const setting =
+    houseRules[id].kind === 'length'
+      ? lengthSetting(id as LengthRuleId, settings)
+      : choiceSetting(id as ChoiceRuleId, settings);
+  return setting !== undefined;
+};
+
 /** The settings that cannot be used, each with its range. */
-export function settingsOutOfRange(settings: RuleSettings): { id: string; value: number | string }[] {
-  return Object.entries(settings).flatMap(([id, value]) => {
-    const rule = Object.hasOwn(houseRules, id) ? houseRules[id as keyof typeof houseRules] : undefined;
-    const usable =
-      rule?.kind === 'length'
-        ? lengthSetting(id as LengthRuleId, settings) !== undefined
-        : rule?.kind === 'choice' && choiceSetting(id as 'fold.school', settings) !== undefined;
-    return usable ? [] : [{ id, value }];
-  });
-}
+export const settingsOutOfRange = (settings: RuleSettings): { id: string; value: number | string }[] =>
+  Object.entries(settings).flatMap(([id, value]) => (usable(id, settings) ? [] : [{ id, value }]));

@@ -1,0 +1,40 @@
+import type { PlacedHolder } from '../../holders/holder-kind.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { stackBars, type Section, type SectionBar } from '../section.ts';
+import type { Sleeve } from './params.ts';
+
+/** A sleeve cut across: back, what stands in it, front. Things side by side lie on one level. */
+export function sleeveSection(
+  { detail, closedThickness }: SizedBody<Sleeve>,
+  placed: readonly PlacedHolder[],
+  { stacks }: BodyInputs,
+): Section {
+  const width = detail.width.value;
+  const cloth = (role: 'exterior' | 'lining'): SectionBar => ({
+    of: { role },
+    label: role,
+    u0: 0,
+    u1: width,
+    thickness: stacks[role].value,
+  });
+  const back = stackBars([cloth('exterior'), cloth('lining')]);
+  const floor = stacks.exterior.value + stacks.lining.value;
+  const things = placed
+    .flatMap(({ slabs }) => slabs)
+    .map(({ of, label, x0, x1, thickness, round }) => ({
+      of,
+      label,
+      u0: x0,
+      u1: x1,
+      z0: floor,
+      z1: floor + thickness.value,
+      ...(round && { round }),
+    }));
+  const top = Math.max(floor, ...things.map(({ z1 }) => z1));
+  const front = stackBars([cloth('lining'), cloth('exterior')]).map((layer) => ({
+    ...layer,
+    z0: layer.z0 + top,
+    z1: layer.z1 + top,
+  }));
+  return { layers: [...back, ...things, ...front], width, folded: false, total: closedThickness };
+}

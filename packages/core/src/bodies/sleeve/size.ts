@@ -1,0 +1,110 @@
+import {
+  byRule,
+  given,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  sum,
+  times,
+  type Rule,
+} from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { choiceParam } from '../../holders/params.ts';
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { panelsOf } from './panels.ts';
+import { sleeveParams, type Sleeve } from './params.ts';
+
+const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const atLeastOne = given('at least', 1, { kind: 'standard', path: 'sleeve/turn', source: 'common practice' });
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const turnRule = (formula: string): Rule => ({
+  id: 'lining',
+  formula,
+  source: 'geometry: angle of the turn × distance of the mid-lines',
+});
+
+/** Sizes a sleeve from what stands in it: the girth gives the flat width, the length the height. */
+export function sizeSleeve(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
+  const { stacks, grid } = inputs;
+  const form = choiceParam(params, 'form', sleeveParams.form);
+  const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
+  const thick = inside!.loaded;
+  const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
+  const boxed = form === 'boxed';
+  // half of the base goes to the front and half to the back: each half is rounded
+  const across = sum('things and walls', [thick, product('half of the walls', [walls, half])]);
+  const halfBase = rounded(product('half the base', [across, half]), grid, 'up');
+  const base = boxed ? sum('base, depth', [times(2, halfBase)]) : nothing;
+  const width = rounded(largest('flat width', [sum('least width', [LEAST, base]), inside!.width]), grid, 'up');
+  const height = rounded(largest('height', [LEAST, inside!.height]), grid, 'up');
+  const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
+  const detail: Sleeve = { form, bottom, width, base, height, panelHeight, ...liningTurns(inputs) };
+  const panels = panelsOf(detail);
+  const face = sum('face width', [width, minus(base)]);
+  return {
+    finished: boxed
+      ? {
+          width: named('finished width', face),
+          depth: named('finished depth', base),
+          height: named('finished height', height),
+        }
+      : { width: named('finished width', width), height: named('finished height', height) },
+    closedThickness: named('thick, full', sum('thick, full', [walls, thick])),
+    emptyThickness: named('thick, empty', walls),
+    sizes: {
+      flatWidth: width,
+      ...(boxed && { base }),
+      panelHeight,
+      liningNarrower: detail.taper,
+      liningShallower: detail.shallower,
+    },
+    faces: [
+      {
+        id: 'inside',
+        host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
+        room: { x: 0, y: 0, width, height, towards: 'left' },
+        board: { dx: 0, stretch: 1 },
+        edges: {
+          left: caught('body/left'),
+          right: caught('body/right'),
+          bottom: { kind: 'free' },
+          top: { kind: 'free' },
+        },
+        panels,
+        depthOf: depthOf(detail, inputs),
+      },
+    ],
+    closing: { kind: 'mouth', width, ...panels },
+    detail,
+  };
+}
+
+const caught = (within: string) => ({ kind: 'caught', within }) as const;
+
+/** The lining lies inside the shell: the full turn of cloth at the bottom, none at the mouth, so that the mouths walk. */
+function liningTurns({ rules, stacks, grid }: BodyInputs): Pick<Sleeve, 'taper' | 'shallower'> {
+  if (rules.liningSchool === 'same') return { taper: nothing, shallower: nothing };
+  const apart = (stacks.exterior.value + stacks.lining.value) / 2;
+  const layers = [stacks.exterior, stacks.lining];
+  const round = byRule(turnRule('π × (shell + lining) / 2'), 'turn at both sides', Math.PI * apart, layers);
+  const under = byRule(turnRule('π/2 × (shell + lining) / 2'), 'turn at the bottom', (Math.PI / 2) * apart, layers);
+  return {
+    taper: rounded(largest('lining narrower at the bottom', [round, atLeastOne]), grid, 'up'),
+    shallower: rounded(largest('lining less deep', [under, atLeastOne]), grid, 'up'),
+  };
+}
+
+/** From the mouth to the base, as cut. */
+const depthOf =
+  ({ bottom, base }: Sleeve, { rules }: BodyInputs) =>
+  (cut: CutPieces): number => {
+    const seam = rules.length('seam.allowance').value;
+    const piece = cut(bottom === 'fold' ? 'body/shell' : 'body/shell-front');
+    const panel = bottom === 'fold' ? (piece.height - 2 * seam) / 2 : piece.height - 2 * seam;
+    return panel - base.value / 2;
+  };

@@ -1,0 +1,63 @@
+import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import type { Mark } from '../pieces/piece.ts';
+import { snapRow } from '../sizing/drawstring.ts';
+import type { Params } from '../document/design-document.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+
+const params = {
+  inset: { kind: 'length', title: 'First snap from the side', rule: 'snap.inset' },
+  down: { kind: 'length', title: 'Snaps below the mouth', rule: 'snap.down' },
+} as const;
+
+/** Snaps along a mouth, evenly spaced. */
+export const snaps: ClosureKind = {
+  title: 'Snaps along the mouth',
+  params,
+  rules: [],
+  solve(given: Params, { closing }: SizedBody, { rules }: ClosureInputs): SolvedClosure {
+    if (closing.kind !== 'mouth')
+      throw new CoreError('closure.notForBody', 'snaps need a mouth with a front and a back', 'closure');
+    const inset = lengthParam(given, 'inset', params.inset, rules, 'closure');
+    const down = lengthParam(given, 'down', params.down, rules, 'closure');
+    const { count, spacing } = snapRow(closing.width, inset);
+    const number = count.value;
+    const places = Array.from({ length: number }, (_, index) =>
+      number === 1 ? closing.width.value / 2 : inset.value + index * spacing.value,
+    );
+    return {
+      sizes: { inset, down, spacing },
+      contribution: contribution({
+        hostEdits: [
+          edit(closing, 'front', 'snapCap', places, down.value),
+          edit(closing, 'back', 'snapSocket', places, down.value),
+        ],
+        hardware: [{ id: 'snap-10', count: number }],
+        operations: [
+          {
+            id: 'closure/snaps',
+            phase: 'finish',
+            needs: ['body/topstitch'],
+            uses: [...new Set([closing.front.piece, closing.back.piece])],
+            seams: [],
+            text: say`Set ${number} snaps ${mm(down.value)} below the mouth, the outer ones ${mm(inset.value)} from the sides: caps in the front, sockets in the back. Check that the halves face each other before you press.`,
+          },
+        ],
+      }),
+    };
+  },
+};
+
+function edit(closing: ClosingMouth, side: 'front' | 'back', kind: Mark['kind'], places: number[], down: number) {
+  const { piece, at } = closing[side];
+  const marks = places.map((x, index): Mark => ({
+    id: `snap-${side}-${index + 1}`,
+    kind,
+    at: at(x, down),
+    label: `snap, ${side}`,
+  }));
+  return { kind: 'marks' as const, piece, marks, lines: [] };
+}

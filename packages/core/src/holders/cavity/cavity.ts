@@ -1,0 +1,19 @@
+import type { HolderKind } from '../holder-kind.ts';
+import { contributeCavity } from './contribute.ts';
+import { measureCavity } from './measure.ts';
+import { placeCavity } from './place.ts';
+import { readBackCavity } from './read-back.ts';
+import { cavityParams, type Cavity } from './compartments.ts';
+
+/** The room between a front and a back: things stand in it side by side, open or parted by stitching. */
+export const cavity: HolderKind<Cavity> = {
+  title: 'Inside',
+  params: cavityParams,
+  rules: ['ease.cavity.across', 'ease.cavity.end'],
+  seats: ['cavity'],
+  suits: () => ({ score: 0.6, why: 'Goes in if the mouth is wide enough.' }),
+  measure: measureCavity,
+  place: placeCavity,
+  contribute: contributeCavity,
+  readBack: readBackCavity,
+};

@@ -1,0 +1,85 @@
+import { minus, rounded, sum } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { tubeWidth } from '../../sizing/tube-width.ts';
+import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
+import { choiceParam, lengthParam } from '../params.ts';
+import { standsOut } from '../sides.ts';
+import type { Slab } from '../slab.ts';
+import {
+  cavityParams,
+  halfGirthOf,
+  standing,
+  thicknessOf,
+  widest,
+  type Cavity,
+  type Compartment,
+  type Standing,
+} from './compartments.ts';
+
+/** Sizes the room from the girth of the things, the walls and the rules. */
+export function measureCavity(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Cavity> {
+  const { rules, stacks, grid, id } = inputs;
+  const divide = choiceParam(params, 'divide', cavityParams.divide);
+  const wished = lengthParam(params, 'visible', cavityParams.visible, rules, `holders/${id}`);
+  const things = contents.flatMap(standing);
+  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
+  const walls = { front: wall, back: wall };
+  const groups = divide === 'stitched' ? things.map((thing) => [thing]) : [things];
+  const compartments = groups.map((group): Compartment => {
+    const halfGirth = halfGirthOf(group);
+    const width = tubeWidth(halfGirth, walls, rules.length('ease.cavity.across'));
+    return { things: group, halfGirth, width: rounded({ ...width, label: 'room, between its stitches' }, grid, 'up') };
+  });
+  const along = widest(
+    'the longest',
+    things.map((thing) => thing.along),
+  );
+  const visible = wished.value > 0 ? standsOut(along, wished) : wished;
+  const detail: Cavity = { divide, compartments, along, thickest: thicknessOf(things), visible, walls };
+  const width = sum(
+    'flat width',
+    compartments.map((compartment) => compartment.width),
+  );
+  const height = sum('depth', [along, minus(visible), rules.length('ease.cavity.end')]);
+  return {
+    width,
+    height,
+    slabs: slabsOf(compartments, height.value),
+    stretches: { width: true, height: true },
+    sizes: {
+      ...Object.fromEntries(compartments.map((compartment, index) => [`room${index + 1}`, compartment.width])),
+      depth: height,
+    },
+    detail,
+    findings: [],
+  };
+}
+
+/** Things as they stand in the middle of their rooms, as far as they are inside. */
+function slabsOf(compartments: readonly Compartment[], height: number): Slab[] {
+  return placedAcross(compartments).map(({ thing, x0, x1 }) => ({
+    of: { line: thing.line },
+    label: thing.name,
+    x0,
+    x1,
+    y0: 0,
+    y1: Math.min(height, thing.along.value),
+    thickness: thing.thickness,
+    ...(thing.round && { round: true }),
+  }));
+}
+
+/** Where each thing stands, mm from the left stitch line; a room's things lie flat in its middle. */
+export function placedAcross(compartments: readonly Compartment[]): { thing: Standing; x0: number; x1: number }[] {
+  let left = 0;
+  return compartments.flatMap(({ things, width }) => {
+    const all = things.reduce((total, { across }) => total + across.value, 0);
+    let at = left + (width.value - all) / 2;
+    left += width.value;
+    return things.map((thing) => {
+      const x0 = at;
+      at += thing.across.value;
+      return { thing, x0, x1: at };
+    });
+  });
+}

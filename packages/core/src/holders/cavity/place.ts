@@ -1,0 +1,39 @@
+import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import type { Cavity } from './compartments.ts';
+import { placedAcross } from './measure.ts';
+
+/** Puts the things into the room: the board shows it from the front, its mouth at the top. */
+export function placeCavity(measured: MeasuredHolder<Cavity>, seat: Seat, { id }: HolderInputs): PlacedHolder<Cavity> {
+  const { detail, sizes, slabs } = measured;
+  const { x, y, width, height } = seat;
+  return {
+    id,
+    kind: 'cavity',
+    seat,
+    sizes,
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: dividers(detail).map((at, index) => ({
+      id: `${id}-divider-${index + 1}`,
+      from: [x + at, y + height.value],
+      to: [x + at, y],
+      label: 'stitched together',
+    })),
+    things: placedAcross(detail.compartments).map(({ thing, x0, x1 }) => ({
+      line: thing.line,
+      name: thing.name,
+      x: x + x0,
+      y,
+      width: x1 - x0,
+      height: thing.along.value,
+      radius: thing.round ? 0 : thing.radius,
+    })),
+    slabs,
+    detail,
+  };
+}
+
+/** Distances of the dividing lines from the left stitch line, mm. */
+export function dividers({ compartments }: Cavity): number[] {
+  let at = 0;
+  return compartments.slice(0, -1).map(({ width }) => (at += width.value));
+}

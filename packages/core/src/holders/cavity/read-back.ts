@@ -1,0 +1,46 @@
+import { given, minus, sum, times } from '../../derived/derived.ts';
+import { tubeWidth } from '../../sizing/tube-width.ts';
+import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { clearanceOf } from '../sides.ts';
+import type { Cavity } from './compartments.ts';
+import { dividers } from './place.ts';
+
+/** What the rooms clear in the cut: between the stitch lines, and from the mouth to the base. */
+export function readBackCavity(
+  cut: CutPieces,
+  { id, seat, detail }: PlacedHolder<Cavity>,
+  { rules }: HolderInputs,
+): Clearance[] {
+  const seam = rules.length('seam.allowance');
+  const piece = cut(seat.host.piece);
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const whole = sum('flat width', [given('cut width', piece.width, from), times(-2, seam)]);
+  const stops = dividers(detail).map((at) => given('divider from the side', at, from));
+  const none = sum('no ease', []);
+  const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
+  return detail.compartments.flatMap(({ things, halfGirth }, index) => {
+    const [start, end] = [stops[index - 1], stops[index]];
+    const available = sum('room, as cut', [end ?? whole, ...(start ? [minus(start)] : [])]);
+    const required = tubeWidth(halfGirth, detail.walls, none);
+    return things.flatMap(({ line, name, along }) => {
+      const about = { holder: id, line, name };
+      const needed = sum('inside the mouth', [along, minus(detail.visible)]);
+      return [
+        clearanceOf({
+          ...about,
+          direction: 'across',
+          required,
+          available,
+          ease: rules.length('ease.cavity.across').value,
+        }),
+        clearanceOf({
+          ...about,
+          direction: 'deep',
+          required: needed,
+          available: room,
+          ease: rules.length('ease.cavity.end').value,
+        }),
+      ];
+    });
+  });
+}
