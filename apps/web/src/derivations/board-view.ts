@@ -76,6 +76,7 @@ export function boardView(document: DesignDocument, solution: Solution): BoardVi
 const views: Record<string, (document: DesignDocument, solution: Solution) => BoardView> = {
   foldover: bifoldView,
   sleeve: sleeveView,
+  roll: rollView,
 };
 
 function topstitchOf({ rules }: DesignDocument): number {
@@ -140,6 +141,28 @@ function sleeveView(document: DesignDocument, solution: Solution): BoardView {
   };
 }
 
+/** The inside of a roll lying open, its pocket folded up. */
+function rollView(document: DesignDocument, solution: Solution): BoardView {
+  const width = solution.finished.openWidth?.value ?? 0;
+  const height = solution.finished.height?.value ?? 0;
+  return {
+    title: 'Inside, lying open, its inside end at the left',
+    width,
+    height,
+    ground: 'lining',
+    fold: undefined,
+    topstitch: topstitchOf(document),
+    holders: solution.holders.map((holder) => boardHolder(holder, solution, 'exterior')),
+    tab: undefined,
+    snaps: [],
+    sizes: [
+      { path: 'finished/openWidth', from: 0, to: width, side: 'near' },
+      { path: 'finished/height', from: 0, to: height, side: 'right' },
+    ],
+    note: { text: 'Rolled up and full it is thick by', path: 'thickness/full' },
+  };
+}
+
 /** What stands out less than this above its front cannot carry its name, mm. */
 const NAME_NEEDS = 3;
 
@@ -195,11 +218,12 @@ function boardThing(
 }
 
 function acrossOf({ id, sizes, seat }: SolvedHolder, middle: number): BoardHolder['across'] {
-  const key = ['slotWidth', 'noteWidth', 'room1'].find((name) => name in sizes);
+  const key = ['slotWidth', 'noteWidth', 'room1', 'channel1'].find((name) => name in sizes);
   if (!key) return undefined;
   const half = sizes[key]!.value / 2;
   // the first of several rooms begins at the left
-  if (key === 'room1' && 'room2' in sizes) return { path: `holders/${id}/${key}`, x0: seat.x, x1: seat.x + 2 * half };
+  if (key === 'channel1' || 'room2' in sizes)
+    return { path: `holders/${id}/${key}`, x0: seat.x, x1: seat.x + 2 * half };
   return { path: `holders/${id}/${key}`, x0: middle - half, x1: middle + half };
 }
 

@@ -38,7 +38,8 @@ function pocketsByLine({ holders, contents }: DesignDocument): Map<string, strin
   for (const { id, kind, contents: held } of holders) {
     let slot = 0;
     for (const { line, count } of held) {
-      const pockets = kind === 'card-tiers' ? Math.ceil(count / shared(line)) : 0;
+      const numbered = kind === 'card-tiers' || kind === 'channel-row';
+      const pockets = numbered ? Math.ceil(count / shared(line)) : 0;
       const names = pockets > 0 ? Array.from({ length: pockets }, () => `${id}${++slot}`) : [id];
       places.set(line, [...(places.get(line) ?? []), ...names]);
     }

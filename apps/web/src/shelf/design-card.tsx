@@ -113,7 +113,9 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
       <rect x="2" y="2" width={width + 4} height={height + 4} rx="3" fill="none" {...ink} />
       {view.holders.map((holder) => (
         <g key={holder.id}>
-          {holder.face !== 'inside' && <rect {...box(holder)} fill={clothTint(document, 'pocket')} {...ink} />}
+          {(holder.face === 'left' || holder.face === 'right') && (
+            <rect {...box(holder)} fill={clothTint(document, 'pocket')} {...ink} />
+          )}
           {holder.layers.map((layer, index) =>
             layer.kind === 'thing' ? (
               <rect
@@ -127,7 +129,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
               <rect key={index} {...box(layer.front)} fill={clothTint(document, layer.front.cloth)} {...ink} />
             ),
           )}
-          {holder.face === 'inside' &&
+          {holder.face !== 'left' &&
             document.body.kind !== 'foldover' &&
             holder.layers.map(
               (layer, index) =>

@@ -12,6 +12,7 @@ import type {
 } from '../holders/holder-kind.ts';
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
@@ -59,7 +60,7 @@ export interface SizedBody<Detail = unknown> {
 }
 
 /** Where a closure may be set: at an edge of the folded piece, or along a mouth. */
-export type Closing = ClosingEdge | ClosingMouth;
+export type Closing = ClosingEdge | ClosingMouth | ClosingRoll;
 
 /** Where a tab or flap starts and where it ends on the body. */
 export interface ClosingEdge {
@@ -77,6 +78,14 @@ export interface ClosingEdge {
 export interface ClosingMouth extends Panels {
   kind: 'mouth';
   width: Derived;
+}
+
+/** The end of a roll that comes to lie outside. */
+export interface ClosingRoll {
+  kind: 'roll';
+  /** Round the rolled piece, mm. */
+  girth: Derived;
+  end: { piece: string; at: Point };
 }
 
 /** A body family: measured faces to sized body, to pieces, and back from the cut. */

@@ -1,6 +1,7 @@
 import { contribution } from '../pieces/contribution.ts';
 import type { ClosureKind } from './closure-kind.ts';
 import { snaps } from './snap-row.ts';
+import { tie } from './tie.ts';
 import { tabSnap } from './tab-snap.ts';
 
 export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
@@ -14,4 +15,4 @@ export const noClosure: ClosureKind = {
 };
 
 /** The closures that ship. */
-export const closureKinds = { none: noClosure, 'tab-snap': tabSnap, 'snap-row': snaps } satisfies ClosureKinds;
+export const closureKinds = { none: noClosure, 'tab-snap': tabSnap, 'snap-row': snaps, tie } satisfies ClosureKinds;

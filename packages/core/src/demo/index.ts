@@ -76,6 +76,24 @@ const flaskBag: DesignDocument = {
   body: { kind: 'sleeve', params: { form: 'boxed', bottom: 'seam' } },
 };
 
+const probeRoll: DesignDocument = {
+  ...newDesign({ id: 'probe-roll', name: 'Probe roll' }),
+  story: 'Probes, tweezers and brushes roll round the rigid chart board, which lies at the inside end.',
+  contents: [
+    upright('c1', 'chart-board', 'Chart board'),
+    upright('c2', 'probe', 'Steel probe', 3),
+    upright('c3', 'tweezers', 'Tweezers'),
+    upright('c4', 'brush', 'Feather brush', 2),
+  ],
+  stacks: {
+    exterior: [{ material: 'waxed-canvas', coverage: 'full' }],
+    lining: [{ material: 'quilting-cotton', coverage: 'full' }],
+    pocket: [{ material: 'quilting-cotton', coverage: 'full' }],
+  },
+  body: { kind: 'roll', params: {} },
+  closure: { kind: 'tie', params: {} },
+};
+
 const apart = (document: DesignDocument): DesignDocument => ({
   ...document,
   holders: document.holders.map((holder) =>
@@ -106,4 +124,5 @@ export const demoDesigns: readonly DesignDocument[] = [
   ),
   placeForMe(caliperSleeve, standardItems),
   apart(placeForMe(flaskBag, standardItems)),
+  placeForMe(probeRoll, standardItems),
 ];

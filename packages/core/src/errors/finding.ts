@@ -14,6 +14,9 @@ export type FindingCode =
   | 'clearance.tooTight'
   | 'seam.doesNotWalk'
   | 'corner.notCutOut'
+  | 'channel.sinks'
+  | 'channel.tipsOut'
+  | 'roll.flatNotInside'
   | 'closure.notForBody'
   | 'closure.drift';
 

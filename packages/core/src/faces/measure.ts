@@ -1,7 +1,7 @@
 import { given, largest, named, sum, times, type Derived } from '../derived/derived.ts';
 import { holdersIn, type Arrangement } from '../document/design-document.ts';
 import type { MeasuredHolder } from '../holders/holder-kind.ts';
-import { thickest } from '../holders/slab.ts';
+import { thickest, type Slab } from '../holders/slab.ts';
 
 /** A face with all that lies on it, measured from the inside out. All mm. */
 export interface MeasuredFace {
@@ -16,6 +16,10 @@ export interface MeasuredFace {
   empty: Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
+  /** Sizes of its holders by name; the first holder that has one gives it. */
+  sizes: Readonly<Record<string, Derived>>;
+  /** Everything that lies on it, each holder from its own lower left corner. */
+  slabs: readonly Slab[];
   arrangement: Arrangement | undefined;
 }
 
@@ -39,6 +43,8 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
       slabs.map((each) => each.filter(({ of }) => 'role' in of)),
     ),
     ...(drop && { mouthDrop: drop }),
+    sizes: Object.assign({}, ...parts.map(({ sizes }) => sizes).reverse()) as Record<string, Derived>,
+    slabs: slabs.flat(),
     arrangement,
   };
 }

@@ -50,8 +50,9 @@ export interface MeasuredHolder<Detail = unknown> {
   findings: Finding[];
 }
 
-/** A leaf, the whole inside behind the leaves, or the room between a front and a back. */
-export type SeatKind = 'leaf' | 'inside' | 'cavity';
+/** A leaf, the whole inside behind the leaves, the room between a front and a back, or a pocket as wide as the piece
+ * that is parted into channels. */
+export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 

@@ -1,5 +1,6 @@
 import { cardTiers } from './card-tiers/card-tiers.ts';
 import { cavity } from './cavity/cavity.ts';
+import { channelRow } from './channel-row/channel-row.ts';
 import type { HolderKind } from './holder-kind.ts';
 import { noteCompartment } from './note-compartment/note-compartment.ts';
 
@@ -10,5 +11,6 @@ export type HolderKinds = Readonly<Record<string, HolderKind<any>>>;
 export const holderKinds = {
   'card-tiers': cardTiers,
   cavity,
+  'channel-row': channelRow,
   'note-compartment': noteCompartment,
 } satisfies HolderKinds;

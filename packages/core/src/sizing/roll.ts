@@ -71,3 +71,27 @@ export function roll({ length, thickness, core, wraps, bow }: Roll): RollResult 
     tieLength,
   };
 }
+
+/** A stretch of a roll that is as thick all along, mm; in winding order, from the inside end. */
+export interface RollSection {
+  length: number;
+  thickness: number;
+}
+
+/** How far a strip of varying thickness builds up round a convex core, and how often it goes round.
+ * @param perimeter of the core, mm
+ * @returns `height` it stands out on every side, mm (equal-area mean), and turns */
+export function windUp(sections: readonly RollSection[], perimeter: number): { height: number; turns: number } {
+  const standing = (area: number) =>
+    (Math.sqrt(perimeter * perimeter + 4 * Math.PI * area) - perimeter) / (2 * Math.PI);
+  let [area, turns] = [0, 0];
+  for (const { length, thickness } of sections) {
+    const before = standing(area);
+    area += length * thickness;
+    const after = standing(area);
+    // within a section the perimeter grows by 2π × thickness for each turn
+    const mean = perimeter + Math.PI * (before + after);
+    turns += thickness > 0 ? (after - before) / thickness : mean > 0 ? length / mean : 0;
+  }
+  return { height: standing(area), turns };
+}

@@ -6,7 +6,7 @@ import { drawstring, elasticBand, snapRow } from './drawstring.ts';
 import { flatBackPocket } from './flat-back-pocket.ts';
 import { jacket } from './jacket.ts';
 import { loop } from './loop.ts';
-import { roll, turnsOf } from './roll.ts';
+import { roll, turnsOf, windUp } from './roll.ts';
 import { strap } from './strap.ts';
 
 describe('flat-back-pocket', () => {
@@ -132,6 +132,50 @@ describe('roll', () => {
         const { diameter } = round(strip, thickness, core);
         expect((Math.PI / 4) * (diameter!.value ** 2 - core ** 2)).toBeCloseTo(strip * thickness, 5);
       }),
+    );
+  });
+  test('of even thickness, section by section is the same as all at once', () => {
+    fc.assert(
+      fc.property(
+        fc.array(length(5, 200), { minLength: 1, maxLength: 8 }),
+        length(0.5, 15),
+        length(20, 200),
+        (lengths, thickness, perimeter) => {
+          const all = lengths.reduce((sum, each) => sum + each, 0);
+          const { height, turns } = windUp(
+            lengths.map((each) => ({ length: each, thickness })),
+            perimeter,
+          );
+          expect(turns).toBeCloseTo(turnsOf(all, thickness, perimeter), 8);
+          expect(height).toBeCloseTo(thickness * turns, 8);
+        },
+      ),
+    );
+  });
+  test('of varying thickness it keeps its area, wound step by step', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(length(5, 200), length(0.5, 15)), { minLength: 1, maxLength: 8 }),
+        length(20, 200),
+        (parts, perimeter) => {
+          const sections = parts.map(([long, thick]) => ({ length: long, thickness: thick }));
+          const { height, turns } = windUp(sections, perimeter);
+          // Steiner's formula for what stands round a convex core
+          expect(perimeter * height + Math.PI * height * height).toBeCloseTo(
+            sections.reduce((sum, { length: l, thickness: t }) => sum + l * t, 0),
+            5,
+          );
+          let [out, stepped] = [0, 0];
+          for (const { length: l, thickness: t } of sections)
+            for (let step = 0; step < 4000; step++) {
+              const turn = l / 4000 / (perimeter + 2 * Math.PI * out);
+              out += turn * t;
+              stepped += turn;
+            }
+          expect(stepped).toBeCloseTo(turns, 2);
+        },
+      ),
+      { numRuns: 30 },
     );
   });
   test('a flat core grows alike on both sides', () => {

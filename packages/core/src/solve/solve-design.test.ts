@@ -72,6 +72,36 @@ describe('a changed decision', () => {
   });
 });
 
+describe('the probe roll, worked by hand (docs/worked/probe-roll.md)', () => {
+  const roll = demoDesigns.find(({ id }) => id === 'probe-roll')!;
+  const solution = solveDesign(roll);
+
+  test('is cut as worked out', () => {
+    expect(solution.pieces.map(({ name, cutWidth, cutHeight }) => [name, cutWidth.value, cutHeight.value])).toEqual([
+      ['Shell', 183, 357.5],
+      ['Lining', 183, 357.5],
+    ]);
+    expect(solution.body.sizes.pocketDepth!.value).toBe(115.5);
+  });
+  test('rolls up to about 73.1 x 16.1, and its tie is about 637', () => {
+    expect(solution.finished.rolledThickness!.value).toBeCloseTo(16.1, 1);
+    expect(solution.finished.rolledWidth!.value).toBeCloseTo(73.1, 1);
+    expect(solution.closure.sizes.tieLength!.value).toBeGreaterThan(635);
+    expect(solution.closure.sizes.tieLength!.value).toBeLessThan(640);
+  });
+  test('the rigid board anywhere but at the inside end is told', () => {
+    const [holder] = roll.holders;
+    const turned = { ...roll, holders: [{ ...holder!, contents: [...holder!.contents].reverse() }] };
+    expect(solveDesign(turned).findings.map(({ code }) => code)).toContain('roll.flatNotInside');
+  });
+  test('a tool too short for the pocket is told', () => {
+    const contents = roll.contents.map((line) => (line.id === 'c3' ? { ...line, item: 'aa-cell' } : line));
+    expect(solveDesign({ ...roll, contents }).findings.map(({ code }) => code)).toEqual(
+      expect.arrayContaining(['channel.tipsOut']),
+    );
+  });
+});
+
 describe('what a maker can bring about is a finding', () => {
   const holder = { id: 'A', kind: 'card-tiers', params: {}, contents: [{ line: 'c1', count: 3 }] };
   const trial = (change: Partial<DesignDocument>): DesignDocument => ({

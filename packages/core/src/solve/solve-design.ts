@@ -71,6 +71,7 @@ export function solveDesign(
       ...resolved.findings,
       ...checkPlaces(document, resolved, kinds),
       ...checkClosure(document, bodyKind, closureKind),
+      ...[...measured.values()].flatMap((holder) => holder.findings),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),

@@ -193,7 +193,7 @@ function HolderDrawing({
   const ink = inkOn(clothTint(document, front?.cloth ?? 'pocket'));
   return (
     <g {...pressable(choose)} aria-label={`${holder.title} ${holder.id}`} aria-pressed={selected}>
-      {holder.face !== 'inside' && (
+      {(holder.face === 'left' || holder.face === 'right') && (
         <rect {...boxOf(frame, holder)} fill={clothTint(document, 'pocket')} stroke="#1F2B44" strokeWidth="1" />
       )}
       {holder.layers.map((layer) =>

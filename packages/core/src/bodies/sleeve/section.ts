@@ -1,15 +1,22 @@
-import type { PlacedHolder } from '../../holders/holder-kind.ts';
+import type { Derived } from '../../derived/derived.ts';
+import type { PlacedHolder, StackThickness } from '../../holders/holder-kind.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { stackBars, type Section, type SectionBar } from '../section.ts';
 import type { Sleeve } from './params.ts';
 
-/** A sleeve cut across: back, what stands in it, front. Things side by side lie on one level. */
-export function sleeveSection(
+/** A sleeve cut across: back, what stands in it, front. */
+export const sleeveSection = (
   { detail, closedThickness }: SizedBody<Sleeve>,
   placed: readonly PlacedHolder[],
   { stacks }: BodyInputs,
+): Section => sleeveLikeSection({ width: detail.width.value, total: closedThickness }, placed, stacks);
+
+/** Two lined walls with things between them, side by side on one level. */
+export function sleeveLikeSection(
+  { width, total }: { width: number; total: Derived },
+  placed: readonly PlacedHolder[],
+  stacks: StackThickness,
 ): Section {
-  const width = detail.width.value;
   const cloth = (role: 'exterior' | 'lining'): SectionBar => ({
     of: { role },
     label: role,
@@ -36,5 +43,5 @@ export function sleeveSection(
     z0: layer.z0 + top,
     z1: layer.z1 + top,
   }));
-  return { layers: [...back, ...things, ...front], width, folded: false, total: closedThickness };
+  return { layers: [...back, ...things, ...front], width, folded: false, total };
 }

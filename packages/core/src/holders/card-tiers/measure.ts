@@ -1,15 +1,4 @@
-import {
-  given,
-  largest,
-  named,
-  product,
-  rounded,
-  smallest,
-  sum,
-  times,
-  minus,
-  type Derived,
-} from '../../derived/derived.ts';
+import { given, largest, named, product, rounded, sum, times, minus, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';

@@ -110,4 +110,8 @@ export const standardItems: readonly Item[] = [
   rod('vial', 'Sample vial', 95, 16),
   rod('refractometer', 'Dip refractometer', 168, 40),
   rod('aa-cell', 'AA cell', 50.5, 14.5, 'IEC 60086, R6 maximum (from memory)'),
+  tool('chart-board', 'Chart board', 190, 60, 3),
+  rod('probe', 'Steel probe', 210, 6),
+  rod('brush', 'Feather brush', 180, 9),
+  tool('tweezers', 'Tweezers', 150, 12, 7),
 ];

@@ -40,6 +40,15 @@ export const houseRules = {
   'ease.note.deep': length('Ease, notes, deep', 3, 0, 15, 'Keeps the notes below the top edge.'),
   'ease.cavity.across': length('Ease, inside, across', 3, 1, 25, 'Rigid things 2 to 6, loose ones 12 to 25.'),
   'ease.cavity.end': length('Ease, inside, at the end', 5, 0, 60, 'So that the mouth closes above it.'),
+  'ease.channel.across': length(
+    'Ease, tool in a channel, across',
+    2,
+    0,
+    10,
+    'Beyond what the cloth takes going round it.',
+  ),
+  'ease.channel.end': length('Cloth above the longest tool', 20, 5, 120, 'Keeps the tips in when it is rolled.'),
+  'tie.bow': length('Bow of the tie', 300, 100, 800, 'Both ends and the bow together.'),
   'cavity.visible': length(
     'Stands out of the mouth',
     0,

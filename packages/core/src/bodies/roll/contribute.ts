@@ -1,0 +1,96 @@
+import { sum } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { LINING, SHELL, type Roll } from './size.ts';
+
+/** Shell and lining bagged out, turned, and the lower part folded up into the pocket. */
+export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInputs): Contribution {
+  const { width, height, pocketDepth } = detail;
+  const total = sum('height with the pocket', [height, pocketDepth]);
+  const [w, h, fold] = [width.value, total.value, pocketDepth.value];
+  const seam = rules.length('seam.allowance');
+  const gap = Math.min(rules.length('turning.gap').value, w - 20);
+  const piece = (id: string, name: string, role: PieceDraft['role'], kind: 'valley' | 'mountain'): PieceDraft => ({
+    id,
+    name,
+    role,
+    stitch: rectangle(w, h),
+    width,
+    height: total,
+    allowance: { left: seam, right: seam, top: seam, bottom: seam },
+    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    topArrow: true,
+    folds: [{ id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] }],
+    gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
+  });
+  const around = bagSeams();
+  const sides = pocketSeams(h, fold);
+  return contribution({
+    pieces: [piece(SHELL, 'Shell', 'exterior', 'mountain'), piece(LINING, 'Lining', 'lining', 'valley')],
+    joins: [...around, ...sides],
+    operations: [
+      {
+        id: 'body/join',
+        phase: 'join',
+        needs: [],
+        uses: [SHELL, LINING],
+        seams: around.map(({ id }) => id),
+        text: say`Shell and lining right sides together: sew all round, leaving the gap in the top open.`,
+      },
+      {
+        id: 'body/turn',
+        phase: 'turn',
+        needs: ['body/join'],
+        uses: [SHELL, LINING],
+        seams: [],
+        text: say`Trim the corners, turn through the gap, press; topstitch the bottom edge, which is the pocket's mouth, and the top, which closes the gap.`,
+      },
+      {
+        id: 'body/pocket',
+        phase: 'finish',
+        needs: ['body/turn'],
+        uses: [SHELL, LINING],
+        seams: sides.map(({ id }) => id),
+        text: say`Fold the bottom up by ${mm(fold)}, lining inside, and stitch the pocket's two sides ${mm(rules.length('topstitch.inset').value)} from the edge, back-tacking at the mouth.`,
+      },
+    ],
+  });
+}
+
+/** Drawn right side up, the lining mirrors the shell. */
+function bagSeams(): Seam[] {
+  const seam = (id: string, shell: string, lining: string): Seam => ({
+    id: `body/${id}`,
+    kind: 'sewn',
+    a: wholeEdge(SHELL, shell, true),
+    b: wholeEdge(LINING, lining),
+  });
+  return [
+    seam('left', 'right', 'left'),
+    seam('bottom', 'bottom', 'bottom'),
+    seam('right', 'left', 'right'),
+    seam('top', 'top', 'top'),
+  ];
+}
+
+/** The lower part of each side lies on the part above the fold. */
+function pocketSeams(total: number, fold: number): Seam[] {
+  return [
+    {
+      id: 'body/pocket-right',
+      kind: 'stitchedOn',
+      a: edgePart(LINING, 'right', 0, fold),
+      b: edgePart(LINING, 'right', fold, 2 * fold, true),
+    },
+    {
+      id: 'body/pocket-left',
+      kind: 'stitchedOn',
+      a: edgePart(LINING, 'left', total - fold, total),
+      b: edgePart(LINING, 'left', total - 2 * fold, total - fold, true),
+    },
+  ];
+}

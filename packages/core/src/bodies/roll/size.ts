@@ -1,0 +1,122 @@
+import { byRule, given, largest, named, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import type { CutPieces, Panels } from '../../holders/holder-kind.ts';
+import { windUp, type RollSection } from '../../sizing/roll.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+
+export const SHELL = 'body/shell';
+export const LINING = 'body/lining';
+
+/** Driving sizes of a roll, along the stitch lines, on the grid. All mm. */
+export interface Roll {
+  /** Lying open. */
+  width: Derived;
+  height: Derived;
+  /** Fold to the pocket's mouth. */
+  pocketDepth: Derived;
+}
+
+const LEAST = given('least side', 60, { kind: 'standard', path: 'roll/least', source: 'common practice' });
+const windRule = (formula: string): Rule => ({
+  id: 'roll',
+  formula,
+  source: 'geometry: area of the winding, section by section',
+});
+
+/** Sizes a roll from its channels, and winds it up round what lies at the inside end. */
+export function sizeRoll(
+  _params: Params,
+  [pocket]: MeasuredFace[],
+  { rules, stacks, grid }: BodyInputs,
+): SizedBody<Roll> {
+  const inset = rules.length('topstitch.inset');
+  const sides = rounded(sum('beside the channels', [inset, inset]), grid, 'up');
+  const width = sum('open width', [rounded(largest('channels', [LEAST, pocket!.width]), grid, 'up'), times(2, sides)]);
+  const height = rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up');
+  const pocketDepth = rounded(pocket!.sizes.pocketDepth ?? LEAST, grid, 'up');
+  const detail: Roll = { width, height, pocketDepth };
+  const rolled = rollUp(pocket!, sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]));
+  const [w, total] = [width.value, height.value + pocketDepth.value];
+  const panels: Panels = {
+    // the pocket is the lower part of the cloth, folded up: its mouth is the bottom edge
+    front: { piece: LINING, at: (fromLeft, down) => [sides.value + fromLeft, down] },
+    back: { piece: LINING, at: (fromLeft, down) => [sides.value + fromLeft, 2 * pocketDepth.value - down] },
+  };
+  return {
+    finished: {
+      openWidth: named('finished width, open', width),
+      height: named('finished height', height),
+      ...rolled.sizes,
+    },
+    closedThickness: rolled.thick,
+    emptyThickness: named('lying empty', sum('lying empty', [times(2, stacks.exterior), times(2, stacks.lining)])),
+    sizes: { openWidth: width, height, pocketDepth, besideChannels: sides, turns: rolled.turns },
+    faces: [
+      {
+        id: 'pocket',
+        host: { piece: LINING, width: w, height: total },
+        room: {
+          x: sides.value,
+          y: 0,
+          width: sum('between the sides', [width, times(-2, sides)]),
+          height,
+          towards: 'left',
+        },
+        board: { dx: 0, stretch: 1 },
+        edges: { left: stitchedOn, right: stitchedOn, bottom: { kind: 'free' }, top: { kind: 'free' } },
+        panels,
+        depthOf: (cut: CutPieces) => {
+          const piece = cut(LINING);
+          return piece.height - 2 * rules.length('seam.allowance').value - (piece.folds[0] ?? 0);
+        },
+      },
+    ],
+    closing: {
+      kind: 'roll',
+      girth: rolled.girth,
+      end: { piece: SHELL, at: [0, pocketDepth.value + height.value / 2] },
+    },
+    detail,
+  };
+}
+
+const stitchedOn = { kind: 'stitchedOn' } as const;
+
+interface RolledUp {
+  thick: Derived;
+  sizes: Record<string, Derived>;
+  girth: Derived;
+  turns: Derived;
+}
+
+/** The first thing is the core; what comes after it is wound round, each stretch as thick as its thing and both walls. */
+function rollUp({ slabs, width }: MeasuredFace, walls: Derived): RolledUp {
+  const [core, ...others] = [...slabs].sort((a, b) => a.x0 - b.x0);
+  const start = core ? (others[0] ? (core.x1 + others[0].x0) / 2 : width.value) : 0;
+  const ends = others.map(({ x1 }, index) => (others[index + 1] ? (x1 + others[index + 1]!.x0) / 2 : width.value));
+  const sections = others.map(({ thickness }, index): RollSection => {
+    const from = index === 0 ? start : ends[index - 1]!;
+    return { length: ends[index]! - from, thickness: thickness.value + walls.value };
+  });
+  const wide = core ? core.x1 - core.x0 : 0;
+  const thick = core ? core.thickness.value + walls.value : walls.value;
+  const perimeter = core?.round ? Math.PI * thick : 2 * (wide + walls.value + thick);
+  const { height: out, turns: around } = windUp(sections, perimeter);
+  const inputs = [...(core ? [core.thickness] : []), ...others.map((slab) => slab.thickness), walls];
+  const rule = (formula: string, label: string, value: number) => byRule(windRule(formula), label, value, inputs);
+  const thickness = rule('core and what is wound on, both sides', 'rolled, thick', thick + 2 * out);
+  const across = rule(
+    'core and what is wound on, both sides',
+    'rolled, wide',
+    (core?.round ? thick : wide + walls.value) + 2 * out,
+  );
+  return {
+    thick: thickness,
+    sizes: core?.round
+      ? { diameter: named('rolled, across', thickness) }
+      : { rolledWidth: across, rolledThickness: thickness },
+    girth: rule('perimeter of the core + 2π × wound on', 'round the roll', perimeter + 2 * Math.PI * out),
+    turns: { ...rule('section by section', 'turns', around), unit: 'turns' as const },
+  };
+}

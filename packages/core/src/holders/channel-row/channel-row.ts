@@ -1,0 +1,250 @@
+import { given, largest, minus, product, rounded, smallest, sum, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { Finding } from '../../errors/finding.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { tubeWidth } from '../../sizing/tube-width.ts';
+import { standing, widest, type Standing } from '../cavity/compartments.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { clearanceOf } from '../sides.ts';
+
+/** One channel with what stands in it. */
+export interface Channel {
+  thing: Standing;
+  width: Derived;
+}
+
+/** Channels side by side in a pocket, in winding order: the first lies at the inside end. */
+export interface ChannelRow {
+  channels: Channel[];
+  /** From the fold up to the pocket's mouth, mm. */
+  depth: Derived;
+  walls: { front: Derived; back: Derived };
+}
+
+/** Common practice: a tool stands safe with this share of its length in the pocket, and wants this much to be gripped by. */
+const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held', source: 'common practice' }, 'ratio');
+const GRIP = given('to grip it by', 10, { kind: 'standard', path: 'grip', source: 'common practice' });
+
+function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {
+  const { rules, stacks, grid, id } = inputs;
+  const things = contents.flatMap(standing);
+  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
+  const walls = { front: wall, back: wall };
+  const channels = things.map((thing): Channel => {
+    const width = tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across'));
+    return { thing, width: rounded({ ...width, label: `channel of ${thing.name}` }, grid, 'up') };
+  });
+  const longest = widest(
+    'the longest',
+    things.map(({ along }) => along),
+  );
+  const shortest =
+    things.length === 1
+      ? longest
+      : smallest(
+          'the shortest',
+          things.map(({ along }) => along),
+        );
+  const depth = rounded(depthOf(longest, shortest), grid, 'up');
+  const width = sum(
+    'all channels',
+    channels.map((channel) => channel.width),
+  );
+  let at = 0;
+  return {
+    width,
+    height: sum('open height', [longest, rules.length('ease.channel.end')]),
+    slabs: channels.map(({ thing, width: wide }) => {
+      const x0 = at + (wide.value - thing.across.value) / 2;
+      at += wide.value;
+      const over = { x0, x1: x0 + thing.across.value, y0: 0, y1: thing.along.value };
+      return {
+        of: { line: thing.line },
+        label: thing.name,
+        ...over,
+        thickness: thing.thickness,
+        ...(thing.round && { round: true }),
+      };
+    }),
+    stretches: { width: false, height: true },
+    sizes: {
+      ...Object.fromEntries(channels.map((channel, index) => [`channel${index + 1}`, channel.width])),
+      pocketDepth: depth,
+    },
+    detail: { channels, depth, walls },
+    findings: [...depthFindings(channels, depth, id), ...orderFindings(channels, id)],
+  };
+}
+
+/** Deep enough to hold the longest, not so deep that the shortest cannot be gripped, and always most of the shortest. */
+function depthOf(longest: Derived, shortest: Derived): Derived {
+  const wished = product('most of the longest', [longest, HELD]);
+  const cap = sum('so that the shortest shows', [shortest, minus(GRIP)]);
+  const least = product('most of the shortest', [shortest, HELD]);
+  return largest('pocket depth', [least, smallest('what both allow', [wished, cap])]);
+}
+
+function depthFindings(channels: readonly Channel[], depth: Derived, id: string): Finding[] {
+  return channels.flatMap(({ thing: { name, along, line } }): Finding[] => {
+    const about = [`holders/${id}`, `contents/${line}`];
+    const held = depth.value / along.value;
+    if (depth.value > along.value - 3)
+      return [
+        {
+          code: 'channel.sinks',
+          severity: 'watch',
+          about,
+          numbers: { depth: depth.value },
+          text: say`${name} sinks into its channel: it is ${mm(along.value)} long, the pocket ${mm(depth.value)} deep.`,
+        },
+      ];
+    if (held < HELD.value - 0.005)
+      return [
+        {
+          code: 'channel.tipsOut',
+          severity: 'watch',
+          about,
+          numbers: { held },
+          limit: HELD.value,
+          text: say`Only ${Math.round(held * 100)} % of ${name} stand in the pocket; it may tip out while it is rolled. A flap over the top would hold it.`,
+        },
+      ];
+    return [];
+  });
+}
+
+/** A wide flat rigid thing cannot be bent: it must be rolled first. */
+function orderFindings(channels: readonly Channel[], id: string): Finding[] {
+  return channels.flatMap(({ thing: { name, across, thickness, round, line } }, index): Finding[] => {
+    if (index === 0 || round || across.value < 30 || across.value < 2 * thickness.value) return [];
+    const about = [`holders/${id}`, `contents/${line}`];
+    const text = say`${name} is flat and ${mm(across.value)} wide: put it first, at the inside end, so that the others roll round it.`;
+    return [{ code: 'roll.flatNotInside', severity: 'watch', about, numbers: { place: index + 1 }, text }];
+  });
+}
+
+type Placed = PlacedHolder<ChannelRow>;
+
+/** Distances of the lines between channels from the inside end, mm. */
+const linesOf = ({ channels }: ChannelRow): number[] => {
+  let at = 0;
+  return channels.slice(0, -1).map(({ width }) => (at += width.value));
+};
+
+function place(measured: MeasuredHolder<ChannelRow>, seat: Seat, { id }: HolderInputs): Placed {
+  const { detail, slabs, sizes } = measured;
+  const { x, y } = seat;
+  const depth = detail.depth.value;
+  return {
+    id,
+    kind: 'channel-row',
+    seat,
+    sizes,
+    mouths: [{ id, y: y + depth, bottom: y, x0: x, x1: x + seat.width.value }],
+    stitching: linesOf(detail).map((at, index) => ({
+      id: `${id}-${index + 1}`,
+      from: [x + at, y + depth],
+      to: [x + at, y],
+      label: 'channel',
+    })),
+    things: slabs.map(({ label, x0, x1, y1 }, index) => {
+      const { line, radius, round } = detail.channels[index]!.thing;
+      return { line, name: label, x: x + x0, y, width: x1 - x0, height: y1, radius: round ? 0 : radius };
+    }),
+    slabs,
+    detail,
+  };
+}
+
+/** Lines on the pocket and on what lies behind it, stitched onto each other. */
+function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contribution {
+  const lines = linesOf(detail);
+  if (lines.length === 0 || !seat.panels) return contribution({});
+  const { front, back } = seat.panels;
+  const depth = detail.depth.value;
+  const edit = (side: 'front' | 'back') => {
+    const { piece, at } = seat.panels![side];
+    const drawn = lines.map((x, index) => ({
+      id: `${id}-${index + 1}-${side}`,
+      from: at(x, 0),
+      to: at(x, depth),
+      label: `channel ${index + 1}`,
+    }));
+    return { kind: 'marks' as const, piece, marks: [], lines: drawn };
+  };
+  const joins = lines.map((_, index): Seam => ({
+    id: `holders/${id}#channel-${index + 1}`,
+    kind: 'stitchedOn',
+    a: faceLine(front.piece, `${id}-${index + 1}-front`),
+    b: faceLine(back.piece, `${id}-${index + 1}-back`),
+  }));
+  return contribution({
+    hostEdits: [edit('front'), edit('back')],
+    joins,
+    operations: [
+      {
+        id: `holders/${id}/channels`,
+        phase: 'finish',
+        needs: ['body/pocket'],
+        uses: [...new Set([front.piece, back.piece])],
+        seams: joins.map((join) => join.id),
+        text: say`Stitch the ${joins.length} lines between the channels from the fold up to the pocket's mouth, and stop there; back-tack at the mouth. Try each tool before the next line.`,
+      },
+    ],
+  });
+}
+
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const stops = [0, ...linesOf(detail), seat.width.value];
+  const room = given('fold to top, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
+  const none = sum('no ease', []);
+  return detail.channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
+    const about = { holder: id, line, name };
+    const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
+    const required = tubeWidth(halfGirth, detail.walls, none);
+    return [
+      clearanceOf({
+        ...about,
+        direction: 'across',
+        required,
+        available,
+        ease: rules.length('ease.channel.across').value,
+      }),
+      clearanceOf({
+        ...about,
+        direction: 'deep',
+        required: along,
+        available: room,
+        ease: rules.length('ease.channel.end').value,
+      }),
+    ];
+  });
+}
+
+/** A row of channels in a pocket as wide as the piece: pens, probes, brushes, tools. */
+export const channelRow: HolderKind<ChannelRow> = {
+  title: 'Channels',
+  params: {},
+  rules: ['ease.channel.across', 'ease.channel.end'],
+  seats: ['channels'],
+  suits: ({ length, width }) => ({
+    score: length >= 1.5 * width ? 0.9 : 0.6,
+    why: 'Long things stand best in channels.',
+  }),
+  measure,
+  place,
+  contribute,
+  readBack,
+};
