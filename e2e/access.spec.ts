@@ -5,6 +5,8 @@ const views = [
   ['shelf', '/'],
   ['hold', '/d/permit-bifold-lens/hold'],
   ['shape', '/d/junior-bifold/shape'],
+  ['a sleeve', '/d/twin-flask-bag/shape'],
+  ['a roll', '/d/probe-roll/shape'],
   ['cut', '/d/permit-bifold/cut'],
   ['not found', '/nowhere'],
 ] as const;

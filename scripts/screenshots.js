@@ -39,6 +39,17 @@ const views = {
         .click();
     },
   ],
+  sleeve: ['/d/twin-flask-bag/shape', (page) => page.getByRole('button', { name: /^flat width, .*explain$/ }).click()],
+  roll: [
+    '/d/probe-roll/shape',
+    async (page) => {
+      await page.getByRole('button', { name: 'Channels A', exact: true }).click({ position: { x: 20, y: 200 } });
+      await page
+        .getByLabel('Selected object')
+        .getByRole('button', { name: /^Pocket depth/ })
+        .click();
+    },
+  ],
   cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
 };
 

@@ -32,3 +32,14 @@ export function fitFrame({ width, height, room, margins, most }: Fit): Frame {
   const bottom = margins.top + height * scale;
   return { scale, x: (mm) => left + mm * scale, y: (mm) => bottom - mm * scale };
 }
+
+/** A rectangle of the drawing as an SVG rectangle, px. */
+export const boxOf = (
+  { x, y, scale }: Frame,
+  { x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number },
+) => ({
+  x: x(x0),
+  y: y(y1),
+  width: Math.max(0, (x1 - x0) * scale),
+  height: Math.max(0, (y1 - y0) * scale),
+});

@@ -178,7 +178,7 @@ function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role): Boa
     y0: bottom,
     y1: y,
   }));
-  const placed = things.map((thing, index) => boardThing(thing, x, mouths[index]?.id ?? holder.id));
+  const placed = things.map((thing, index) => boardThing(thing, x, placeOf(holder, index)));
   const interleaved = fronts.length === placed.length;
   const layers: BoardHolder['layers'] = interleaved
     ? placed.flatMap((thing, index) => [
@@ -206,6 +206,10 @@ function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role): Boa
     across: acrossOf(holder, (x0 + x1) / 2),
   };
 }
+
+/** The pocket of a thing: its mouth, or its number among the channels. */
+const placeOf = ({ id, kind, mouths }: SolvedHolder, index: number): string =>
+  kind === 'channel-row' ? `${id}${index + 1}` : (mouths[index]?.id ?? id);
 
 /** Things keep their size where the cloth under them is stretched round the fold. */
 function boardThing(

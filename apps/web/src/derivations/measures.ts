@@ -13,6 +13,7 @@ type Reader = (solution: Solution, id: string, key: string) => Derived | undefin
 const readers: Record<string, Reader> = {
   finished: ({ finished }, _, key) => finished[key],
   thickness: (solution, _, key) => (key === 'empty' ? solution.emptyThickness : solution.closedThickness),
+  section: ({ section }) => section.total,
   body: ({ body }, _, key) => body.sizes[key],
   closure: ({ closure }, _, key) => closure.sizes[key],
   stacks: ({ stacks }, _, key) => stacks[key as keyof typeof stacks],

@@ -13,13 +13,16 @@ export interface SectionLayer {
   round?: boolean;
 }
 
-/** A cut through the closed and full piece, at its thickest places. */
+/** A cut through the full piece, at its thickest places. */
 export interface Section {
   layers: SectionLayer[];
   /** mm along u. */
   width: number;
-  /** Whether the cloth goes round a fold at the far end. */
+  /** Whether the cloth goes round a fold at the far end; then u runs towards it. */
   folded: boolean;
+  /** How it lies while it is cut. */
+  state: 'closed' | 'open';
+  /** Thickness of what is drawn. */
   total: Derived;
 }
 

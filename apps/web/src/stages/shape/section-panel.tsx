@@ -14,7 +14,7 @@ export function SectionPanel({ document, solution }: WithSolution) {
   const { section, emptyThickness } = solution;
   return (
     <section aria-label="Section, closed and full" className="flex min-w-0 flex-col px-4 pt-3 pb-2">
-      <h2 className="text-base">Closed and full, cut through the thickest places</h2>
+      <h2 className="text-base">{titles[section.state]}</h2>
       <div className="flex min-h-0 flex-1">
         <div ref={ref} className="min-w-0 flex-1 overflow-hidden">
           {width > 0 && <SectionDrawing section={section} document={document} width={width} height={height} />}
@@ -23,8 +23,8 @@ export function SectionPanel({ document, solution }: WithSolution) {
           <button
             type="button"
             className="block font-head text-2xl underline decoration-dotted underline-offset-4"
-            aria-label={`Closed and full ${length(section.total.value, true)}: explain`}
-            onClick={() => explain({ path: 'thickness/full', into: [] })}
+            aria-label={`${section.total.label} ${length(section.total.value, true)}: explain`}
+            onClick={() => explain({ path: 'section/total', into: [] })}
           >
             <Measure mm={section.total.value} />
           </button>
@@ -34,6 +34,11 @@ export function SectionPanel({ document, solution }: WithSolution) {
     </section>
   );
 }
+
+const titles: Record<Section['state'], string> = {
+  closed: 'Closed and full, cut through the thickest places',
+  open: 'Lying open and full, cut across',
+};
 
 interface DrawingProps {
   section: Section;
@@ -50,7 +55,7 @@ function SectionDrawing({ section, document, width, height }: DrawingProps) {
   const fold = thick / 2 + 12;
   const end = fold + section.width * scale;
   const z = (at: number) => top + thick - at * scale;
-  const u = (at: number) => end - at * scale;
+  const u = (at: number) => (section.folded ? end - at * scale : fold + at * scale);
   return (
     <svg width={width} height={height} role="img" aria-label={`Section, ${section.layers.length} layers`}>
       {section.layers.map(({ of, label, u0, u1, z0, z1, round }, index) => {
@@ -60,7 +65,7 @@ function SectionDrawing({ section, document, width, height }: DrawingProps) {
           <rect
             key={index}
             rx={round ? ((u1 - u0) * scale) / 2 : 0}
-            x={u(u1)}
+            x={Math.min(u(u0), u(u1))}
             y={z(z1)}
             width={(u1 - u0) * scale}
             height={Math.max(0.6, (z1 - z0) * scale)}

@@ -1,16 +1,17 @@
 import { useState } from 'react';
-import { fitFrame, type Frame } from '../../board/frame.ts';
+import { boxOf, fitFrame, type Frame } from '../../board/frame.ts';
 import { Dimension } from '../../board/dimension.tsx';
 import { pressable } from '../../board/pressable.ts';
 import { Rulers, RULER } from '../../board/rulers.tsx';
 import { useSize } from '../../board/use-size.ts';
-import { boardView, type BoardHolder, type BoardSize, type BoardView } from '../../derivations/board-view.ts';
+import { boardView, type BoardSize, type BoardView } from '../../derivations/board-view.ts';
 import { measureAt } from '../../derivations/measures.ts';
-import { clothTint, inkOn, thingTint } from '../../derivations/tints.ts';
+import { clothTint } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { useLength, useUnit } from '../../ui/use-length.ts';
 import { PiecesBoard } from '../cut/pieces-board.tsx';
 import type { WithSolution } from '../use-solved.ts';
+import { HolderDrawing } from './holder-drawing.tsx';
 
 const MARGINS = { left: RULER + 44, right: 74, top: RULER + 84, bottom: 110 };
 
@@ -67,13 +68,6 @@ function Lying({ document, solution, view }: WithSolution & { view: BoardView })
 }
 
 type Drawn = { view: BoardView; frame: Frame; document: WithSolution['document'] };
-
-const boxOf = ({ x, y, scale }: Frame, { x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number }) => ({
-  x: x(x0),
-  y: y(y1),
-  width: Math.max(0, (x1 - x0) * scale),
-  height: Math.max(0, (y1 - y0) * scale),
-});
 
 function Body({ view, frame, document }: Drawn) {
   const whole = boxOf(frame, { x0: 0, x1: view.width, y0: 0, y1: view.height });
@@ -174,132 +168,6 @@ function FoldHatch({ fold, height, frame }: { fold: BoardView['fold']; height: n
         <line key={x} x1={x} x2={x} y1={box.y - 10} y2={box.y + box.height + 10} {...line} />
       ))}
     </g>
-  );
-}
-
-function HolderDrawing({
-  holder,
-  frame,
-  document,
-}: {
-  holder: BoardHolder;
-  frame: Frame;
-  document: WithSolution['document'];
-}) {
-  const select = useDesign((state) => state.select);
-  const selected = useDesign((state) => state.selection === `holders/${holder.id}`);
-  const choose = () => select(`holders/${holder.id}`);
-  const front = holder.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []))[0];
-  const ink = inkOn(clothTint(document, front?.cloth ?? 'pocket'));
-  return (
-    <g {...pressable(choose)} aria-label={`${holder.title} ${holder.id}`} aria-pressed={selected}>
-      {(holder.face === 'left' || holder.face === 'right') && (
-        <rect {...boxOf(frame, holder)} fill={clothTint(document, 'pocket')} stroke="#1F2B44" strokeWidth="1" />
-      )}
-      {holder.layers.map((layer) =>
-        layer.kind === 'thing' ? (
-          <ThingInPlace
-            key={`${layer.thing.line}-${layer.thing.x0}-${layer.thing.y0}`}
-            thing={layer.thing}
-            frame={frame}
-            tint={thingTint(document, layer.thing.line)}
-          />
-        ) : (
-          <Front
-            key={layer.front.id}
-            front={layer.front}
-            frame={frame}
-            cloth={clothTint(document, layer.front.cloth)}
-          />
-        ),
-      )}
-      {holder.stitching.map(({ from, to }) => (
-        <path
-          key={`${from[0]} ${from[1]}`}
-          d={`M${frame.x(from[0])} ${frame.y(from[1])}L${frame.x(to[0])} ${frame.y(to[1])}`}
-          stroke={ink}
-          strokeWidth="1.4"
-          strokeDasharray="7 4"
-        />
-      ))}
-      <NamedBehind holder={holder} frame={frame} />
-      {holder.layers.map(
-        (layer) =>
-          layer.kind === 'thing' && (
-            <HiddenOutline
-              key={`${layer.thing.line}-${layer.thing.x0}-${layer.thing.y0}`}
-              thing={layer.thing}
-              frame={frame}
-              ink={ink}
-            />
-          ),
-      )}
-    </g>
-  );
-}
-
-type ThingLayer = Extract<BoardHolder['layers'][number], { kind: 'thing' }>['thing'];
-
-/** What stands out of a pocket carries the name of both. */
-function ThingInPlace({ thing, frame, tint }: { thing: ThingLayer; frame: Frame; tint: string }) {
-  const box = boxOf(frame, thing);
-  const y = box.y + Math.min(17, box.height - 3);
-  return (
-    <g>
-      <rect {...box} rx={thing.radius * frame.scale} fill={tint} stroke="#1F2B44" strokeWidth="1.1" />
-      <text x={box.x + 10} y={y} fontSize="12" fill="#1F2B44">
-        {thing.name}
-      </text>
-      <text x={box.x + box.width - 10} y={y} textAnchor="end" fontSize="11.5" fontWeight="650" fill="#0F6B66">
-        {thing.place}
-      </text>
-    </g>
-  );
-}
-
-/** What is hidden by cloth, drawn through it. */
-const HiddenOutline = ({ thing, frame, ink }: { thing: ThingLayer; frame: Frame; ink: string }) => (
-  <rect
-    {...boxOf(frame, thing)}
-    rx={thing.radius * frame.scale}
-    fill="none"
-    stroke={ink}
-    strokeWidth="0.9"
-    strokeDasharray="2 4"
-    opacity="0.45"
-    pointerEvents="none"
-  />
-);
-
-type FrontLayer = Extract<BoardHolder['layers'][number], { kind: 'front' }>['front'];
-
-function Front({ front, frame, cloth }: { front: FrontLayer; frame: Frame; cloth: string }) {
-  const box = boxOf(frame, front);
-  const stitch = inkOn(cloth) === '#1F2B44' ? '#FBF9F3' : '#D9D2C1';
-  return (
-    <g>
-      <rect {...box} fill={cloth} stroke="#1F2B44" strokeWidth="1.1" />
-      <path
-        d={`M${box.x + 1} ${box.y + 4}h${Math.max(0, box.width - 2)}`}
-        stroke={stitch}
-        strokeWidth="1.3"
-        strokeDasharray="6 4"
-      />
-    </g>
-  );
-}
-
-/** Things that lie wholly behind their front are named above its mouth. */
-function NamedBehind({ holder, frame }: { holder: BoardHolder; frame: Frame }) {
-  const front = holder.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []))[0];
-  if (!front || holder.hidden.length === 0) return null;
-  return (
-    <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) - 5} fontSize="11.5" fill="#1F2B44">
-      <tspan fontWeight="650" fill="#0F6B66">
-        {front.id}
-      </tspan>
-      {`  ${holder.hidden.join(', ')}`}
-    </text>
   );
 }
 

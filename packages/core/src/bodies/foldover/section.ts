@@ -27,7 +27,7 @@ export function foldoverSection(
     ...on(which).flatMap((holder) => leafBars(holder, which, width)),
   ];
   const layers = stackBars([...side('right'), ...side('left').reverse()]);
-  return { layers, width, folded: true, total: closedThickness };
+  return { layers, width, folded: true, state: 'closed', total: closedThickness };
 }
 
 function leafBars({ slabs, seat }: PlacedHolder, side: 'left' | 'right', leafWidth: number): SectionBar[] {

@@ -22,7 +22,7 @@ export const roll: BodyKind<Roll> = {
   faces: () => [{ id: 'pocket', title: 'in the pocket along the bottom', seat: 'channels' }],
   size: sizeRoll,
   contribute: contributeRoll,
-  section: ({ detail, closedThickness }, placed, { stacks }) =>
-    sleeveLikeSection({ width: detail.width.value, total: closedThickness }, placed, stacks),
+  section: ({ detail }, placed, { stacks }) =>
+    sleeveLikeSection({ width: detail.width.value, state: 'open', total: detail.loaded }, placed, stacks),
   readBack,
 };

@@ -15,6 +15,8 @@ export interface Roll {
   height: Derived;
   /** Fold to the pocket's mouth. */
   pocketDepth: Derived;
+  /** Lying open, with everything in it. */
+  loaded: Derived;
 }
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'roll/least', source: 'common practice' });
@@ -35,8 +37,9 @@ export function sizeRoll(
   const width = sum('open width', [rounded(largest('channels', [LEAST, pocket!.width]), grid, 'up'), times(2, sides)]);
   const height = rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up');
   const pocketDepth = rounded(pocket!.sizes.pocketDepth ?? LEAST, grid, 'up');
-  const detail: Roll = { width, height, pocketDepth };
-  const rolled = rollUp(pocket!, sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]));
+  const walls = sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
+  const detail: Roll = { width, height, pocketDepth, loaded: sum('lying open, full', [walls, pocket!.loaded]) };
+  const rolled = rollUp(pocket!, walls);
   const [w, total] = [width.value, height.value + pocketDepth.value];
   const panels: Panels = {
     // the pocket is the lower part of the cloth, folded up: its mouth is the bottom edge
@@ -50,7 +53,7 @@ export function sizeRoll(
       ...rolled.sizes,
     },
     closedThickness: rolled.thick,
-    emptyThickness: named('lying empty', sum('lying empty', [times(2, stacks.exterior), times(2, stacks.lining)])),
+    emptyThickness: named('lying empty', walls),
     sizes: { openWidth: width, height, pocketDepth, besideChannels: sides, turns: rolled.turns },
     faces: [
       {

@@ -1,4 +1,3 @@
-import type { Derived } from '../../derived/derived.ts';
 import type { PlacedHolder, StackThickness } from '../../holders/holder-kind.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { stackBars, type Section, type SectionBar } from '../section.ts';
@@ -9,11 +8,11 @@ export const sleeveSection = (
   { detail, closedThickness }: SizedBody<Sleeve>,
   placed: readonly PlacedHolder[],
   { stacks }: BodyInputs,
-): Section => sleeveLikeSection({ width: detail.width.value, total: closedThickness }, placed, stacks);
+): Section => sleeveLikeSection({ width: detail.width.value, state: 'closed', total: closedThickness }, placed, stacks);
 
 /** Two lined walls with things between them, side by side on one level. */
 export function sleeveLikeSection(
-  { width, total }: { width: number; total: Derived },
+  { width, state, total }: Pick<Section, 'width' | 'state' | 'total'>,
   placed: readonly PlacedHolder[],
   stacks: StackThickness,
 ): Section {
@@ -43,5 +42,5 @@ export function sleeveLikeSection(
     z0: layer.z0 + top,
     z1: layer.z1 + top,
   }));
-  return { layers: [...back, ...things, ...front], width, folded: false, total };
+  return { layers: [...back, ...things, ...front], width, folded: false, state, total };
 }
