@@ -20,6 +20,15 @@ const rows = [
   ['calibration loop', loop, ''],
   ['solve the permit bifold', await median(() => solveDesign(bifold)), 'aim: 3 ms'],
   ['solve the junior bifold (pleated, tab)', await median(() => solveDesign(junior)), 'aim: 3 ms'],
+  ...(await Promise.all(
+    demoDesigns
+      .slice(3)
+      .map(async (design) => [
+        `solve the ${design.name.toLowerCase()}`,
+        await median(() => solveDesign(design)),
+        'aim: 15 ms',
+      ]),
+  )),
   ['describe a solution as JSON', await median(() => JSON.stringify(describeSolution(source.solution, 'mm'))), ''],
   ['read and check a document', await median(() => readDocument(structuredClone(bifold))), ''],
   ['pattern as SVG', await median(() => patternSvg(source)), ''],

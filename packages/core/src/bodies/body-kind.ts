@@ -30,6 +30,8 @@ export interface BodyInputs {
   rules: Rules;
   stacks: StackThickness;
   grid: GridId;
+  /** A size as the maker has pinned it, by path; never less than given. */
+  pin(path: string, size: Derived): Derived;
 }
 
 /** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */

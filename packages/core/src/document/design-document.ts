@@ -79,5 +79,9 @@ export interface DesignDocument {
   /** What lies on each face of the body, by face id. */
   faces: Record<string, Arrangement>;
   closure: { kind: string; params: Params };
+  /** Sizes fixed by the maker, by path (`body/leafWidth`, `holders/A/slotWidth`), mm. */
+  pins?: Record<string, number>;
+  /** Most that a finished size or thickness may be, by path (`finished/height`, `thickness/full`), mm. */
+  limits?: Record<string, number>;
   rules: RuleSettings;
 }

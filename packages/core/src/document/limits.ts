@@ -4,6 +4,8 @@ export const limits = {
   count: { least: 1, most: 60 },
   /** Any side of a thing, mm. */
   size: { least: 0.01, most: 2000 },
+  /** A pinned size or a limit, mm. */
+  pinned: { most: 5000 },
   nameLength: 80,
   lines: 40,
   /** Gap between holders of an arrangement, mm. */

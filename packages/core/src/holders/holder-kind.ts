@@ -32,6 +32,8 @@ export interface HolderInputs {
   rules: Rules;
   stacks: StackThickness;
   grid: GridId;
+  /** A size as the maker has pinned it, by path; never less than given. */
+  pin(path: string, size: Derived): Derived;
 }
 
 /** A holder measured from its contents, not yet placed. All mm. */

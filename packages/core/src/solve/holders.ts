@@ -9,14 +9,18 @@ import type { Resolved } from './resolve.ts';
 import type { SolvedHolder } from './solution.ts';
 
 /** Measures every holder that has something to hold; empty and unknown ones are left out (see checkPlaces). */
-export function measureHolders(document: DesignDocument, resolved: Resolved, kinds: Kinds): MeasuredHolders {
-  const { rules, stacks, held } = resolved;
+export function measureHolders(
+  document: DesignDocument,
+  { held }: Resolved,
+  inputs: BodyInputs,
+  kinds: Kinds,
+): MeasuredHolders {
   return new Map(
     document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
       const contents = held.get(id) ?? [];
       const family = kinds.holders[kind];
       if (!family || contents.length === 0) return [];
-      return [[id, family.measure(params, contents, { id, rules, stacks, grid: document.grid })]];
+      return [[id, family.measure(params, contents, { ...inputs, id })]];
     }),
   );
 }

@@ -1,4 +1,6 @@
 import { assemble } from '../bodies/assemble.ts';
+import type { SizedBody } from '../bodies/body-kind.ts';
+import type { Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { measureFace } from '../faces/measure.ts';
@@ -10,6 +12,8 @@ import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
 import { resolve } from './resolve.ts';
+import { checkLimits } from './limits.ts';
+import { pinsOf } from './pins.ts';
 import type { Solution } from './solution.ts';
 
 /** The whole product in one function: what it must hold goes in, everything to make it comes out.
@@ -30,8 +34,9 @@ export function solveDesign(
 
   const resolved = resolve(document, shelves);
   const { rules, stacks } = resolved;
-  const inputs = { rules, stacks, grid: document.grid };
-  const measured = measureHolders(document, resolved, kinds);
+  const pins = pinsOf(document);
+  const inputs = { rules, stacks, grid: document.grid, pin: pins.pin };
+  const measured = measureHolders(document, resolved, inputs, kinds);
   const faces = bodyKind.faces(document.body.params);
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const body = bodyKind.size(document.body.params, measuredFaces, inputs, hostsOf(document, measured));
@@ -72,9 +77,18 @@ export function solveDesign(
       ...checkPlaces(document, resolved, kinds),
       ...checkClosure(document, bodyKind, closureKind),
       ...[...measured.values()].flatMap((holder) => holder.findings),
+      ...pins.findings(),
+      ...checkLimits(document, limitedSizes(body)),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
     ],
   };
 }
+
+/** The sizes that a maker may set a limit on, by path. */
+const limitedSizes = ({ finished, closedThickness, emptyThickness }: SizedBody): Record<string, Derived> => ({
+  ...Object.fromEntries(Object.entries(finished).map(([name, size]) => [`finished/${name}`, size])),
+  'thickness/full': closedThickness,
+  'thickness/empty': emptyThickness,
+});

@@ -81,7 +81,7 @@ function sizeAcross({ inside, left, right }: Faces, inputs: BodyInputs): Omit<Fo
   const innerThickness = notes ? named('note panel', inside.empty) : lining;
   const leaves = { leafA: left.loaded, leafB: right.loaded };
   const fold = foldOver({ ...leaves, innerThickness, outerThickness: notes ? lining : exterior, school });
-  const spine = rounded(named('spine', fold.spine), grid, 'up');
+  const spine = inputs.pin('body/spine', rounded(named('spine', fold.spine), grid, 'up'));
   const between = sum('notes between', [inside.loaded, minus(inside.empty)]);
   const noteTurn = turnOfCloth({ innerThickness, outerThickness: lining, between });
   const liningExtra = notes ? rounded(named('lining longer than note panel', noteTurn), grid, 'up') : undefined;
@@ -95,7 +95,7 @@ function sizeAcross({ inside, left, right }: Faces, inputs: BodyInputs): Omit<Fo
 }
 
 /** Both leaves are as wide as the wider one asks, and together with the spine as wide as the notes ask. */
-function sizeLeaf({ inside, left, right }: Faces, spine: Derived, { rules, grid }: BodyInputs): Derived {
+function sizeLeaf({ inside, left, right }: Faces, spine: Derived, { rules, grid, pin }: BodyInputs): Derived {
   const gutter = rules.length('fold.gutter');
   const demands = [left, right]
     .filter(({ occupied }) => occupied)
@@ -105,7 +105,7 @@ function sizeLeaf({ inside, left, right }: Faces, spine: Derived, { rules, grid 
     const rest = sum('notes beside the spine', [inside.width, minus(spine)]);
     demands.push(product('half of what the notes ask', [rest, half]));
   }
-  return rounded(largest('leaf width', [LEAST_LEAF, ...demands]), grid, 'up');
+  return pin('body/leafWidth', rounded(largest('leaf width', [LEAST_LEAF, ...demands]), grid, 'up'));
 }
 
 /** Height of the body, and of the layer that the leaves' holders lie on (the note panel ends at its mouth). */
@@ -117,7 +117,7 @@ function sizeUp({ inside, left, right }: Faces, inputs: BodyInputs): { height: D
     .filter(({ occupied }) => occupied)
     .map(({ id, height }) => sum(`${id} leaf with its top margin`, [height, ...above, ...drop]));
   const notes = inside.occupied ? [inside.height] : [];
-  const height = rounded(largest('height', [LEAST_LEAF, ...demands, ...notes]), grid, 'up');
+  const height = inputs.pin('body/height', rounded(largest('height', [LEAST_LEAF, ...demands, ...notes]), grid, 'up'));
   return { height, hostHeight: sum('up to the mouth', [height, ...drop.map(minus)]) };
 }
 

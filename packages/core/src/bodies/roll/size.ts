@@ -30,12 +30,12 @@ const windRule = (formula: string): Rule => ({
 export function sizeRoll(
   _params: Params,
   [pocket]: MeasuredFace[],
-  { rules, stacks, grid }: BodyInputs,
+  { rules, stacks, grid, pin }: BodyInputs,
 ): SizedBody<Roll> {
   const inset = rules.length('topstitch.inset');
   const sides = rounded(sum('beside the channels', [inset, inset]), grid, 'up');
   const width = sum('open width', [rounded(largest('channels', [LEAST, pocket!.width]), grid, 'up'), times(2, sides)]);
-  const height = rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up');
+  const height = pin('body/height', rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up'));
   const pocketDepth = rounded(pocket!.sizes.pocketDepth ?? LEAST, grid, 'up');
   const walls = sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const detail: Roll = { width, height, pocketDepth, loaded: sum('lying open, full', [walls, pocket!.loaded]) };

@@ -30,7 +30,7 @@ const turnRule = (formula: string): Rule => ({
 
 /** Sizes a sleeve from what stands in it: the girth gives the flat width, the length the height. */
 export function sizeSleeve(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
-  const { stacks, grid } = inputs;
+  const { stacks, grid, pin } = inputs;
   const form = choiceParam(params, 'form', sleeveParams.form);
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
   const thick = inside!.loaded;
@@ -40,8 +40,11 @@ export function sizeSleeve(params: Params, [inside]: MeasuredFace[], inputs: Bod
   const across = sum('things and walls', [thick, product('half of the walls', [walls, half])]);
   const halfBase = rounded(product('half the base', [across, half]), grid, 'up');
   const base = boxed ? sum('base, depth', [times(2, halfBase)]) : nothing;
-  const width = rounded(largest('flat width', [sum('least width', [LEAST, base]), inside!.width]), grid, 'up');
-  const height = rounded(largest('height', [LEAST, inside!.height]), grid, 'up');
+  const width = pin(
+    'body/flatWidth',
+    rounded(largest('flat width', [sum('least width', [LEAST, base]), inside!.width]), grid, 'up'),
+  );
+  const height = pin('body/height', rounded(largest('height', [LEAST, inside!.height]), grid, 'up'));
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
   const detail: Sleeve = { form, bottom, width, base, height, panelHeight, ...liningTurns(inputs) };
   const panels = panelsOf(detail);

@@ -53,6 +53,18 @@ export const setStack = (role: Role, layers: Layer[]): Edit => ({
   apply: (document) => ({ ...document, stacks: { ...document.stacks, [role]: layers } }),
 });
 
+/** Pins a size, or lets it go again. mm */
+export const setPin = (path: string, label: string, value: number | undefined): Edit => ({
+  name: value === undefined ? `Let ${lower(label)} go` : `Pin ${lower(label)}`,
+  apply: (document) => ({ ...document, pins: withParam(document.pins ?? {}, path, value) }),
+});
+
+/** Sets the most that a finished size may be, or lifts it again. mm */
+export const setLimit = (path: string, label: string, value: number | undefined): Edit => ({
+  name: value === undefined ? `Lift the limit on ${lower(label)}` : `Limit ${lower(label)}`,
+  apply: (document) => ({ ...document, limits: withParam(document.limits ?? {}, path, value) }),
+});
+
 export const rename = (name: string): Edit => ({
   name: `Rename to “${name}”`,
   apply: (document) => ({ ...document, name }),

@@ -45,6 +45,21 @@ export const IsParams = (): PropertyDecorator =>
     },
   );
 
+const isSize = (value: unknown): boolean =>
+  typeof value === 'number' && value >= limits.size.least && value <= limits.pinned.most;
+
+/** Lengths by path, mm. */
+export const IsSizes = (): PropertyDecorator =>
+  check(
+    'sizes',
+    (value) => isRecord(value) && Object.keys(value).length <= limits.lines && Object.values(value).every(isSize),
+    `$property must be lengths by path, each ${limits.size.least} to ${limits.pinned.most}`,
+    {
+      type: 'object',
+      additionalProperties: { type: 'number', minimum: limits.size.least, maximum: limits.pinned.most },
+    },
+  );
+
 const DEEPEST = 8;
 
 function isArrangement(value: unknown, depth = 0): value is Arrangement {

@@ -31,7 +31,7 @@ import {
   type ParamValue,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsParams, IsTidyText } from './checks.ts';
+import { IsArrangements, IsParams, IsSizes, IsTidyText } from './checks.ts';
 
 const { count, size, nameLength } = limits;
 const words = { message: '$property must be text' };
@@ -131,5 +131,7 @@ export class DesignDocumentSchema {
   holders!: HolderSchema[];
   @IsArrangements() faces!: Record<string, Arrangement>;
   @IsObject() @ValidateNested() @Type(() => KindSchema) closure!: KindSchema;
+  @IsOptional() @IsSizes() pins?: Record<string, number>;
+  @IsOptional() @IsSizes() limits?: Record<string, number>;
   @IsParams() rules!: Record<string, ParamValue>;
 }

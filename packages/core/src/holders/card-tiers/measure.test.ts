@@ -14,7 +14,13 @@ function tiers(count: number, pocket: number, lining: number) {
   const line: ContentsLine = { id: 'c1', item: card.id, count, perHolder: 1, orientation: 'lying' };
   const held: HeldContents = { line, item: card, name: 'Card', count };
   const stacks = { exterior: cloth(1), lining: cloth(lining), pocket: cloth(pocket) };
-  return measureTiers({ making: 'pleated' }, [held], { id: 'A', rules: rulesFor({}, {}), stacks, grid: '0.5mm' });
+  return measureTiers({ making: 'pleated' }, [held], {
+    id: 'A',
+    rules: rulesFor({}, {}),
+    stacks,
+    grid: '0.5mm',
+    pin: (_, size) => size,
+  });
 }
 const EASE = 3;
 

@@ -76,11 +76,11 @@ function slotsOf(held: HeldContents, visible: Derived, { rules, grid }: HolderIn
 }
 
 /** The widest demand of all fronts: each clears every card and pocket lying behind it. */
-function slotWidthOf(tiers: Tiers, { rules, grid }: HolderInputs): Derived {
+function slotWidthOf(tiers: Tiers, { id, rules, grid, pin }: HolderInputs): Derived {
   const ease = rules.length('ease.card.across');
   const demands = tiers.slots.map((_, index) => frontDemand(tiers, index, ease));
   const widest = demands.reduce((most, demand) => (demand.value > most.value + 1e-9 ? demand : most), demands[0]!);
-  return { ...rounded(widest, grid, 'up'), label: 'slot, clear width' };
+  return pin(`holders/${id}/slotWidth`, { ...rounded(widest, grid, 'up'), label: 'slot, clear width' });
 }
 
 function frontDemand(tiers: Tiers, index: number, ease: Derived): Derived {

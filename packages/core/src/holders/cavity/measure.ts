@@ -18,17 +18,18 @@ import {
 
 /** Sizes the room from the girth of the things, the walls and the rules. */
 export function measureCavity(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Cavity> {
-  const { rules, stacks, grid, id } = inputs;
+  const { rules, stacks, grid, id, pin } = inputs;
   const divide = choiceParam(params, 'divide', cavityParams.divide);
   const wished = lengthParam(params, 'visible', cavityParams.visible, rules, `holders/${id}`);
   const things = contents.flatMap(standing);
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const walls = { front: wall, back: wall };
   const groups = divide === 'stitched' ? things.map((thing) => [thing]) : [things];
-  const compartments = groups.map((group): Compartment => {
+  const compartments = groups.map((group, index): Compartment => {
     const halfGirth = halfGirthOf(group);
     const width = tubeWidth(halfGirth, walls, rules.length('ease.cavity.across'));
-    return { things: group, halfGirth, width: rounded({ ...width, label: 'room, between its stitches' }, grid, 'up') };
+    const room = rounded({ ...width, label: 'room, between its stitches' }, grid, 'up');
+    return { things: group, halfGirth, width: pin(`holders/${id}/room${index + 1}`, room) };
   });
   const along = widest(
     'the longest',

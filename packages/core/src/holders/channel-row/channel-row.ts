@@ -1,4 +1,4 @@
-import { given, largest, minus, product, rounded, smallest, sum, type Derived } from '../../derived/derived.ts';
+import { given, largest, minus, named, product, rounded, smallest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
@@ -37,13 +37,14 @@ const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held',
 const GRIP = given('to grip it by', 10, { kind: 'standard', path: 'grip', source: 'common practice' });
 
 function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {
-  const { rules, stacks, grid, id } = inputs;
+  const { rules, stacks, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const walls = { front: wall, back: wall };
-  const channels = things.map((thing): Channel => {
+  const channels = things.map((thing, index): Channel => {
     const width = tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across'));
-    return { thing, width: rounded({ ...width, label: `channel of ${thing.name}` }, grid, 'up') };
+    const room = rounded({ ...width, label: `channel of ${thing.name}` }, grid, 'up');
+    return { thing, width: pin(`holders/${id}/channel${index + 1}`, room) };
   });
   const longest = widest(
     'the longest',
@@ -56,7 +57,10 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
           'the shortest',
           things.map(({ along }) => along),
         );
-  const depth = rounded(depthOf(longest, shortest), grid, 'up');
+  const height = sum('open height', [longest, rules.length('ease.channel.end')]);
+  const wished = pin(`holders/${id}/pocketDepth`, rounded(depthOf(longest, shortest), grid, 'up'));
+  // a pocket folded up from the cloth cannot be higher than the cloth behind it
+  const depth = named('pocket depth', smallest('pocket depth', [wished, height]));
   const width = sum(
     'all channels',
     channels.map((channel) => channel.width),
@@ -64,7 +68,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
   let at = 0;
   return {
     width,
-    height: sum('open height', [longest, rules.length('ease.channel.end')]),
+    height,
     slabs: channels.map(({ thing, width: wide }) => {
       const x0 = at + (wide.value - thing.across.value) / 2;
       at += wide.value;

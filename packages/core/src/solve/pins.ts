@@ -1,0 +1,55 @@
+import { byRule, type Derived, type Rule } from '../derived/derived.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+
+const pinRule: Rule = { id: 'pin', formula: 'pinned by the maker', source: 'this design' };
+
+/** Sizes that the maker has fixed, by path. */
+export interface Pins {
+  /** The size as pinned; never less than what it must hold.
+   * @param path such as `body/leafWidth` or `holders/A/slotWidth`
+   * @param size the least size, as solved, mm */
+  pin(path: string, size: Derived): Derived;
+  /** Pins that ask for the impossible, and pins of sizes that this design has not; once everything is sized. */
+  findings(): Finding[];
+}
+
+/** The pins of a design. A pin larger than the least size leaves slack; a smaller one is told, and the least size stays. */
+export function pinsOf({ pins = {} }: Pick<DesignDocument, 'pins'>): Pins {
+  const used = new Map<string, Derived>();
+  return {
+    pin(path, size) {
+      const wished = Object.hasOwn(pins, path) ? pins[path] : undefined;
+      if (wished === undefined) return size;
+      used.set(path, size);
+      return wished < size.value ? size : byRule(pinRule, size.label, wished, [size]);
+    },
+    findings: () =>
+      Object.entries(pins).flatMap(([path, wished]): Finding[] => {
+        const about = [
+          path
+            .split('/')
+            .slice(0, path.startsWith('holders/') ? 2 : 1)
+            .join('/'),
+        ];
+        const size = used.get(path);
+        if (!size) {
+          const text = say`A size is pinned that this design has not (${path}). Take the pin away.`;
+          return [{ code: 'pin.unknown', severity: 'watch', about, numbers: { pinned: wished }, text }];
+        }
+        if (wished >= size.value - 1e-9) return [];
+        const text = say`“${size.label}” is pinned at ${mm(wished)}, but must be ${mm(size.value)} to hold everything: ${mm(size.value - wished)} are missing. Let it be, take something out, or use thinner cloth.`;
+        return [
+          {
+            code: 'pin.tooSmall',
+            severity: 'stop',
+            about,
+            numbers: { pinned: wished, least: size.value },
+            limit: size.value,
+            text,
+          },
+        ];
+      }),
+  };
+}
