@@ -109,3 +109,31 @@ test('the SVG has the sizes of the chart, measured by a browser', async ({ page,
   // the shell worked by hand in docs/worked/bifold.md: 222 x 106
   expect(perimeter).toBeCloseTo(2 * (222 + 106), 2);
 });
+
+test('a sleeve and a roll, from things to pieces', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New sleeve' }).click();
+  await hold(page, '2 flasks');
+  await page.getByRole('link', { name: 'See it drawn' }).click();
+  await page.getByRole('button', { name: 'whole piece' }).click();
+  await page.getByRole('radio', { name: 'boxed' }).click();
+  await expect(size(page, 'Finished depth')).toBeVisible();
+  await page.getByRole('button', { name: 'Inside A', exact: true }).click();
+  await page.getByRole('radio', { name: 'stitched apart' }).click();
+  await expect(size(page, 'Room, between its stitches')).toHaveCount(2);
+  await page.getByRole('button', { name: 'whole piece' }).click();
+  await pick(page, 'Closes with', 'Snaps along the mouth');
+  await expect(page.getByRole('button', { name: 'Snaps along the mouth', exact: true })).toBeVisible();
+
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New roll' }).click();
+  await hold(page, 'chart board');
+  await hold(page, '3 probes');
+  await toStage(page, 'Shape');
+  await page.getByRole('button', { name: 'whole piece' }).click();
+  await pick(page, 'Closes with', 'Tie');
+  await expect(page.getByText('Rolled up and full it is thick by')).toBeVisible();
+  await expect(page.getByText('4 of 4 things go in, with their ease.')).toBeVisible();
+  await toStage(page, 'Cut');
+  await expect(page.getByRole('button', { name: /^B, Lining, / })).toBeVisible();
+});

@@ -112,6 +112,8 @@ describe('inspected', () => {
     ['holders/C', 'Note compartment C'],
     ['closure', 'Closure'],
     ['holders/gone', 'Bifold'],
+    ['contents/c1', 'Card tiers A'],
+    ['contents/gone', 'Bifold'],
   ])('%s is %s, and each of its sizes can be read', (selection, title) => {
     const shown = inspected(bifold, solve(bifold), selection);
     expect(shown.title).toBe(title);

@@ -9,6 +9,8 @@ import {
 
 /** What the inspector shows of the selected object. */
 export interface Inspected {
+  /** Path of the object that is shown: edits of its settings go there. */
+  path: string;
   title: string;
   about: string;
   /** Parameters of its own: the key, and the edit goes to this object. */
@@ -30,11 +32,15 @@ const paramsOf = (params: Record<string, ParamSpec>) => Object.entries(params).m
 
 /** The selected object with its settings and sizes; the wallet itself if the selection is gone. */
 export function inspected(document: DesignDocument, solution: Solution, selection: string): Inspected {
-  const [kind, id] = selection.split('/');
-  if (kind === 'holders') return inspectHolder(document, solution, id ?? '') ?? inspectBody(document, solution);
+  const [kind, id = ''] = selection.split('/');
   if (kind === 'closure') return inspectClosure(document, solution);
-  return inspectBody(document, solution);
+  const holder = kind === 'contents' ? holderOf(document, id) : kind === 'holders' ? id : '';
+  return inspectHolder(document, solution, holder) ?? inspectBody(document, solution);
 }
+
+/** The first holder that holds a line of contents. */
+const holderOf = ({ holders }: DesignDocument, line: string): string =>
+  holders.find(({ contents }) => contents.some((entry) => entry.line === line))?.id ?? '';
 
 const faceTitle = ({ body }: DesignDocument, face: string): string =>
   builtInKinds.bodies[body.kind]?.faces(body.params).find(({ id }) => id === face)?.title ?? face;
@@ -45,6 +51,7 @@ function inspectHolder(document: DesignDocument, { holders }: Solution, id: stri
   if (!holder || !family) return undefined;
   const own = Object.values(family.params).flatMap((spec) => (spec.kind === 'length' ? [spec.rule] : []));
   return {
+    path: `holders/${id}`,
     title: `${holder.title} ${id}`,
     about: `${faceTitle(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
     params: paramsOf(family.params),
@@ -56,6 +63,7 @@ function inspectHolder(document: DesignDocument, { holders }: Solution, id: stri
 function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspected {
   const family = builtInKinds.closures[closure.kind];
   return {
+    path: 'closure',
     title: 'Closure',
     about: family?.title ?? closure.kind,
     params: paramsOf(family?.params ?? {}),
@@ -67,6 +75,7 @@ function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspec
 function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
   const family = builtInKinds.bodies[body.kind];
   return {
+    path: 'body',
     title: family?.title ?? body.kind,
     about: family?.about ?? '',
     params: paramsOf(family?.params ?? {}),

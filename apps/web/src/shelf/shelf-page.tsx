@@ -1,4 +1,4 @@
-import { newDesign } from '@zindle/core';
+import { builtInKinds, newDesign } from '@zindle/core';
 import { Plus } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -10,6 +10,8 @@ import { DesignCard } from './design-card.tsx';
 
 const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
+const newName = (body: string): string => `New ${builtInKinds.bodies[body]!.title.toLowerCase()}`;
+
 /** The shelf of designs. */
 export function ShelfPage() {
   const [search, setSearch] = useState('');
@@ -20,10 +22,10 @@ export function ShelfPage() {
     document.title = 'The shelf · Zindle';
   }, []);
 
-  async function makeNew() {
-    const name = 'New bifold';
+  async function makeNew(body: string) {
+    const name = newName(body);
     try {
-      const { id } = await api.create(newDesign({ id: freshId(name), name }));
+      const { id } = await api.create(newDesign({ id: freshId(name), name, body }));
       await navigate(`/d/${id}/hold`);
     } catch (error) {
       toast.error(`The new design could not be stored. ${say(error)}`);
@@ -59,9 +61,11 @@ export function ShelfPage() {
             setPage(1);
           }}
         />
-        <button type="button" className="button button-main" onClick={() => void makeNew()}>
-          <Plus size={15} aria-hidden="true" /> New bifold
-        </button>
+        {Object.keys(builtInKinds.bodies).map((body) => (
+          <button key={body} type="button" className="button button-main" onClick={() => void makeNew(body)}>
+            <Plus size={15} aria-hidden="true" /> {newName(body)}
+          </button>
+        ))}
       </header>
       <main className="mx-auto max-w-[1180px] px-6 py-6">
         <h1 className="text-2xl">The shelf</h1>
@@ -81,7 +85,7 @@ export function ShelfPage() {
             ))}
           </ul>
         )}
-        {shelf && shelf.total === 0 && <EmptyShelf searched={search} onNew={() => void makeNew()} />}
+        {shelf && shelf.total === 0 && <EmptyShelf searched={search} onNew={() => void makeNew('foldover')} />}
         {pages > 1 && (
           <nav aria-label="Pages of the shelf" className="mt-6 flex items-center justify-center gap-3">
             <button type="button" className="button" disabled={page <= 1} onClick={() => setPage(page - 1)}>
@@ -143,7 +147,7 @@ function EmptyShelf({ searched, onNew }: { searched: string; onNew(): void }) {
         />
         <path d="M142 0V150M158 0V150" stroke="#0F6B66" strokeDasharray="12 4 2 4" />
       </svg>
-      <p className="mt-4 text-quiet">The shelf is empty. A wallet starts with what it must hold.</p>
+      <p className="mt-4 text-quiet">The shelf is empty. Everything starts with what it must hold.</p>
       <button type="button" className="button button-main mt-4" onClick={onNew}>
         Make the first bifold
       </button>

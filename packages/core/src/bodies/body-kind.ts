@@ -1,5 +1,5 @@
 import type { Derived } from '../derived/derived.ts';
-import type { Params } from '../document/design-document.ts';
+import type { Orientation, Params } from '../document/design-document.ts';
 import type {
   Panels,
   SeatKind,
@@ -95,6 +95,8 @@ export interface BodyKind<Detail = unknown> {
   readonly title: string;
   /** What it is, in a few words. */
   readonly about: string;
+  /** How things go into it unless the maker says otherwise. */
+  readonly orientation: Orientation;
   /** Ids of the closures that it can have. */
   readonly closures: readonly string[];
   readonly params: Record<string, ParamSpec>;

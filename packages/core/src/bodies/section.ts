@@ -1,5 +1,6 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Role } from '../document/design-document.ts';
+import type { StackThickness } from '../holders/holder-kind.ts';
 
 /** One layer of the closed piece, cut through. u runs from the open side towards the fold, z upwards from the back; mm */
 export interface SectionLayer {
@@ -34,3 +35,12 @@ export function stackBars(bars: readonly SectionBar[]): SectionLayer[] {
   let z = 0;
   return bars.map(({ thickness, ...bar }) => ({ ...bar, z0: z, z1: (z += thickness) }));
 }
+
+/** A wall of a role's cloth, as wide as the section. */
+export const clothBar = (role: 'exterior' | 'lining', width: number, stacks: StackThickness): SectionBar => ({
+  of: { role },
+  label: role,
+  u0: 0,
+  u1: width,
+  thickness: stacks[role].value,
+});

@@ -106,12 +106,19 @@ function readSide(text: string, unit: LengthUnit): number {
   throw new Refusal('size', `“${text}” cannot be the side of a thing: use ${say(least)} to ${say(most)}.`);
 }
 
+/** `Steel probes` and `probe` are the same thing. */
+const singular = (name: string): string => name.toLowerCase().replace(/(ch|sh|x)es$|s$/, '$1');
+const lastWord = (name: string): string => name.split(' ').pop()!;
+
 function lookUp(name: string, items: readonly Item[]): Item | undefined {
   const plain = name.toLowerCase();
   const exact = items.find((item) => item.name.toLowerCase() === plain);
   if (exact) return exact;
   const id = aliases.find(([pattern]) => pattern.test(plain))?.[1];
-  return items.find((item) => item.id === id);
+  const thing = singular(plain);
+  return items.find((item) =>
+    id ? item.id === id : singular(item.name) === thing || singular(lastWord(item.name)) === thing,
+  );
 }
 
 function existing(name: string, known: Item | undefined): Item {

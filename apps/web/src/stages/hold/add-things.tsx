@@ -1,6 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import {
   addContents,
+  builtInKinds,
   limits,
   parseLine,
   standardItems,
@@ -56,7 +57,13 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
       document.contents.map((each) => each.id),
     );
     const together = item.thickness <= 0.3 && !item.rigid ? count : 1;
-    const entry = { id: line, item: item.id, count, perHolder: together, orientation: 'lying' as const };
+    const entry = {
+      id: line,
+      item: item.id,
+      count,
+      perHolder: together,
+      orientation: builtInKinds.bodies[document.body.kind]?.orientation ?? 'lying',
+    };
     edit(addContents(item.name === name ? entry : { ...entry, name }, item, isNew, standardItems));
     select(`contents/${line}`);
     setText('');

@@ -13,13 +13,13 @@ import { ParamField, RuleField } from './setting-fields.tsx';
 export function Inspector({ document, solution }: WithSolution) {
   const selection = useDesign((state) => state.selection);
   const select = useDesign((state) => state.select);
-  const { title, about, params, rules, sizes } = inspected(document, solution, selection);
+  const { path, title, about, params, rules, sizes } = inspected(document, solution, selection);
   const explained = useDesign((state) => state.explained);
   return (
     <>
       <div className="flex items-baseline justify-between gap-2">
         <h2 className="text-lg">{title}</h2>
-        {selection !== 'body' && (
+        {path !== 'body' && (
           <button
             type="button"
             className="text-xs font-semibold text-weld underline underline-offset-4"
@@ -32,9 +32,9 @@ export function Inspector({ document, solution }: WithSolution) {
       <p className="text-quiet">{about}</p>
       {explained && <Explaining solution={solution} explained={explained} />}
       <div className="mt-3 space-y-2.5">
-        {selection === 'body' && <WholeWallet document={document} solution={solution} />}
+        {path === 'body' && <WholeWallet document={document} solution={solution} />}
         {params.map(({ key, spec }) => (
-          <ParamField key={`${selection}/${key}`} document={document} selection={selection} name={key} spec={spec} />
+          <ParamField key={`${path}/${key}`} document={document} selection={path} name={key} spec={spec} />
         ))}
         {rules.map((id) => (
           <RuleField key={id} document={document} id={id} />

@@ -8,6 +8,7 @@ import { sizeFoldover, type Foldover } from './size.ts';
 export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
   about: 'two leaves, lining inside',
+  orientation: 'lying',
   closures: ['none', 'tab-snap'],
   params: {},
   rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],

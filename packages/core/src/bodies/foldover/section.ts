@@ -1,7 +1,7 @@
 import type { PlacedHolder } from '../../holders/holder-kind.ts';
 import { slabsAt, thickest, type Slab } from '../../holders/slab.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { stackBars, type Section, type SectionBar } from '../section.ts';
+import { clothBar, stackBars, type Section, type SectionBar } from '../section.ts';
 import type { Foldover } from './size.ts';
 
 /** The section of two leaves folded on each other, each cut at its thickest place. */
@@ -12,13 +12,7 @@ export function foldoverSection(
 ): Section {
   const width = detail.leafWidth.value;
   const on = (face: string) => placed.filter(({ seat }) => seat.face === face);
-  const cloth = (role: 'exterior' | 'lining'): SectionBar => ({
-    of: { role },
-    label: role,
-    u0: 0,
-    u1: width,
-    thickness: stacks[role].value,
-  });
+  const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
   const inside = on('inside').flatMap((holder) => leafBars(holder, 'left', width));
   const side = (which: 'left' | 'right') => [
     cloth('exterior'),

@@ -16,6 +16,7 @@ function readBack(cut: CutPieces, _sized: SizedBody<Roll>, { rules }: BodyInputs
 export const roll: BodyKind<Roll> = {
   title: 'Roll',
   about: 'a lined cloth, its bottom folded up into channels',
+  orientation: 'upright',
   closures: ['none', 'tie'],
   params: {},
   rules: ['seam.allowance', 'topstitch.inset', 'turning.gap'],

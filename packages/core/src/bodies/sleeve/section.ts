@@ -1,6 +1,6 @@
 import type { PlacedHolder, StackThickness } from '../../holders/holder-kind.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { stackBars, type Section, type SectionBar } from '../section.ts';
+import { clothBar, stackBars, type Section } from '../section.ts';
 import type { Sleeve } from './params.ts';
 
 /** A sleeve cut across: back, what stands in it, front. */
@@ -16,13 +16,7 @@ export function sleeveLikeSection(
   placed: readonly PlacedHolder[],
   stacks: StackThickness,
 ): Section {
-  const cloth = (role: 'exterior' | 'lining'): SectionBar => ({
-    of: { role },
-    label: role,
-    u0: 0,
-    u1: width,
-    thickness: stacks[role].value,
-  });
+  const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
   const back = stackBars([cloth('exterior'), cloth('lining')]);
   const floor = stacks.exterior.value + stacks.lining.value;
   const things = placed

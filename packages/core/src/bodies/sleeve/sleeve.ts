@@ -9,6 +9,7 @@ import { sizeSleeve } from './size.ts';
 export const sleeve: BodyKind<Sleeve> = {
   title: 'Sleeve',
   about: 'a front and a back with a mouth at the top',
+  orientation: 'upright',
   closures: ['none', 'snap-row'],
   params: sleeveParams,
   rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school'],

@@ -1,8 +1,16 @@
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
 import type { LengthUnit } from '../../units/length.ts';
 
-/** A bifold that holds nothing yet, in common cloths. */
-export function newDesign({ id, name, unit = 'mm' }: { id: string; name: string; unit?: LengthUnit }): DesignDocument {
+interface NewDesign {
+  id: string;
+  name: string;
+  unit?: LengthUnit;
+  body?: string;
+}
+
+/** A design that holds nothing yet, in common cloths.
+ * @param body id of a family; default a bifold */
+export function newDesign({ id, name, unit = 'mm', body = 'foldover' }: NewDesign): DesignDocument {
   return {
     format: DOCUMENT_FORMAT,
     version: DOCUMENT_VERSION,
@@ -20,7 +28,7 @@ export function newDesign({ id, name, unit = 'mm' }: { id: string; name: string;
       lining: [{ material: 'cotton-lawn', coverage: 'full' }],
       pocket: [{ material: 'quilting-cotton', coverage: 'full' }],
     },
-    body: { kind: 'foldover', params: {} },
+    body: { kind: body, params: {} },
     holders: [],
     faces: {},
     closure: { kind: 'none', params: {} },

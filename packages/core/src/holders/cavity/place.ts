@@ -1,4 +1,5 @@
 import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import { linesBetween } from '../panel-lines.ts';
 import type { Cavity } from './compartments.ts';
 import { placedAcross } from './measure.ts';
 
@@ -33,7 +34,5 @@ export function placeCavity(measured: MeasuredHolder<Cavity>, seat: Seat, { id }
 }
 
 /** Distances of the dividing lines from the left stitch line, mm. */
-export function dividers({ compartments }: Cavity): number[] {
-  let at = 0;
-  return compartments.slice(0, -1).map(({ width }) => (at += width.value));
-}
+export const dividers = ({ compartments }: Cavity): number[] =>
+  linesBetween(compartments.map(({ width }) => width.value));

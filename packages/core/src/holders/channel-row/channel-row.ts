@@ -3,7 +3,6 @@ import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import type {
@@ -16,6 +15,7 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { linesBetween, linesOnPanels } from '../panel-lines.ts';
 import { clearanceOf } from '../sides.ts';
 
 /** One channel with what stands in it. */
@@ -141,10 +141,7 @@ function orderFindings(channels: readonly Channel[], id: string): Finding[] {
 type Placed = PlacedHolder<ChannelRow>;
 
 /** Distances of the lines between channels from the inside end, mm. */
-const linesOf = ({ channels }: ChannelRow): number[] => {
-  let at = 0;
-  return channels.slice(0, -1).map(({ width }) => (at += width.value));
-};
+const linesOf = ({ channels }: ChannelRow): number[] => linesBetween(channels.map(({ width }) => width.value));
 
 function place(measured: MeasuredHolder<ChannelRow>, seat: Seat, { id }: HolderInputs): Placed {
   const { detail, slabs, sizes } = measured;
@@ -171,39 +168,22 @@ function place(measured: MeasuredHolder<ChannelRow>, seat: Seat, { id }: HolderI
   };
 }
 
-/** Lines on the pocket and on what lies behind it, stitched onto each other. */
+/** The pocket is stitched to what lies behind it between the channels. */
 function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contribution {
-  const lines = linesOf(detail);
-  if (lines.length === 0 || !seat.panels) return contribution({});
-  const { front, back } = seat.panels;
-  const depth = detail.depth.value;
-  const edit = (side: 'front' | 'back') => {
-    const { piece, at } = seat.panels![side];
-    const drawn = lines.map((x, index) => ({
-      id: `${id}-${index + 1}-${side}`,
-      from: at(x, 0),
-      to: at(x, depth),
-      label: `channel ${index + 1}`,
-    }));
-    return { kind: 'marks' as const, piece, marks: [], lines: drawn };
-  };
-  const joins = lines.map((_, index): Seam => ({
-    id: `holders/${id}#channel-${index + 1}`,
-    kind: 'stitchedOn',
-    a: faceLine(front.piece, `${id}-${index + 1}-front`),
-    b: faceLine(back.piece, `${id}-${index + 1}-back`),
-  }));
+  const places = linesOf(detail);
+  const { panels } = seat;
+  if (places.length === 0 || !panels) return contribution({});
+  const lines = linesOnPanels({ id, panels, places, down: detail.depth.value, name: 'channel' });
   return contribution({
-    hostEdits: [edit('front'), edit('back')],
-    joins,
+    ...lines,
     operations: [
       {
         id: `holders/${id}/channels`,
         phase: 'finish',
         needs: ['body/pocket'],
-        uses: [...new Set([front.piece, back.piece])],
-        seams: joins.map((join) => join.id),
-        text: say`Stitch the ${joins.length} lines between the channels from the fold up to the pocket's mouth, and stop there; back-tack at the mouth. Try each tool before the next line.`,
+        uses: [...new Set([panels.front.piece, panels.back.piece])],
+        seams: lines.joins.map((join) => join.id),
+        text: say`Stitch the ${places.length} lines between the channels from the fold up to the pocket's mouth, and stop there; back-tack at the mouth. Try each tool before the next line.`,
       },
     ],
   });
