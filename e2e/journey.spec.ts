@@ -135,5 +135,5 @@ test('a sleeve and a roll, from things to pieces', async ({ page }) => {
   await expect(page.getByText('Rolled up and full it is thick by')).toBeVisible();
   await expect(page.getByText('4 of 4 things go in, with their ease.')).toBeVisible();
   await toStage(page, 'Cut');
-  await expect(page.getByRole('button', { name: /^B, Lining, / })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^C, Lining, / })).toBeVisible();
 });
