@@ -19,25 +19,34 @@ export interface Slab {
 /** The place where slabs pile up highest; side by side they do not add up.
  * @returns the height (y, mm) and the sum of what lies there; nothing at all is 0 at y = 0 */
 export function thickest(label: string, slabs: readonly Slab[]): { at: number; thickness: Derived } {
+  const heights = new Set(slabs.flatMap(({ y0, y1 }) => [y0 + 1e-6, (y0 + y1) / 2]));
   let best: readonly Slab[] = [];
   let [at, most] = [0, 0];
-  for (const { y0, y1 } of slabs)
-    for (const candidate of [y0 + 1e-6, (y0 + y1) / 2]) {
-      const pile = highestPile(slabsAt(slabs, candidate));
-      const total = heightOf(pile);
-      if (total > most + 1e-9) [best, at, most] = [pile, candidate, total];
-    }
+  for (const candidate of heights) {
+    const cut = slabsAt(slabs, candidate);
+    // what lies at this height in all is the most that can lie on each other
+    if (heightOf(cut) <= most + 1e-9) continue;
+    const pile = highestPile(cut);
+    const total = heightOf(pile);
+    if (total > most + 1e-9) [best, at, most] = [pile, candidate, total];
+  }
   return { at, thickness: sum(label, grouped(best)) };
 }
 
-const heightOf = (slabs: readonly Slab[]): number =>
-  slabs.reduce((height, { thickness }) => height + thickness.value, 0);
+function heightOf(slabs: readonly Slab[]): number {
+  let height = 0;
+  for (const { thickness } of slabs) height += thickness.value;
+  return height;
+}
 
 /** Of slabs cut at one height, those that lie on each other where they lie highest. */
 function highestPile(cut: readonly Slab[]): readonly Slab[] {
-  const left = Math.max(...cut.map(({ x0 }) => x0));
-  const right = Math.min(...cut.map(({ x1 }) => x1));
-  if (cut.length === 0 || left < right) return cut;
+  let [left, right] = [-Infinity, Infinity];
+  for (const { x0, x1 } of cut) {
+    left = Math.max(left, x0);
+    right = Math.min(right, x1);
+  }
+  if (left < right) return cut;
   let best: readonly Slab[] = [];
   let most = 0;
   for (const { x0, x1 } of cut) {

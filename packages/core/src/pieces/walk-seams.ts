@@ -19,8 +19,10 @@ export interface WalkedSeam extends Seam {
 
 interface WalkedRun {
   length: number;
-  notches: Map<string, number>;
+  notches: ReadonlyMap<string, number>;
 }
+
+const NO_NOTCHES: ReadonlyMap<string, number> = new Map();
 
 /** Walks every seam on the pieces' own stitch outlines.
  * @throws CoreError `seam.unknownPiece`, `seam.unknownEdge`, `seam.beyondEdge` */
@@ -41,21 +43,22 @@ function walkSeam(seam: Seam, pieces: Map<string, Piece>): WalkedSeam {
 function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string): WalkedRun {
   const piece = pieces.get(run.piece);
   if (!piece) throw new CoreError('seam.unknownPiece', `seam ${seam} names no piece ${run.piece}`, seam);
-  const notches = new Map<string, number>();
+  const notches = piece.notches.length > 0 ? new Map<string, number>() : undefined;
   let length = 0;
   for (const part of run.parts) {
     const { whole, from, to } = measurePart(part, piece, seam);
     if (from < -1e-6 || to > whole + 1e-6 || to < from)
       throw new CoreError('seam.beyondEdge', `seam ${seam} runs beyond an edge of ${piece.id}`, seam);
-    for (const { id, at } of notchesOn(part, piece, from, to))
-      notches.set(id, length + (part.reversed ? to - at : at - from));
+    if (notches)
+      for (const { id, at } of notchesOn(part, piece, from, to))
+        notches.set(id, length + (part.reversed ? to - at : at - from));
     length += to - from;
   }
-  return { length, notches };
+  return { length, notches: notches ?? NO_NOTCHES };
 }
 
 function notchesOn(part: EdgeRun['parts'][number], piece: Piece, from: number, to: number) {
-  if ('line' in part || piece.notches.length === 0) return [];
+  if ('line' in part) return [];
   return piece.notches.filter(({ edge, at }) => edge === part.edge && at >= from - 1e-9 && at <= to + 1e-9);
 }
 
