@@ -63,6 +63,36 @@ describe('boardView', () => {
   });
 });
 
+describe('boards of the other families', () => {
+  const view = (id: string) => {
+    const design = demoDesigns.find((each) => each.id === id)!;
+    return boardView(design, solve(design))!;
+  };
+  test('a sleeve shows its front with the snaps on it, inside the cloth', () => {
+    const { width, height, snaps, ground } = view('caliper-sleeve');
+    expect([width, height, ground]).toEqual([102.5, 241, 'exterior']);
+    expect(snaps.map(({ x, y }) => [x, y])).toEqual([
+      [30, 241 - 15],
+      [72.5, 241 - 15],
+    ]);
+  });
+  test('dividers stand between the things', () => {
+    const [inside] = view('twin-flask-bag').holders;
+    expect(inside!.stitching).toEqual([{ from: [125, 273], to: [125, 0] }]);
+    expect(inside!.hidden).toHaveLength(2);
+  });
+  test('a roll shows each tool above its channel, with its number', () => {
+    const { holders, width } = view('probe-roll');
+    const things = holders[0]!.layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : []));
+    expect(things.map(({ place }) => place)).toEqual(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7']);
+    for (const { x0, x1 } of things) expect(x0 >= 0 && x1 <= width).toBe(true);
+  });
+  test('a family without a board has none', () => {
+    const solution = solve(bifold);
+    expect(boardView({ ...bifold, body: { kind: 'balloon', params: {} } }, solution)).toBeUndefined();
+  });
+});
+
 describe('measureAt', () => {
   const solution = solve(bifold);
   test.each([
