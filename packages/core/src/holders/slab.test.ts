@@ -25,21 +25,22 @@ describe('thickest', () => {
       thickest('all', [slab(0, 100, 0, 50, 1), slab(5, 40, 0, 40, 4), slab(60, 95, 0, 40, 6)]).thickness.value,
     ).toBe(7);
   });
-  test('finds the highest place of a fine raster, for slabs that share their middle', () => {
+  test('finds the highest place of a raster, for slabs that share their middle', () => {
+    const whole = (min: number, max: number) => fc.integer({ min, max });
     const anySlab = fc
-      .record({ half: length(5, 50), y: length(0, 80), tall: length(5, 80), thickness: length(0.1, 5) })
+      .record({ half: length(5, 50), y: whole(0, 80), tall: whole(5, 80), thickness: length(0.1, 5) })
       .map(({ half, y, tall, thickness }) => slab(50 - half, 50 + half, y, y + tall, thickness));
     fc.assert(
       fc.property(fc.array(anySlab, { minLength: 1, maxLength: 6 }), (slabs) => {
         let most = 0;
-        for (let y = 0; y <= 160; y += 0.25) {
+        for (let y = 0.5; y <= 160; y++) {
           const here = slabs.filter(({ y0, y1 }) => y0 <= y && y <= y1);
           most = Math.max(
             most,
             here.reduce((sum, { thickness }) => sum + thickness.value, 0),
           );
         }
-        expect(thickest('all', slabs).thickness.value).toBeGreaterThanOrEqual(most - 1e-9);
+        expect(thickest('all', slabs).thickness.value).toBeCloseTo(most, 9);
       }),
     );
   });
