@@ -1,6 +1,8 @@
 /** Core and server read the sources; swc does not check types, `npm run types` does. */
 export default {
   testMatch: ['<rootDir>/packages/**/*.test.ts', '<rootDir>/apps/**/*.test.ts', '<rootDir>/scripts/**/*.test.ts'],
+  // machines may be shared and slow for a while: a test waits rather than fails
+  testTimeout: 120_000,
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   transform: {

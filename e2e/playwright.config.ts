@@ -5,7 +5,9 @@ export default defineConfig({
   testDir: '.',
   fullyParallel: false,
   workers: 1,
-  timeout: 40_000,
+  // machines may be shared and slow for a while: a test waits rather than fails
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   reporter: [['list']],
   outputDir: '../test-results',
   use: {
