@@ -19,7 +19,8 @@ export interface Slab {
 /** The place where slabs pile up highest; side by side they do not add up.
  * @returns the height (y, mm) and the sum of what lies there; nothing at all is 0 at y = 0 */
 export function thickest(label: string, slabs: readonly Slab[]): { at: number; thickness: Derived } {
-  const heights = new Set(slabs.flatMap(({ y0, y1 }) => [y0 + 1e-6, (y0 + y1) / 2]));
+  // a pile is highest just above the lower edge of one of its slabs; those that only touch there do not count
+  const heights = new Set(slabs.map(({ y0 }) => y0 + 1e-6));
   let best: readonly Slab[] = [];
   let [at, most] = [0, 0];
   for (const candidate of heights) {
