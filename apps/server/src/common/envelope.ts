@@ -1,12 +1,6 @@
-import { ValidationPipe, type ValidationError } from '@nestjs/common';
-import { refused, type FieldMessage } from './api-error.ts';
-
-const flat = (errors: ValidationError[], under = ''): FieldMessage[] =>
-  errors.flatMap(({ property, constraints, children }) => {
-    const path = under ? `${under}.${property}` : property;
-    const own = Object.values(constraints ?? {}).map((message) => ({ path, message }));
-    return [...own, ...flat(children ?? [], path)];
-  });
+import { ValidationPipe } from '@nestjs/common';
+import { problemsIn } from '@zindle/core/reading';
+import { refused } from './api-error.ts';
 
 /** Checks the envelope of a request: its own fields only; what is inside a document is checked by the core. */
 export const envelopePipe = (): ValidationPipe =>
@@ -15,7 +9,7 @@ export const envelopePipe = (): ValidationPipe =>
     forbidNonWhitelisted: true,
     transform: true,
     exceptionFactory: (errors) => {
-      const fields = flat(errors);
+      const fields = problemsIn(errors);
       const [first] = fields;
       return refused(
         'request.invalid',

@@ -2,7 +2,8 @@ import { say, mm } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Fold, Notch, PieceDraft, TurningGap } from '../../pieces/piece.ts';
-import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { LINING, SHELL, type Foldover } from './size.ts';
 
@@ -104,19 +105,6 @@ function turningGap(width: number, { leafWidth }: Foldover, { rules }: BodyInput
   return { edge: 'top', from, to: from + length };
 }
 
-function bodySeams({ shellExtra }: Foldover): Seam[] {
-  const ease = { ease: { by: shellExtra, between: ['spine-left', 'spine-right'] as [string, string] } };
-  const seam = (id: string, shellEdge: string, liningEdge: string, more: Partial<Seam> = {}): Seam => ({
-    id: `body/${id}`,
-    kind: 'sewn',
-    a: wholeEdge(SHELL, shellEdge, true),
-    b: wholeEdge(LINING, liningEdge),
-    ...more,
-  });
-  return [
-    seam('left', 'right', 'left'),
-    seam('bottom', 'bottom', 'bottom', ease),
-    seam('right', 'left', 'right'),
-    seam('top', 'top', 'top', ease),
-  ];
-}
+/** The shell's extra length lies between the notches at the fold. */
+const bodySeams = ({ shellExtra }: Foldover): Seam[] =>
+  baggedOut(SHELL, LINING, { by: shellExtra, between: ['spine-left', 'spine-right'] });

@@ -3,7 +3,8 @@ import { mm, say } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { edgePart, type Seam } from '../../pieces/seam.ts';
+import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { LINING, SHELL, type Roll } from './size.ts';
 
@@ -27,7 +28,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
     folds: [{ id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] }],
     gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
   });
-  const around = bagSeams();
+  const around = baggedOut(SHELL, LINING);
   const sides = pocketSeams(h, fold);
   return contribution({
     pieces: [piece(SHELL, 'Shell', 'exterior', 'mountain'), piece(LINING, 'Lining', 'lining', 'valley')],
@@ -59,22 +60,6 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
       },
     ],
   });
-}
-
-/** Drawn right side up, the lining mirrors the shell. */
-function bagSeams(): Seam[] {
-  const seam = (id: string, shell: string, lining: string): Seam => ({
-    id: `body/${id}`,
-    kind: 'sewn',
-    a: wholeEdge(SHELL, shell, true),
-    b: wholeEdge(LINING, lining),
-  });
-  return [
-    seam('left', 'right', 'left'),
-    seam('bottom', 'bottom', 'bottom'),
-    seam('right', 'left', 'right'),
-    seam('top', 'top', 'top'),
-  ];
 }
 
 /** The lower part of each side lies on the part above the fold. */

@@ -36,7 +36,8 @@ export function sizeRoll(
   const sides = rounded(sum('beside the channels', [inset, inset]), grid, 'up');
   const width = sum('open width', [rounded(largest('channels', [LEAST, pocket!.width]), grid, 'up'), times(2, sides)]);
   const height = pin('body/height', rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up'));
-  const pocketDepth = rounded(pocket!.sizes.pocketDepth ?? LEAST, grid, 'up');
+  // the channels have rounded and pinned it already, and stitch their lines to it
+  const pocketDepth = pocket!.sizes.pocketDepth ?? rounded(LEAST, grid, 'up');
   const walls = sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const detail: Roll = { width, height, pocketDepth, loaded: sum('lying open, full', [walls, pocket!.loaded]) };
   const rolled = rollUp(pocket!, walls);

@@ -10,13 +10,14 @@ export interface Problem {
 /** Checks plain JSON against a class with validator decorators; fields that it does not know are let through. */
 export function problemsWith(schema: ClassConstructor<object>, json: Record<string, unknown>): Problem[] {
   const instance = plainToInstance(schema, json);
-  return flat(validateSync(instance, { stopAtFirstError: true, forbidUnknownValues: true }), '');
+  return problemsIn(validateSync(instance, { stopAtFirstError: true, forbidUnknownValues: true }));
 }
 
-function flat(errors: ValidationError[], under: string): Problem[] {
+/** What class-validator found, each problem with its path. */
+export function problemsIn(errors: ValidationError[], under = ''): Problem[] {
   return errors.flatMap(({ property, constraints, children }) => {
     const path = under ? `${under}.${property}` : property;
     const own = Object.values(constraints ?? {}).map((message) => ({ path, message }));
-    return [...own, ...flat(children ?? [], path)];
+    return [...own, ...problemsIn(children ?? [], path)];
   });
 }

@@ -1,4 +1,4 @@
-import { byRule, given, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, given, largest, type Derived, type Rule } from '../../derived/derived.ts';
 import { hullPerimeter, type Point } from '../../geometry/perimeter.ts';
 import { cylinderHalfGirth, rectHalfGirth } from '../../sizing/tube-width.ts';
 import type { HeldContents, ParamSpec } from '../holder-kind.ts';
@@ -33,7 +33,6 @@ export interface Standing {
   thickness: Derived;
   round: boolean;
   radius: number;
-  edgeRadius: number;
   halfGirth: Derived;
 }
 
@@ -49,9 +48,8 @@ export interface Compartment {
 export interface Cavity {
   divide: CavityDivide;
   compartments: Compartment[];
-  /** The deepest thing, and the thickest place, mm. */
+  /** The longest thing, down from the mouth, mm. */
   along: Derived;
-  thickest: Derived;
   visible: Derived;
   walls: { front: Derived; back: Derived };
 }
@@ -76,7 +74,6 @@ export function standing(held: HeldContents): Standing[] {
       thickness,
       round,
       radius,
-      edgeRadius: item.edgeRadius ?? 0,
       halfGirth,
     });
   }
@@ -119,12 +116,3 @@ export function halfGirthOf(things: readonly Standing[]): Derived {
 /** The widest of a number of sizes, or the only one. */
 export const widest = (label: string, sizes: Derived[]): Derived =>
   sizes.length === 1 ? sizes[0]! : largest(label, sizes);
-
-/** Thickness of things side by side: the thickest of them. */
-export const thicknessOf = (things: readonly Standing[]): Derived =>
-  things.length === 0
-    ? sum('nothing', [])
-    : widest(
-        'the thickest',
-        things.map(({ thickness }) => thickness),
-      );

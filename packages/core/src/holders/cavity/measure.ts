@@ -9,7 +9,6 @@ import {
   cavityParams,
   halfGirthOf,
   standing,
-  thicknessOf,
   widest,
   type Cavity,
   type Compartment,
@@ -36,7 +35,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     things.map((thing) => thing.along),
   );
   const visible = wished.value > 0 ? standsOut(along, wished) : wished;
-  const detail: Cavity = { divide, compartments, along, thickest: thicknessOf(things), visible, walls };
+  const detail: Cavity = { divide, compartments, along, visible, walls };
   const width = sum(
     'flat width',
     compartments.map((compartment) => compartment.width),
