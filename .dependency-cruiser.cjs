@@ -10,6 +10,8 @@ const floors = [
   ['faces'],
   ['bodies'],
   ['closures'],
+  ['inserts'],
+  ['carry'],
   ['fit'],
   ['solve'],
   ['files', 'quick-sums', 'demo'],

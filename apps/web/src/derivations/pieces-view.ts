@@ -20,6 +20,7 @@ export function piecesView(
   width: number,
 ): { placed: PlacedPiece[]; width: number; height: number } {
   const sized = pieces
+    .filter(({ byRuler }) => !byRuler)
     .map((piece) => ({ piece, ...boundsOf(piece.cut) }))
     .sort((a, b) => b.height - a.height || b.width - a.width);
   let [x, y, row, widest] = [0, 0, 0, 0];

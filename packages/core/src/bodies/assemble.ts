@@ -4,7 +4,13 @@ import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { say } from '../errors/wording.ts';
 import { cutOutline } from '../geometry/offset.ts';
-import { phases, type Contribution, type HardwareNeed, type OperationDraft } from '../pieces/contribution.ts';
+import {
+  phases,
+  type Contribution,
+  type HardwareNeed,
+  type HostEdit,
+  type OperationDraft,
+} from '../pieces/contribution.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 
@@ -43,17 +49,25 @@ function withHostEdits(contributions: Contribution[]): PieceDraft[] {
     if (drafts.has(draft.id)) throw new CoreError('assemble.twice', `two parts make a piece ${draft.id}`, draft.id);
     drafts.set(draft.id, draft);
   }
-  for (const { piece, marks, lines } of contributions.flatMap(({ hostEdits }) => hostEdits)) {
-    const host = drafts.get(piece);
-    if (!host) throw new CoreError('assemble.noHost', `there is no piece ${piece} to mark`, piece);
-    const edited = { marks: [...(host.marks ?? []), ...marks], lines: [...(host.lines ?? []), ...lines] };
-    drafts.set(piece, { ...host, ...edited });
+  for (const edit of contributions.flatMap(({ hostEdits }) => hostEdits)) {
+    const host = drafts.get(edit.piece);
+    if (!host) throw new CoreError('assemble.noHost', `there is no piece ${edit.piece} to mark`, edit.piece);
+    drafts.set(edit.piece, edited(host, edit));
   }
   return [...drafts.values()];
 }
 
+const edited = (host: PieceDraft, { marks, lines, notches, gaps, allowance }: HostEdit): PieceDraft => ({
+  ...host,
+  marks: [...(host.marks ?? []), ...(marks ?? [])],
+  lines: [...(host.lines ?? []), ...(lines ?? [])],
+  notches: [...(host.notches ?? []), ...(notches ?? [])],
+  gaps: [...(host.gaps ?? []), ...(gaps ?? [])],
+  allowance: { ...host.allowance, ...allowance },
+});
+
 function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
-  const { id, name, role, stitch, width, height, spans, note } = draft;
+  const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
   const full = stacks[role].filter(({ coverage }) => coverage === 'full');
   const addAllowances = (label: string, size: typeof width, [from, to]: [string, string]) =>
@@ -63,8 +77,8 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
     letter: '',
     name,
     role,
-    materials: full.map(({ material }) => material),
-    count: 1,
+    materials: cutFrom ? [cutFrom] : full.map(({ material }) => material),
+    count,
     stitch,
     allowance,
     cut: cutOutline(stitch, allowance),
@@ -76,6 +90,7 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
     marks: draft.marks ?? [],
     lines: draft.lines ?? [],
     gaps: draft.gaps ?? [],
+    ...(cutFrom && { byRuler: true }),
     ...(note && { note }),
   };
 }
@@ -101,6 +116,7 @@ function cuttingOperations(pieces: Piece[]): OperationDraft[] {
 
 /** Trimmed layers are cut to the stitch line. */
 function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] {
+  if (draft.cutFrom) return [];
   const trimmed = stacks[draft.role].filter(({ coverage }) => coverage === 'trimmed');
   return trimmed.map(({ material }, index) => ({
     id: `${draft.id}/layer-${index + 1}`,
@@ -109,7 +125,7 @@ function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] 
     name: `${draft.name}, inner layer`,
     role: draft.role,
     materials: [material],
-    count: 1,
+    count: draft.count ?? 1,
     stitch: draft.stitch,
     allowance: Object.fromEntries(draft.stitch.map(({ id }) => [id, 0])),
     cut: draft.stitch,

@@ -1,6 +1,8 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Orientation, Params } from '../document/design-document.ts';
 import type {
+  Host,
+  InnerWalls,
   Panels,
   SeatKind,
   Side,
@@ -32,19 +34,23 @@ export interface BodyInputs {
   grid: GridId;
   /** A size as the maker has pinned it, by path; never less than given. */
   pin(path: string, size: Derived): Derived;
+  /** Cloth that the closure needs above the contents, mm; nothing if it says nothing. */
+  above?: Derived;
 }
 
 /** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */
 export interface SizedFace {
   id: string;
-  host: { piece: string; width: number; height: number };
+  host: Host;
   room: Room;
   /** From the host to the board (the body lying open): moved by dx, mm, and cloth stretched by a ratio. */
   board: { dx: number; stretch: number };
   /** Fate of a holder's edge that lies on the edge of the room. */
   edges: Record<Side, EdgeFate>;
   panels?: Panels;
+  inner?: InnerWalls;
   depthOf?: (cut: CutPieces) => number;
+  acrossOf?: (cut: CutPieces) => number;
   bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }
 
@@ -58,6 +64,8 @@ export interface SizedBody<Detail = unknown> {
   faces: SizedFace[];
   /** Where a closure may be set. */
   closing: Closing;
+  /** A flat bottom, finished, mm. */
+  base?: { width: Derived; depth: Derived };
   detail: Detail;
 }
 
@@ -80,6 +88,17 @@ export interface ClosingEdge {
 export interface ClosingMouth extends Panels {
   kind: 'mouth';
   width: Derived;
+  /** Edges of the outer layer that make the mouth. */
+  rim: { piece: string; edge: string }[];
+  /** The stretches of the side seams of the outer layer between two depths below the mouth, mm. */
+  sideGaps(from: number, to: number): { piece: string; edge: string; from: number; to: number }[];
+  /** How far the things stand out of the mouth, mm. */
+  proud: Derived;
+  /** Cloth above the contents, mm. */
+  above: Derived;
+  lined: boolean;
+  /** Diameter of a round mouth, mm. */
+  round?: Derived;
 }
 
 /** The end of a roll that comes to lie outside. */
@@ -99,9 +118,13 @@ export interface BodyKind<Detail = unknown> {
   readonly orientation: Orientation;
   /** Ids of the closures that it can have. */
   readonly closures: readonly string[];
+  /** Ids of what else may be set on it. */
+  readonly parts?: readonly string[];
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it. */
   readonly rules: readonly HouseRuleId[];
+  /** The rules and layers as the choices of this body leave them: a body without lining has a lining of 0 mm. */
+  adapt?(params: Params, given: Pick<BodyInputs, 'rules' | 'stacks'>): Pick<BodyInputs, 'rules' | 'stacks'>;
   faces(params: Params): FaceSpec[];
   size(params: Params, faces: MeasuredFace[], inputs: BodyInputs, hosts: Hosts): SizedBody<Detail>;
   contribute(sized: SizedBody<Detail>, inputs: BodyInputs): Contribution;

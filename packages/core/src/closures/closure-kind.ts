@@ -8,17 +8,22 @@ import type { Hardware } from '../shelves/hardware/hardware.ts';
 
 export interface ClosureInputs extends BodyInputs {
   hardware: readonly Hardware[];
+  /** `closure`, or `parts/…`: where its pieces and marks are named. */
+  id: string;
 }
 export interface SolvedClosure {
   sizes: Record<string, Derived>;
   contribution: Contribution;
 }
 
-/** A way to close the body. */
+/** A way to close the body, or something else that is set on it. */
 export interface ClosureKind {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
   readonly rules: readonly HouseRuleId[];
+  /** Cloth that it needs above the contents, mm.
+   * @param contents height of what the body holds, mm */
+  above?(params: Params, contents: Derived, inputs: ClosureInputs): Derived;
   solve(params: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure;
 }

@@ -1,7 +1,10 @@
 import { contribution } from '../pieces/contribution.ts';
 import type { ClosureKind } from './closure-kind.ts';
+import { drawstring } from './drawstring.ts';
 import { snaps } from './snap-row.ts';
+import { wrapRibbon } from './wrap-ribbon.ts';
 import { tie } from './tie.ts';
+import { strapOver } from './strap-over.ts';
 import { tabSnap } from './tab-snap.ts';
 
 export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
@@ -15,4 +18,12 @@ export const noClosure: ClosureKind = {
 };
 
 /** The closures that ship. */
-export const closureKinds = { none: noClosure, 'tab-snap': tabSnap, 'snap-row': snaps, tie } satisfies ClosureKinds;
+export const closureKinds = {
+  none: noClosure,
+  'tab-snap': tabSnap,
+  'snap-row': snaps,
+  tie,
+  drawstring,
+  'wrap-ribbon': wrapRibbon,
+  'strap-over': strapOver,
+} satisfies ClosureKinds;

@@ -59,5 +59,5 @@ function edit(closing: ClosingMouth, side: 'front' | 'back', kind: Mark['kind'],
     at: at(x, down),
     label: `snap, ${side}`,
   }));
-  return { kind: 'marks' as const, piece, marks, lines: [] };
+  return { piece, marks };
 }

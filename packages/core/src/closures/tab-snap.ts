@@ -1,15 +1,16 @@
 import { named, rounded, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { ClosingEdge, SizedBody } from '../bodies/body-kind.ts';
-import { line, type Outline } from '../geometry/outline.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../pieces/seam.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
+import { driftFinding } from './drift.ts';
+import { tabOutline } from './tab-outline.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 
 const TAB = 'closure/tab';
@@ -47,7 +48,10 @@ export const tabSnap: ClosureKind = {
     const tab: Tab = { width, length, mateLoaded, inset: fastenerInset.value };
     return {
       sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
-      contribution: { ...make(tab, closing, inputs), findings: driftFinding(drift, inputs) },
+      contribution: {
+        ...make(tab, closing, inputs),
+        findings: driftFinding(drift, hardwareOf('snap-10', inputs.hardware), 'tab', 'closure'),
+      },
     };
   },
 };
@@ -57,24 +61,6 @@ interface Tab {
   length: Derived;
   mateLoaded: Derived;
   inset: number;
-}
-
-/** A strip with a half-round end, its base at the bottom. */
-function tabOutline(width: number, length: number): Outline {
-  const shoulder = Math.max(0, length - width / 2);
-  return [
-    line('bottom', [0, 0], [width, 0]),
-    line('right', [width, 0], [width, shoulder]),
-    {
-      id: 'tip',
-      kind: 'arc',
-      from: [width, shoulder],
-      to: [0, shoulder],
-      centre: [width / 2, shoulder],
-      sweep: Math.PI,
-    },
-    line('left', [0, shoulder], [0, 0]),
-  ];
 }
 
 function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, { rules }: ClosureInputs): Contribution {
@@ -97,10 +83,8 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, {
     joins: tabSeams(width.value, closing),
     hostEdits: [
       {
-        kind: 'marks',
         piece: closing.front.piece,
         marks: [{ id: 'snap-socket', kind: 'snapSocket', at: socket, label: 'snap, lower half' }],
-        lines: [],
       },
     ],
     hardware: [{ id: 'snap-10', count: 1 }],
@@ -154,20 +138,5 @@ function tabSeams(width: number, { outer, inner, length, within }: ClosingEdge):
     round('left', 'right'),
     base(TAB, outer),
     base(TAB_LINING, inner),
-  ];
-}
-
-function driftFinding(drift: Derived, { hardware }: ClosureInputs): Finding[] {
-  const tolerated = hardware.find(({ id }) => id === 'snap-10')?.driftTolerated ?? 1;
-  if (drift.value <= tolerated) return [];
-  return [
-    {
-      code: 'closure.drift',
-      severity: 'watch',
-      about: ['closure'],
-      numbers: { drift: drift.value },
-      limit: tolerated,
-      text: say`Empty, the tab reaches ${mm(drift.value)} further than full; a snap forgives ${mm(tolerated)}. It is set for the full wallet and stands a little loose when empty.`,
-    },
   ];
 }

@@ -26,10 +26,8 @@ export const tie: ClosureKind = {
       contribution: contribution({
         hostEdits: [
           {
-            kind: 'marks',
             piece,
             marks: [{ id: 'tie', kind: 'placement', at, label: 'tie, folded in half' }],
-            lines: [],
           },
         ],
         operations: [

@@ -29,9 +29,16 @@ export interface Layer {
   coverage: 'full' | 'trimmed';
 }
 
-export const roles = ['exterior', 'lining', 'pocket'] as const;
-/** What a stack of layers is used for. */
+export const mainRoles = ['exterior', 'lining', 'pocket'] as const;
+/** Needed by some designs only; a design that says nothing uses the standard layers. */
+export const extraRoles = ['mesh', 'base'] as const;
+/** Every role, the main ones first. */
+export const roles = [...mainRoles, ...extraRoles] as const;
+/** What a stack of layers is used for. `mesh`: what is seen through, mesh or clear film; `base`: what keeps flat. */
 export type Role = (typeof roles)[number];
+/** The layers of each role, as a design has them. */
+export type Stacks = Record<(typeof mainRoles)[number], Layer[]> &
+  Partial<Record<(typeof extraRoles)[number], Layer[]>>;
 
 export type ParamValue = number | string | boolean;
 export type Params = Record<string, ParamValue>;
@@ -42,6 +49,13 @@ export interface HolderEntry {
   kind: string;
   params: Params;
   contents: { line: string; count: number }[];
+}
+
+/** Something set on the body besides what closes it: handles, straps, a base. */
+export interface PartEntry {
+  id: string;
+  kind: string;
+  params: Params;
 }
 
 export const sharePolicies = ['keep', 'equal', 'proportional', 'last'] as const;
@@ -62,6 +76,20 @@ export function holdersIn(arrangement: Arrangement): string[] {
   return arrangement.kind === 'holder' ? [arrangement.id] : arrangement.children.flatMap(holdersIn);
 }
 
+const standardLayers: Record<(typeof extraRoles)[number], Layer[]> = {
+  mesh: [{ material: 'mesh', coverage: 'full' }],
+  base: [
+    { material: 'canvas-10oz', coverage: 'full' },
+    { material: 'stiffener', coverage: 'trimmed' },
+  ],
+};
+
+/** The layers of every role; what the design does not say is standard. */
+export const stacksOf = ({ stacks }: Pick<DesignDocument, 'stacks'>): Record<Role, Layer[]> => ({
+  ...standardLayers,
+  ...stacks,
+});
+
 /** A design: what it must hold and what the maker decided. No solved sizes: those are computed from it. */
 export interface DesignDocument {
   format: typeof DOCUMENT_FORMAT;
@@ -73,12 +101,14 @@ export interface DesignDocument {
   grid: GridId;
   contents: ContentsLine[];
   ownItems: Item[];
-  stacks: Record<Role, Layer[]>;
+  stacks: Stacks;
   body: { kind: string; params: Params };
   holders: HolderEntry[];
   /** What lies on each face of the body, by face id. */
   faces: Record<string, Arrangement>;
   closure: { kind: string; params: Params };
+  /** What is set on the body besides. */
+  parts?: PartEntry[];
   /** Sizes fixed by the maker, by path (`body/leafWidth`, `holders/A/slotWidth`), mm. */
   pins?: Record<string, number>;
   /** Most that a finished size or thickness may be, by path (`finished/height`, `thickness/full`), mm. */

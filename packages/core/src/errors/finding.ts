@@ -22,7 +22,10 @@ export type FindingCode =
   | 'channel.tipsOut'
   | 'roll.flatNotInside'
   | 'closure.notForBody'
-  | 'closure.drift';
+  | 'part.notForBody'
+  | 'closure.drift'
+  | 'closure.hole'
+  | 'closure.casingInHem';
 
 /** Something a maker has brought about and should know: data, never an exception. */
 export interface Finding {

@@ -8,8 +8,8 @@ export interface Room {
   y: number;
   width: Derived;
   height: Derived;
-  /** The side that holders are pushed against when they do not take all the width. */
-  towards: 'left' | 'right';
+  /** Where holders go when they do not take all the width. */
+  towards: 'left' | 'right' | 'middle';
 }
 
 /** Shares out a face from the outside in.
@@ -19,12 +19,15 @@ export function arrange(arrangement: Arrangement, room: Room, holders: MeasuredH
   return new Map(shareOut(arrangement, room, holders).flatMap(([child, part]) => [...arrange(child, part, holders)]));
 }
 
+/** Which share of the room that is left over lies on the left. */
+const asideBy = { left: 0, middle: 0.5, right: 1 } as const;
+
 function arrangeHolder(id: string, room: Room, holders: MeasuredHolders): Map<string, Room> {
   const holder = holders.get(id);
   if (!holder) return new Map();
   const width = holder.stretches.width ? room.width : holder.width;
   const height = holder.stretches.height ? room.height : holder.height;
-  const x = room.towards === 'left' ? room.x : room.x + room.width.value - width.value;
+  const x = room.x + asideBy[room.towards] * (room.width.value - width.value);
   return new Map([[id, { ...room, x, width, height }]]);
 }
 
@@ -36,7 +39,7 @@ function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders)
   const gaps = times(-Math.max(0, children.length - 1), between);
   const slack = sum('room left over', [room[along], gaps, ...least.map((size): Addend => ({ times: -1, of: size }))]);
   let at = kind === 'row' ? room.x : room.y;
-  if (kind === 'row' && share === 'keep' && room.towards === 'right') at += Math.max(0, slack.value);
+  if (kind === 'row' && share === 'keep') at += asideBy[room.towards] * Math.max(0, slack.value);
   return children.map((child, index) => {
     const size = withSlack[share](least, index, slack);
     const part: Room = kind === 'row' ? { ...room, x: at, width: size } : { ...room, y: at, height: size };

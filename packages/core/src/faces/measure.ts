@@ -29,18 +29,22 @@ export type MeasuredHolders = ReadonlyMap<string, MeasuredHolder>;
 export function measureFace(id: string, arrangement: Arrangement | undefined, holders: MeasuredHolders): MeasuredFace {
   const parts = arrangement ? holdersIn(arrangement).flatMap((holder) => holders.get(holder) ?? []) : [];
   const slabs = parts.map((holder) => holder.slabs);
-  const thickness = (label: string, all: MeasuredHolder['slabs'][]) =>
-    named(label, largest(label, [nothing, ...all.map((each) => thickest(label, each).thickness)]));
+  const most = (label: string, sizes: Derived[]) => named(label, largest(label, [nothing, ...sizes]));
+  const piled = (label: string, all: MeasuredHolder['slabs'][]) => all.map((each) => thickest(label, each).thickness);
+  const stated = parts.flatMap(({ loaded }) => loaded ?? []);
   const [drop] = parts.flatMap(({ mouthDrop }) => mouthDrop ?? []);
   return {
     id,
     occupied: parts.length > 0,
     width: arrangement ? leastSize('width', arrangement, holders) : nothing,
     height: arrangement ? leastSize('height', arrangement, holders) : nothing,
-    loaded: thickness(`${id}, loaded`, slabs),
-    empty: thickness(
+    loaded: most(`${id}, loaded`, [...piled(`${id}, loaded`, slabs), ...stated]),
+    empty: most(
       `${id}, empty`,
-      slabs.map((each) => each.filter(({ of }) => 'role' in of)),
+      piled(
+        `${id}, empty`,
+        slabs.map((each) => each.filter(({ of }) => 'role' in of)),
+      ),
     ),
     ...(drop && { mouthDrop: drop }),
     sizes: Object.assign({}, ...parts.map(({ sizes }) => sizes).reverse()) as Record<string, Derived>,

@@ -152,14 +152,14 @@ function labels(piece: Piece, words: string[], width: number, height: number, at
     const [x, y] = at(from);
     texts.push({ text: label, x: x + 3, y: y - 0.8, size: 2 });
   }
-  for (const { edge: id, from, to } of piece.gaps) {
+  for (const { edge: id, from, to, label } of piece.gaps) {
     const [x, y] = at(
       pointAlong(
         piece.stitch.find((each) => each.id === id)!,
         (from + to) / 2,
       ),
     );
-    texts.push({ text: 'leave open to turn', x, y: y + 3.5, size: 2.2, centred: true });
+    texts.push({ text: label ?? 'leave open to turn', x, y: y + 3.5, size: 2.2, centred: true });
   }
   if (piece.topArrow) texts.push({ text: '↑ top', x: 8, y: 11, size: 2.2 });
   return texts;

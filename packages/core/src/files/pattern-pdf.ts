@@ -13,7 +13,7 @@ import {
   COVER_WIDTH,
 } from './pdf-cover.ts';
 import { PAGE_MARGIN, papers, placeOnPages, placeOnSheet, type PaperId, type PaperPage } from './place-on-paper.ts';
-import { chartOf, mayPrint, pieceWords, type PatternSource } from './words.ts';
+import { chartOf, mayPrint, pieceWords, printed, type PatternSource } from './words.ts';
 
 export interface PdfOptions {
   paper: PaperId;
@@ -68,7 +68,7 @@ interface Job {
 }
 
 function drawAll(source: PatternSource): Map<string, PieceDrawing> {
-  return new Map(source.solution.pieces.map((piece) => [piece.id, drawPiece(piece, pieceWords(piece, source))]));
+  return new Map(printed(source).map((piece) => [piece.id, drawPiece(piece, pieceWords(piece, source))]));
 }
 
 function addPage({ pdf, fonts, setLayers }: Job, width: number, height: number): PdfCanvas {

@@ -1,6 +1,6 @@
 import { drawPiece, layerIds, lineStyles, type LayerId, type PieceDrawing } from './drawing.ts';
 import { placeOnSheet } from './place-on-paper.ts';
-import { pieceWords, type PatternSource } from './words.ts';
+import { pieceWords, printed, type PatternSource } from './words.ts';
 
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
 const escape = (text: string): string => text.replace(/[&<>"']/g, (sign) => escapes[sign]!);
@@ -8,9 +8,7 @@ const SHEET_WIDTH = 600;
 
 /** All pieces on one sheet as SVG, true size in mm, one group a layer and piece. */
 export function patternSvg(source: PatternSource): string {
-  const drawings = new Map(
-    source.solution.pieces.map((piece) => [piece.id, drawPiece(piece, pieceWords(piece, source))]),
-  );
+  const drawings = new Map(printed(source).map((piece) => [piece.id, drawPiece(piece, pieceWords(piece, source))]));
   const things = [...drawings].map(([id, { width, height }]) => ({ id, width, height }));
   const sheet = placeOnSheet(things, SHEET_WIDTH);
   const layers = layerIds.map((layer) => {

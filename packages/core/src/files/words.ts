@@ -1,6 +1,7 @@
 import type { DesignDocument } from '../document/design-document.ts';
 import { cuttingChart, type ChartRow } from '../pieces/chart.ts';
 import type { Piece } from '../pieces/piece.ts';
+import { standardHardware } from '../shelves/hardware/hardware.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
 import { formatLength } from '../units/format-length.ts';
@@ -20,10 +21,13 @@ export const lengthIn =
 export const materialName =
   ({ shelves }: PatternSource) =>
   (id: string): string =>
-    shelves.materials.find((material) => material.id === id)?.name ?? id;
+    [...shelves.materials, ...shelves.hardware, ...standardHardware].find((each) => each.id === id)?.name ?? id;
 
 export const chartOf = (source: PatternSource): ChartRow[] =>
   cuttingChart(source.solution.pieces, materialName(source));
+
+/** The pieces that are printed; what is cut with the ruler only stands in the chart. */
+export const printed = ({ solution }: PatternSource): Piece[] => solution.pieces.filter(({ byRuler }) => !byRuler);
 
 /** The lines written on a piece. */
 export function pieceWords(piece: Piece, source: PatternSource): string[] {

@@ -3,7 +3,7 @@ import type { ContentsLine, Params, Role } from '../document/design-document.ts'
 import type { Finding } from '../errors/finding.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
-import type { EdgeRun } from '../pieces/seam.ts';
+import type { EdgeRun, RunPart } from '../pieces/seam.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { HouseRuleId, LengthRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
@@ -13,7 +13,7 @@ import type { Slab } from './slab.ts';
 /** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
 export type ParamSpec =
   | { kind: 'length'; title: string; rule: LengthRuleId }
-  | { kind: 'choice'; title: string; standard: string; choices: { id: string; title: string; why: string }[] };
+  | { kind: 'choice'; title: string; standard: string; choices: readonly { id: string; title: string; why: string }[] };
 
 /** Contents of one line that this holder takes. */
 export interface HeldContents {
@@ -43,6 +43,8 @@ export interface MeasuredHolder<Detail = unknown> {
   height: Derived;
   /** Its layers and things, from the host upwards, seen from its lower left corner. */
   slabs: Slab[];
+  /** Thickness of everything, where things beside each other may come to lie on each other; default the highest pile. */
+  loaded?: Derived;
   /** Whether it takes more room than it needs. */
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */
@@ -52,9 +54,9 @@ export interface MeasuredHolder<Detail = unknown> {
   findings: Finding[];
 }
 
-/** A leaf, the whole inside behind the leaves, the room between a front and a back, or a pocket as wide as the piece
- * that is parted into channels. */
-export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels';
+/** A leaf, the whole inside behind the leaves, the room between a front and a back, a pocket as wide as the piece that
+ * is parted into channels, the outside of a wall, the room on a round base, or the flaps of a jacket. */
+export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 
@@ -72,10 +74,31 @@ export interface Panels {
   back: Panel;
 }
 
+/** The piece that holders of a face are sewn to, mm. */
+export interface Host {
+  piece: string;
+  width: number;
+  height: number;
+  /** Stretch of an edge beside the face, upwards or rightwards; without it the edges are those of a rectangle. */
+  run?: (side: Side, from: number, to: number) => RunPart;
+}
+
+/** The innermost layer of a cavity, for what hangs in it. */
+export interface InnerWalls {
+  panels: Panels;
+  /** From its mouth to its base, mm. */
+  depth: Derived;
+  /** A stretch of a side seam on one wall, between two distances below the mouth, mm; left and right as seen from the
+   * front. */
+  side(which: 'left' | 'right', wall: 'front' | 'back', from: number, to: number): EdgeRun;
+  /** Ids of its side seams. */
+  seams: { left: string; right: string };
+}
+
 /** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */
 export interface Seat {
   face: string;
-  host: { piece: string; width: number; height: number };
+  host: Host;
   x: number;
   y: number;
   width: Derived;
@@ -83,8 +106,11 @@ export interface Seat {
   edges: Record<Side, EdgeFate>;
   /** The front and the back of a cavity, for what joins them. */
   panels?: Panels;
+  inner?: InnerWalls;
   /** From the mouth to the base of a cavity, as cut, mm. */
   depthOf?: (cut: CutPieces) => number;
+  /** Clear across a round room, as cut, mm. */
+  acrossOf?: (cut: CutPieces) => number;
   /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
   bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }
@@ -149,6 +175,8 @@ export interface CutPiece {
   height: number;
   folds: number[];
   foldsAcross: number[];
+  /** Allowance of each edge, mm. */
+  allowance: Readonly<Record<string, number>>;
 }
 export type CutPieces = (piece: string) => CutPiece;
 
@@ -171,7 +199,7 @@ export interface HolderKind<Detail = unknown> {
 
 /** A stretch of the host along one side of a seat; measured along the seat, upwards or rightwards. */
 export function hostRun(seat: Seat, side: Side, from: number, to: number): EdgeRun {
-  const { piece, width, height } = seat.host;
+  const { piece, width, height, run } = seat.host;
   const [x0, x1, y0, y1] = [seat.x + from, seat.x + to, seat.y + from, seat.y + to];
   const spans: Record<Side, { from: number; to: number; reversed?: boolean }> = {
     bottom: { from: x0, to: x1 },
@@ -179,5 +207,9 @@ export function hostRun(seat: Seat, side: Side, from: number, to: number): EdgeR
     top: { from: width - x1, to: width - x0, reversed: true },
     left: { from: height - y1, to: height - y0, reversed: true },
   };
+  if (run) {
+    const upright = side === 'left' || side === 'right';
+    return { piece, parts: [upright ? run(side, y0, y1) : run(side, x0, x1)] };
+  }
   return { piece, parts: [{ edge: side, ...spans[side] }] };
 }

@@ -2,6 +2,9 @@ import { cardTiers } from './card-tiers/card-tiers.ts';
 import { cavity } from './cavity/cavity.ts';
 import { channelRow } from './channel-row/channel-row.ts';
 import type { HolderKind } from './holder-kind.ts';
+import { bellowsPocket } from './face-pocket/bellows.ts';
+import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
+import { looseDividers } from './loose-dividers/loose-dividers.ts';
 import { noteCompartment } from './note-compartment/note-compartment.ts';
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each kind keeps its own detail to itself
@@ -13,4 +16,9 @@ export const holderKinds = {
   cavity,
   'channel-row': channelRow,
   'note-compartment': noteCompartment,
+  'slip-pocket': slipPocket,
+  'bellows-pocket': bellowsPocket,
+  'mesh-pocket': meshPocket,
+  'page-sleeve': pageSleeve,
+  'loose-dividers': looseDividers,
 } satisfies HolderKinds;

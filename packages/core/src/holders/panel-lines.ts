@@ -36,7 +36,7 @@ export function linesOnPanels({ id, panels, places, down, name }: PanelLines): {
       to: at(x, down),
       label: `${name} ${index + 1}`,
     }));
-    return { kind: 'marks', piece, marks: [], lines };
+    return { piece, marks: [], lines };
   };
   const joins = places.map((_, index): Seam => ({
     id: `holders/${id}#${name}-${index + 1}`,

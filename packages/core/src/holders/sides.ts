@@ -44,3 +44,25 @@ export const clearanceOf = (reading: Omit<Clearance, 'clearance'>): Clearance =>
   ...reading,
   clearance: sum('clearance', [reading.available, minus(reading.required)]),
 });
+
+/** Some of one thing lying on each other in a pocket. All mm. */
+export interface Sheaf {
+  line: string;
+  name: string;
+  count: number;
+  across: Derived;
+  deep: Derived;
+  /** Of all together. */
+  thickness: Derived;
+  /** Of one. */
+  one: Derived;
+  radius: number;
+}
+
+/** Everything of a contents line that shares a pocket, on one pile. */
+export function sheafOf(held: HeldContents): Sheaf {
+  const { line, item, name, count } = held;
+  const { across, deep, thickness: one } = sidesOf(held);
+  const radius = item.planRadius ?? 0;
+  return { line: line.id, name, count, across, deep, thickness: together(name, count, one), one, radius };
+}

@@ -1,14 +1,19 @@
+import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
-import type { Mark, PieceDraft, StitchLine } from './piece.ts';
+import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
 import type { Seam } from './seam.ts';
 
 /** What a holder or closure does to a piece that is not its own. */
 export interface HostEdit {
-  kind: 'marks';
   piece: string;
-  marks: Mark[];
-  lines: StitchLine[];
+  marks?: Mark[];
+  lines?: StitchLine[];
+  notches?: Notch[];
+  /** Parts of edges that are left open. */
+  gaps?: TurningGap[];
+  /** Edges that get another allowance, mm. */
+  allowance?: Record<EdgeId, Derived>;
 }
 
 export const phases = [
@@ -41,6 +46,8 @@ export interface OperationDraft {
 export interface HardwareNeed {
   id: string;
   count: number;
+  /** Of what is cut to length, all together, mm. */
+  length?: number;
 }
 
 /** What one part of a design brings to the whole. */

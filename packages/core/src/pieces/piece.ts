@@ -37,6 +37,8 @@ export interface TurningGap {
   edge: EdgeId;
   from: number;
   to: number;
+  /** Why, if not to turn. */
+  label?: string;
 }
 
 /** A piece as a holder, body or closure asks for it; drawn right side up, origin at a corner of the stitch line. */
@@ -60,6 +62,10 @@ export interface PieceDraft {
   marks?: Mark[];
   lines?: StitchLine[];
   gaps?: TurningGap[];
+  /** How many are cut; default one. */
+  count?: number;
+  /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
+  cutFrom?: string;
   note?: string;
 }
 
@@ -85,5 +91,7 @@ export interface Piece {
   marks: Mark[];
   lines: StitchLine[];
   gaps: TurningGap[];
+  /** Cut with the ruler; no pattern piece is printed. */
+  byRuler?: boolean;
   note?: string;
 }

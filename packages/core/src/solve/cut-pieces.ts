@@ -19,11 +19,12 @@ export function cutPieces(pieces: readonly Piece[]): CutPieces {
   };
 }
 
-function measure({ cut, folds }: Piece): CutPiece {
+function measure({ cut, folds, allowance }: Piece): CutPiece {
   const { width, height } = boundsOf(cut);
   return {
     width,
     height,
+    allowance,
     folds: folds.filter(({ from, to }) => from[1] === to[1]).map(({ from }) => from[1]),
     foldsAcross: folds.filter(({ from, to }) => from[0] === to[0]).map(({ from }) => from[0]),
   };

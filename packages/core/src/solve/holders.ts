@@ -73,7 +73,7 @@ export function placeHolders(
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
 function seatOf(
-  { id, host, room, edges, bottomEase, panels, depthOf }: SizedFace,
+  { id, host, room, edges, bottomEase, panels, inner, depthOf, acrossOf }: SizedFace,
   { x, y, width, height }: Room,
 ): Seat {
   const touches: Record<Side, boolean> = {
@@ -93,7 +93,9 @@ function seatOf(
     edges: { left: fate('left'), right: fate('right'), bottom: fate('bottom'), top: fate('top') },
     ...(bottomEase && { bottomEase }),
     ...(panels && { panels }),
+    ...(inner && { inner }),
     ...(depthOf && { depthOf }),
+    ...(acrossOf && { acrossOf }),
   };
 }
 

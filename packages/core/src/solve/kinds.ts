@@ -1,5 +1,6 @@
 import { bodyKinds, type BodyKinds } from '../bodies/body-kinds.ts';
 import { closureKinds, type ClosureKinds } from '../closures/closure-kinds.ts';
+import { partKinds } from '../carry/part-kinds.ts';
 import { holderKinds, type HolderKinds } from '../holders/holder-kinds.ts';
 
 /** The families that a design may use; a test or an extension may pass more. */
@@ -7,6 +8,13 @@ export interface Kinds {
   holders: HolderKinds;
   bodies: BodyKinds;
   closures: ClosureKinds;
+  /** What may be set on a body besides what closes it. */
+  parts: ClosureKinds;
 }
 
-export const builtInKinds: Kinds = { holders: holderKinds, bodies: bodyKinds, closures: closureKinds };
+export const builtInKinds: Kinds = {
+  holders: holderKinds,
+  bodies: bodyKinds,
+  closures: closureKinds,
+  parts: partKinds,
+};

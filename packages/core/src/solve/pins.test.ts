@@ -92,7 +92,7 @@ describe('pins', () => {
           );
           if ('moon/height' in pins) expect(known).toContain(pins['moon/height']);
         }),
-        { numRuns: runs(80) },
+        { numRuns: runs(300) },
       );
     },
   );

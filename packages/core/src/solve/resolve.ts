@@ -1,5 +1,5 @@
 import { given, sum } from '../derived/derived.ts';
-import { roles, type DesignDocument, type Layer, type Role } from '../document/design-document.ts';
+import { roles, stacksOf, type DesignDocument, type Layer, type Role } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { HeldContents, StackThickness } from '../holders/holder-kind.ts';
@@ -22,8 +22,11 @@ export interface Resolved {
 export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
   const items = new Map([...shelves.items, ...document.ownItems].map((item) => [item.id, item]));
   const findings: Finding[] = [...unknownItems(document, items), ...unusableRules(document)];
+  const layers = stacksOf(document);
+  // a role that the design does not name is only missed where it is used
+  const missing = (role: Role) => (document.stacks[role] ? findings : []);
   const stacks = Object.fromEntries(
-    roles.map((role) => [role, stackThickness(role, document.stacks[role], shelves, findings)]),
+    roles.map((role) => [role, stackThickness(role, layers[role], shelves, missing(role))]),
   ) as StackThickness;
   const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
   return { rules: rulesFor(shelves.rules, document.rules), stacks, items, held, findings };

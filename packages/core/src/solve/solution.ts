@@ -25,6 +25,7 @@ export interface Solution {
   body: { kind: string; sizes: Record<string, Derived>; faces: SizedFace[]; readBack: Record<string, number> };
   holders: SolvedHolder[];
   closure: { kind: string; sizes: Record<string, Derived> };
+  parts: { id: string; kind: string; title: string; sizes: Record<string, Derived> }[];
   pieces: Piece[];
   seams: WalkedSeam[];
   operations: Operation[];

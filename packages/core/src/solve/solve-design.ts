@@ -1,9 +1,9 @@
 import { assemble } from '../bodies/assemble.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
-import type { Derived } from '../derived/derived.ts';
-import type { DesignDocument } from '../document/design-document.ts';
+import { given, largest, type Derived } from '../derived/derived.ts';
+import { stacksOf, type DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { measureFace } from '../faces/measure.ts';
+import { measureFace, type MeasuredFace } from '../faces/measure.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
@@ -13,6 +13,7 @@ import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
 import { resolve } from './resolve.ts';
 import { checkLimits } from './limits.ts';
+import { solveParts } from './parts.ts';
 import { pinsOf } from './pins.ts';
 import type { Solution } from './solution.ts';
 
@@ -33,23 +34,29 @@ export function solveDesign(
     throw new CoreError('closure.unknownKind', `there is no closure “${document.closure.kind}”`, 'closure');
 
   const resolved = resolve(document, shelves);
-  const { rules, stacks } = resolved;
+  const { params } = document.body;
+  const { rules, stacks } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const pins = pinsOf(document);
   const inputs = { rules, stacks, grid: document.grid, pin: pins.pin };
   const measured = measureHolders(document, resolved, inputs, kinds);
-  const faces = bodyKind.faces(document.body.params);
+  const faces = bodyKind.faces(params);
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
-  const body = bodyKind.size(document.body.params, measuredFaces, inputs, hostsOf(document, measured));
-  const placed = placeHolders(document, body.faces, measured, inputs, kinds);
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
-  const closure = closes.solve(document.closure.params, body, { ...inputs, hardware: shelves.hardware });
+  const closing = { ...inputs, hardware: shelves.hardware, id: 'closure' };
+  const above = closes.above?.(document.closure.params, largest('contents', heightsOf(measuredFaces)), closing);
+  const hosts = hostsOf(document, measured);
+  const body = bodyKind.size(params, measuredFaces, above ? { ...inputs, above } : inputs, hosts);
+  const placed = placeHolders(document, body.faces, measured, inputs, kinds);
+  const closure = closes.solve(document.closure.params, body, closing);
+  const { parts, findings: unfit } = solveParts(document, bodyKind, body, closing, kinds);
 
   const contributions = [
     bodyKind.contribute(body, inputs),
     ...placed.map((holder) => holder.contribution),
     closure.contribution,
+    ...parts.map((part) => part.contribution),
   ];
-  const making = assemble(contributions, document.stacks);
+  const making = assemble(contributions, stacksOf(document));
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
   const holders = placed.map((holder) => holder.readBack(cut));
@@ -67,6 +74,7 @@ export function solveDesign(
     },
     holders,
     closure: { kind: document.closure.kind, sizes: closure.sizes },
+    parts: parts.map(({ id, kind, title, sizes }) => ({ id, kind, title, sizes })),
     pieces: making.pieces,
     seams,
     operations: making.operations,
@@ -76,6 +84,7 @@ export function solveDesign(
       ...resolved.findings,
       ...checkPlaces(document, resolved, kinds),
       ...checkClosure(document, bodyKind, closureKind),
+      ...unfit,
       ...[...measured.values()].flatMap((holder) => holder.findings),
       ...pins.findings(),
       ...checkLimits(document, limitedSizes(body)),
@@ -85,6 +94,9 @@ export function solveDesign(
     ],
   };
 }
+
+const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** The sizes that a maker may set a limit on, by path. */
 const limitedSizes = ({ finished, closedThickness, emptyThickness }: SizedBody): Record<string, Derived> => ({

@@ -64,13 +64,96 @@ const anyStanding = ({ body, closures, holderParams }: Family): fc.Arbitrary<Des
       return { ...design, holders: design.holders.map((holder) => ({ ...holder, params })) };
     });
 
-export const anySleeve = anyStanding({
-  body: fc
-    .record({ form: fc.constantFrom('flat', 'boxed'), bottom: fc.constantFrom('fold', 'seam') })
-    .map((params) => ({ kind: 'sleeve', params })),
-  closures: ['none', 'snap-row'],
-  holderParams: fc.constantFrom('open', 'stitched').map((divide) => ({ divide })),
+const insides: fc.Arbitrary<[kind: string, params: Params]> = fc.constantFrom(
+  ['cavity', { divide: 'open' }],
+  ['cavity', { divide: 'stitched' }],
+  ['loose-dividers', { dividers: 'one' }],
+  ['loose-dividers', { dividers: 'two' }],
+);
+
+/** Another thing, flat enough for a pocket, and the pocket on the outside that holds it. */
+export const anyOutside = fc.record({
+  kind: fc.constantFrom('slip-pocket', 'bellows-pocket', 'mesh-pocket', 'page-sleeve'),
+  params: fc.record({ visible: length(0, 60), parts: fc.constantFrom('one', 'two') }),
+  long: length(30, 160),
+  short: length(20, 100),
+  thickness: length(0.2, 30),
+  count: fc.integer({ min: 1, max: 2 }),
 });
+type Outside = typeof anyOutside extends fc.Arbitrary<infer T> ? T : never;
+
+/** The design with a pocket on a face, holding a thing of its own. */
+export function withPocket(design: DesignDocument, face: string, { kind, params, ...size }: Outside): DesignDocument {
+  const item: Item = {
+    id: 'flat-thing',
+    name: 'Flat thing',
+    shape: 'box',
+    length: Math.max(size.long, size.short),
+    width: Math.min(size.long, size.short),
+    thickness: size.thickness,
+    source: 'yours',
+  };
+  const line: ContentsLine = { id: 'cp', item: item.id, count: size.count, perHolder: 1, orientation: 'upright' };
+  return {
+    ...design,
+    contents: [...design.contents, line],
+    ownItems: [...design.ownItems, item],
+    holders: [...design.holders, { id: 'P', kind, params, contents: [{ line: 'cp', count: size.count }] }],
+    faces: { ...design.faces, [face]: { kind: 'holder', id: 'P' } },
+  };
+}
+
+const plainSleeve = anyStanding({
+  body: fc
+    .record({
+      form: fc.constantFrom('flat', 'boxed'),
+      bottom: fc.constantFrom('fold', 'seam'),
+      layers: fc.constantFrom('lined', 'lined', 'single'),
+      corners: fc.constantFrom('whole', 'whole', 'cut'),
+    })
+    .map((params) => ({ kind: 'sleeve', params })),
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over'],
+  holderParams: fc.constant({}),
+});
+
+const closureParams: Record<string, fc.Arbitrary<Params>> = {
+  drawstring: fc.record({
+    casing: fc.constantFrom('side-gap', 'applied', 'hem'),
+    cord: fc.constantFrom('round', 'flat'),
+    cords: fc.constantFrom('one', 'two'),
+  }),
+  'strap-over': fc.record({ fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop') }),
+};
+
+/** What is set on a bag; a base only where there is one to lie on. */
+const anyParts = fc
+  .subarray(['handles', 'strap-over', 'base-pad'])
+  .map((kinds) => kinds.map((kind, index) => ({ id: `p${index + 1}`, kind, params: {} })));
+
+export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design) =>
+  fc
+    .record({
+      inside: insides,
+      visible: length(0, 80),
+      pocket: fc.option(anyOutside, { nil: undefined }),
+      closure: closureParams[design.closure.kind] ?? fc.constant({}),
+      parts: anyParts,
+    })
+    .map(({ inside: [kind, params], visible, pocket, closure, parts }) => {
+      const boxed = design.body.params.form === 'boxed';
+      const standing: DesignDocument = {
+        ...design,
+        closure: { ...design.closure, params: closure },
+        parts: parts.filter((part) => boxed || part.kind !== 'base-pad'),
+        holders: design.holders.map((holder) => ({
+          ...holder,
+          kind,
+          params: kind === 'cavity' ? { ...params, visible } : params,
+        })),
+      };
+      return pocket ? withPocket(standing, 'front', pocket) : standing;
+    }),
+);
 
 export const anyRoll = anyStanding({
   body: fc.constant({ kind: 'roll', params: {} }),

@@ -1,4 +1,4 @@
-import { cuttingChart, standardMaterials, type ChartRow } from '@zindle/core';
+import { cuttingChart, standardHardware, standardMaterials, type ChartRow } from '@zindle/core';
 import { useState } from 'react';
 import { Measure } from '../../ui/measure.tsx';
 import type { WithSolution } from '../use-solved.ts';
@@ -8,7 +8,8 @@ interface Props extends WithSolution {
   onChoose(id: string): void;
 }
 
-const materialName = (id: string): string => standardMaterials.find((material) => material.id === id)?.name ?? id;
+const materialName = (id: string): string =>
+  [...standardMaterials, ...standardHardware].find((each) => each.id === id)?.name ?? id;
 const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
 
 /** The cutting chart by material, with a box to tick for each piece that is cut. */

@@ -1,4 +1,4 @@
-import { roles, setStack, standardMaterials, type DesignDocument, type Role } from '@zindle/core';
+import { mainRoles, setStack, standardMaterials, type DesignDocument } from '@zindle/core';
 import { Link, useParams } from 'react-router';
 import { ThingShape } from '../../board/thing-shape.tsx';
 import { thingTint } from '../../derivations/tints.ts';
@@ -29,7 +29,7 @@ export function Tray({ document }: WithSolution) {
         {things.length === 0 ? 'Say what it must hold' : 'Change what it holds'}
       </Link>
       <h2 className="mt-6 text-base">Cloth</h2>
-      {roles.map((role) => (
+      {mainRoles.map((role) => (
         <ClothRow key={role} role={role} document={document} />
       ))}
     </>
@@ -83,15 +83,16 @@ function Place({ places, held }: { places: string[]; held: boolean }) {
   );
 }
 
-const roleTitles: Record<Role, string> = { exterior: 'Shell', lining: 'Lining', pocket: 'Pockets' };
-const uses: Record<Role, string[]> = {
+type MainRole = (typeof mainRoles)[number];
+const roleTitles: Record<MainRole, string> = { exterior: 'Shell', lining: 'Lining', pocket: 'Pockets' };
+const uses: Record<MainRole, string[]> = {
   exterior: ['shell', 'lining'],
   lining: ['lining', 'shell'],
   pocket: ['lining', 'shell'],
 };
 const NONE = 'none';
 
-function ClothRow({ role, document }: { role: Role; document: DesignDocument }) {
+function ClothRow({ role, document }: { role: MainRole; document: DesignDocument }) {
   const length = useLength();
   const edit = useDesign((state) => state.edit);
   const [cloth, ...others] = document.stacks[role];

@@ -14,13 +14,24 @@ export interface PanelShape {
   taper: number;
   /** Side of the square that is taken out of each bottom corner; 0 of a flat one. */
   notch: number;
+  /** Legs of the corner that is cut off at the bottom, on each side; 0 for whole corners. */
+  cut?: number;
 }
 
-/** One panel, its mouth at the top. Edges, counter-clockwise: `bottom`, (`notch-right-up`, `notch-right-out`), `right`,
- * `mouth`, `left`, (`notch-left-in`, `notch-left-down`). */
-export function panelOutline({ width, height, taper, notch }: PanelShape): Outline {
+/** One panel, its mouth at the top. Edges, counter-clockwise: `bottom`, (`notch-right-up`, `notch-right-out` or
+ * `cut-right`), `right`, `mouth`, `left`, (`notch-left-in`, `notch-left-down` or `cut-left`). */
+export function panelOutline({ width, height, taper, notch, cut = 0 }: PanelShape): Outline {
   const inset = taper / 2;
   const [left, right] = [inset, width - inset];
+  if (cut > 0)
+    return through([
+      ['bottom', [left + cut, 0]],
+      ['cut-right', [right - cut, 0]],
+      ['right', [right, cut]],
+      ['mouth', [width, height]],
+      ['left', [0, height]],
+      ['cut-left', [left, cut]],
+    ]);
   if (notch === 0)
     return through([
       ['bottom', [left, 0]],
@@ -41,14 +52,16 @@ export function panelOutline({ width, height, taper, notch }: PanelShape): Outli
 }
 
 /** Front and back in one piece, folded at half its height; the front is the upper half. Edges, counter-clockwise:
- * `mouth-back` at the bottom, `right-back`, (`notch-right-in`, `notch-right`, `notch-right-out`), `right-front`,
+ * `mouth-back` at the bottom, `right-back`, (`notch-right-in`, `notch-right`, `notch-right-out`, or `cut-right-back`,
+ * `cut-right-front`), `right-front`,
  * `mouth-front`, `left-front`, (...), `left-back`. */
-export function foldedOutline({ width, height, taper, notch }: PanelShape): Outline {
+export function foldedOutline({ width, height, taper, notch, cut = 0 }: PanelShape): Outline {
   const inset = taper / 2;
   const [left, right, fold] = [inset, width - inset, height];
   const side = (which: 'right' | 'left'): [string, Point][] => {
     const [x, inner] = which === 'right' ? [right, right - notch] : [left, left + notch];
     const [low, high] = [fold - notch, fold + notch];
+    if (cut > 0) return cutSide(which, { x, fold, cut });
     if (which === 'right')
       return notch === 0
         ? [['right-front', [x, fold]]]
@@ -75,4 +88,22 @@ export function foldedOutline({ width, height, taper, notch }: PanelShape): Outl
     ['left-front', [0, 2 * height]],
     ...side('left'),
   ]);
+}
+
+/** A wedge taken out at the fold: folded, it is a corner cut off. */
+function cutSide(
+  which: 'right' | 'left',
+  { x, fold, cut }: { x: number; fold: number; cut: number },
+): [string, Point][] {
+  if (which === 'right')
+    return [
+      ['cut-right-back', [x, fold - cut]],
+      ['cut-right-front', [x - cut, fold]],
+      ['right-front', [x, fold + cut]],
+    ];
+  return [
+    ['cut-left-front', [x, fold + cut]],
+    ['cut-left-back', [x + cut, fold]],
+    ['left-back', [x, fold - cut]],
+  ];
 }

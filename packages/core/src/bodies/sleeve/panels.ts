@@ -1,17 +1,96 @@
-import type { Panels } from '../../holders/holder-kind.ts';
-import type { Sleeve } from './params.ts';
+import { sum, times } from '../../derived/derived.ts';
+import type { Host, InnerWalls, Panels, Side } from '../../holders/holder-kind.ts';
+import { edgePart, type RunPart } from '../../pieces/seam.ts';
+import type { ClosingMouth } from '../body-kind.ts';
+import { sideStart, type Sleeve } from './params.ts';
 
 /** Where a place on the front or the back lies on the pieces: from the left side, seen from the front, and down from the
  * mouth. Pieces are drawn right side up; the back half of a folded one stands on its head. */
-export function panelsOf({ bottom, width, panelHeight }: Pick<Sleeve, 'bottom' | 'width' | 'panelHeight'>): Panels {
+export function panelsOf(
+  { bottom, width, panelHeight }: Pick<Sleeve, 'bottom' | 'width' | 'panelHeight'>,
+  layer = 'shell',
+): Panels {
   const [w, h] = [width.value, panelHeight.value];
+  const own = `body/${layer}`;
   if (bottom === 'fold')
     return {
-      front: { piece: 'body/shell', at: (fromLeft, down) => [fromLeft, 2 * h - down] },
-      back: { piece: 'body/shell', at: (fromLeft, down) => [fromLeft, down] },
+      front: { piece: own, at: (fromLeft, down) => [fromLeft, 2 * h - down] },
+      back: { piece: own, at: (fromLeft, down) => [fromLeft, down] },
     };
   return {
-    front: { piece: 'body/shell-front', at: (fromLeft, down) => [fromLeft, h - down] },
-    back: { piece: 'body/shell-back', at: (fromLeft, down) => [w - fromLeft, h - down] },
+    front: { piece: `${own}-front`, at: (fromLeft, down) => [fromLeft, h - down] },
+    back: { piece: `${own}-back`, at: (fromLeft, down) => [w - fromLeft, h - down] },
+  };
+}
+
+/** The outside of the front: what is sewn there is caught in the side seams.
+ * @returns the host, and the height on it at which the bottom line of the front lies, mm */
+export function frontHost(detail: Sleeve): { host: Host; bottom: number } {
+  const { bottom, width, panelHeight } = detail;
+  const [w, h] = [width.value, panelHeight.value];
+  const fold = bottom === 'fold';
+  const [base, top] = fold ? [h, 2 * h] : [0, h];
+  const name = (side: string) => (fold ? `${side}-front` : side);
+  const run = (side: Side, from: number, to: number): RunPart => {
+    const low = base + sideStart(detail);
+    if (side === 'right') return { edge: name('right'), from: from - low, to: to - low };
+    return { edge: name('left'), from: top - to, to: top - from, reversed: true };
+  };
+  return { host: { piece: fold ? 'body/shell' : 'body/shell-front', width: w, height: top, run }, bottom: base };
+}
+
+/** The mouth as closures see it. */
+export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps'> {
+  const { bottom, panelHeight } = detail;
+  const side = panelHeight.value - sideStart(detail);
+  if (bottom === 'fold')
+    return {
+      rim: [
+        { piece: 'body/shell', edge: 'mouth-front' },
+        { piece: 'body/shell', edge: 'mouth-back' },
+      ],
+      sideGaps: (from, to) => [
+        // edges run counter-clockwise: down the left front, up the right front, and the other way round on the back
+        { piece: 'body/shell', edge: 'left-front', from, to },
+        { piece: 'body/shell', edge: 'right-front', from: side - to, to: side - from },
+        { piece: 'body/shell', edge: 'right-back', from, to },
+        { piece: 'body/shell', edge: 'left-back', from: side - to, to: side - from },
+      ],
+    };
+  const pieces = ['body/shell-front', 'body/shell-back'];
+  return {
+    rim: pieces.map((piece) => ({ piece, edge: 'mouth' })),
+    sideGaps: (from, to) =>
+      pieces.flatMap((piece) => [
+        { piece, edge: 'left', from, to },
+        { piece, edge: 'right', from: side - to, to: side - from },
+      ]),
+  };
+}
+
+/** The layer that things touch: the lining, or the shell of a single layer. */
+export function innerWalls(detail: Sleeve): InnerWalls {
+  const { bottom, width, height, panelHeight, shallower, taper, cut, lined } = detail;
+  const layer = lined ? 'lining' : 'shell';
+  const own = `body/${layer}`;
+  const panel = sum('panel of the inner layer', [panelHeight, times(-1, shallower)]);
+  // sides slope a little where the lining is narrower at the bottom
+  const length = Math.hypot(taper.value / 2, panel.value - sideStart(detail));
+  const downFrom = (edge: string, piece: string, from: number, to: number) => edgePart(piece, edge, from, to);
+  const upTo = (edge: string, piece: string, from: number, to: number) =>
+    edgePart(piece, edge, length - to, length - from, true);
+  return {
+    panels: panelsOf({ bottom, width, panelHeight: panel }, layer),
+    depth: sum('inside, mouth to base', [height, times(-1, shallower), times(-1, cut)]),
+    seams: { left: `${own}/left`, right: `${own}/right` },
+    side(which, wall, from, to) {
+      if (bottom === 'fold') {
+        const down = (which === 'left') === (wall === 'front');
+        return (down ? downFrom : upTo)(`${which}-${wall}`, own, from, to);
+      }
+      // a back is drawn right side up: its left edge is on the right, seen from the front
+      const edge = wall === 'front' ? which : which === 'left' ? 'right' : 'left';
+      return (edge === 'left' ? downFrom : upTo)(edge, `${own}-${wall}`, from, to);
+    },
   };
 }

@@ -3,6 +3,8 @@ import type { ParamSpec } from '../../holders/holder-kind.ts';
 
 export type SleeveBottom = 'fold' | 'seam';
 export type SleeveForm = 'flat' | 'boxed';
+export type SleeveLayers = 'lined' | 'single';
+export type SleeveCorners = 'whole' | 'cut';
 
 export const sleeveParams = {
   form: {
@@ -31,12 +33,36 @@ export const sleeveParams = {
       },
     ],
   },
+  layers: {
+    kind: 'choice',
+    title: 'Inside it is',
+    standard: 'lined' as SleeveLayers,
+    choices: [
+      { id: 'lined' as SleeveLayers, title: 'lined', why: 'No raw edges, and soft to what is in it.' },
+      {
+        id: 'single' as SleeveLayers,
+        title: 'one layer',
+        why: 'Light and quick: the mouth is hemmed, seams are bound.',
+      },
+    ],
+  },
+  corners: {
+    kind: 'choice',
+    title: 'Lower corners',
+    standard: 'whole' as SleeveCorners,
+    choices: [
+      { id: 'whole' as SleeveCorners, title: 'whole', why: 'Closed all round.' },
+      { id: 'cut' as SleeveCorners, title: 'cut off', why: 'Open and bound: the thing can be pushed out and gripped.' },
+    ],
+  },
+  cut: { kind: 'length', title: 'Corners cut off by', rule: 'corner.cut' },
 } as const satisfies Record<string, ParamSpec>;
 
 /** Driving sizes of a sleeve, along the stitch lines, on the grid. All mm. */
 export interface Sleeve {
   form: SleeveForm;
   bottom: SleeveBottom;
+  lined: boolean;
   /** Flat, at the mouth. */
   width: Derived;
   /** Depth of the base; 0 of a flat one. */
@@ -48,4 +74,11 @@ export interface Sleeve {
   /** How much the lining is narrower at the bottom, and less deep. */
   taper: Derived;
   shallower: Derived;
+  /** Legs of the corners that are cut off; 0 for whole ones. */
+  cut: Derived;
+  /** What the closure needs of the height, above the contents. */
+  above: Derived;
 }
+
+/** How far up from the bottom line of a panel its sides begin, mm. */
+export const sideStart = ({ base, cut }: Pick<Sleeve, 'base' | 'cut'>): number => Math.max(base.value / 2, cut.value);

@@ -2,6 +2,16 @@ import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import type { Sleeve } from './params.ts';
 
+/** Mouth to bottom line of a panel, as cut, mm. */
+export function panelAsCut({ bottom }: Pick<Sleeve, 'bottom'>, layer: 'shell' | 'lining', cut: CutPieces): number {
+  if (bottom === 'fold') {
+    const { height, allowance } = cut(`body/${layer}`);
+    return (height - allowance['mouth-front']! - allowance['mouth-back']!) / 2;
+  }
+  const { height, allowance } = cut(`body/${layer}-front`);
+  return height - allowance.mouth! - allowance.bottom!;
+}
+
 /** The driving sizes of a sleeve from its cut pieces: the inverse of making. mm */
 export function readBackSleeve(
   cut: CutPieces,
@@ -9,14 +19,11 @@ export function readBackSleeve(
   { rules }: BodyInputs,
 ): Record<string, number> {
   const seam = rules.length('seam.allowance').value;
-  const panel = (layer: string): number => {
-    const { height } = cut(detail.bottom === 'fold' ? `body/${layer}` : `body/${layer}-front`);
-    return detail.bottom === 'fold' ? (height - 2 * seam) / 2 : height - 2 * seam;
-  };
+  const panel = (layer: 'shell' | 'lining') => panelAsCut(detail, layer, cut);
   const { width } = cut(detail.bottom === 'fold' ? 'body/shell' : 'body/shell-front');
   return {
     flatWidth: width - 2 * seam,
     panelHeight: panel('shell'),
-    liningShallower: panel('shell') - panel('lining'),
+    ...(detail.lined && { liningShallower: panel('shell') - panel('lining') }),
   };
 }

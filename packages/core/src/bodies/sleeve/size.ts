@@ -12,11 +12,12 @@ import {
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import { choiceParam } from '../../holders/params.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { CutPieces } from '../../holders/holder-kind.ts';
-import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { panelsOf } from './panels.ts';
-import { sleeveParams, type Sleeve } from './params.ts';
+import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
+import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
+import { panelAsCut } from './read-back.ts';
+import { sideStart, sleeveParams, type Sleeve } from './params.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
 const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
@@ -29,24 +30,39 @@ const turnRule = (formula: string): Rule => ({
 });
 
 /** Sizes a sleeve from what stands in it: the girth gives the flat width, the length the height. */
-export function sizeSleeve(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
-  const { stacks, grid, pin } = inputs;
+export function sizeSleeve(params: Params, [inside, front]: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
+  const { rules, stacks, grid, pin, above = nothing } = inputs;
   const form = choiceParam(params, 'form', sleeveParams.form);
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
   const thick = inside!.loaded;
+  const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
   const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const boxed = form === 'boxed';
   // half of the base goes to the front and half to the back: each half is rounded
   const across = sum('things and walls', [thick, product('half of the walls', [walls, half])]);
   const halfBase = rounded(product('half the base', [across, half]), grid, 'up');
   const base = boxed ? sum('base, depth', [times(2, halfBase)]) : nothing;
+  const cut =
+    !boxed && choiceParam(params, 'corners', sleeveParams.corners) === 'cut'
+      ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
+      : nothing;
   const width = pin(
     'body/flatWidth',
-    rounded(largest('flat width', [sum('least width', [LEAST, base]), inside!.width]), grid, 'up'),
+    rounded(
+      largest('flat width', [sum('least width', [LEAST, base, times(2, cut)]), inside!.width, front!.width]),
+      grid,
+      'up',
+    ),
   );
-  const height = pin('body/height', rounded(largest('height', [LEAST, inside!.height]), grid, 'up'));
+  const pocket = front!.occupied
+    ? [sum('pocket on the outside', [front!.height, cut, rules.length('pocket.frame'), above])]
+    : [];
+  const contents = sum('things', [inside!.height, above]);
+  const least = sum('least side', [LEAST, cut, above]);
+  const height = pin('body/height', rounded(largest('height', [least, contents, ...pocket]), grid, 'up'));
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  const detail: Sleeve = { form, bottom, width, base, height, panelHeight, ...liningTurns(inputs) };
+  const turns = lined ? liningTurns(inputs) : { taper: nothing, shallower: nothing };
+  const detail: Sleeve = { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
   const panels = panelsOf(detail);
   const face = sum('face width', [width, minus(base)]);
   return {
@@ -57,14 +73,14 @@ export function sizeSleeve(params: Params, [inside]: MeasuredFace[], inputs: Bod
           height: named('finished height', height),
         }
       : { width: named('finished width', width), height: named('finished height', height) },
-    closedThickness: named('thick, full', sum('thick, full', [walls, thick])),
-    emptyThickness: named('thick, empty', walls),
+    closedThickness: named('thick, full', sum('thick, full', [walls, thick, front!.loaded])),
+    emptyThickness: named('thick, empty', sum('thick, empty', [walls, front!.empty])),
     sizes: {
       flatWidth: width,
       ...(boxed && { base }),
+      ...(cut.value > 0 && { cornerCut: cut }),
       panelHeight,
-      liningNarrower: detail.taper,
-      liningShallower: detail.shallower,
+      ...(lined && { liningNarrower: detail.taper, liningShallower: detail.shallower }),
     },
     faces: [
       {
@@ -79,11 +95,46 @@ export function sizeSleeve(params: Params, [inside]: MeasuredFace[], inputs: Bod
           top: { kind: 'free' },
         },
         panels,
-        depthOf: depthOf(detail, inputs),
+        inner: innerWalls(detail),
+        depthOf: depthOf(detail),
       },
+      frontFace(detail, inputs),
     ],
-    closing: { kind: 'mouth', width, ...panels },
+    closing: {
+      kind: 'mouth',
+      width,
+      ...panels,
+      ...mouthOf(detail),
+      proud: inside!.sizes.visible ?? nothing,
+      above,
+      lined,
+    },
+    ...(boxed && { base: { width: face, depth: base } }),
     detail,
+  };
+}
+
+/** The outside of the front, from where its sides begin up to below the mouth. */
+function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
+  const { host, bottom } = frontHost(detail);
+  const { width, height, cut, above } = detail;
+  return {
+    id: 'front',
+    host,
+    room: {
+      x: 0,
+      y: bottom + sideStart(detail),
+      width,
+      height: sum('front below the mouth', [height, minus(cut), minus(rules.length('pocket.frame')), minus(above)]),
+      towards: 'middle',
+    },
+    board: { dx: 0, stretch: 1 },
+    edges: {
+      left: caught('body/shell/left'),
+      right: caught('body/shell/right'),
+      bottom: { kind: 'stitchedOn' },
+      top: { kind: 'free' },
+    },
   };
 }
 
@@ -102,12 +153,8 @@ function liningTurns({ rules, stacks, grid }: BodyInputs): Pick<Sleeve, 'taper' 
   };
 }
 
-/** From the mouth to the base, as cut. */
+/** From the mouth to the base, as cut; what the closure needs is not for the things. */
 const depthOf =
-  ({ bottom, base }: Sleeve, { rules }: BodyInputs) =>
-  (cut: CutPieces): number => {
-    const seam = rules.length('seam.allowance').value;
-    const piece = cut(bottom === 'fold' ? 'body/shell' : 'body/shell-front');
-    const panel = bottom === 'fold' ? (piece.height - 2 * seam) / 2 : piece.height - 2 * seam;
-    return panel - base.value / 2;
-  };
+  (detail: Sleeve) =>
+  (cut: CutPieces): number =>
+    panelAsCut(detail, 'shell', cut) - detail.base.value / 2 - detail.above.value;

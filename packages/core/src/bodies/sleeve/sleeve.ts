@@ -1,3 +1,5 @@
+import { given } from '../../derived/derived.ts';
+import { choiceParam } from '../../holders/params.ts';
 import type { BodyKind } from '../body-kind.ts';
 import { contributeSleeve } from './contribute.ts';
 import { readBackSleeve } from './read-back.ts';
@@ -5,15 +7,25 @@ import { sleeveSection } from './section.ts';
 import { sleeveParams, type Sleeve } from './params.ts';
 import { sizeSleeve } from './size.ts';
 
-/** Lined sleeves, pouches and bags with a mouth at the top; the bottom is folded or sewn, flat or boxed. */
+const UNLINED = given('no lining', 0, { kind: 'standard', path: 'nothing' });
+
+/** Sleeves, pouches and bags with a mouth at the top; the bottom is folded or sewn, flat or boxed. */
 export const sleeve: BodyKind<Sleeve> = {
   title: 'Sleeve',
   about: 'a front and a back with a mouth at the top',
   orientation: 'upright',
-  closures: ['none', 'snap-row'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over'],
+  parts: ['handles', 'strap-over', 'base-pad'],
   params: sleeveParams,
   rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school'],
-  faces: () => [{ id: 'inside', title: 'between front and back', seat: 'cavity' }],
+  adapt: (params, { rules, stacks }) =>
+    choiceParam(params, 'layers', sleeveParams.layers) === 'lined'
+      ? { rules, stacks }
+      : { rules, stacks: { ...stacks, lining: UNLINED } },
+  faces: () => [
+    { id: 'inside', title: 'between front and back', seat: 'cavity' },
+    { id: 'front', title: 'on the outside of the front', seat: 'wall' },
+  ],
   size: sizeSleeve,
   contribute: contributeSleeve,
   section: sleeveSection,

@@ -12,6 +12,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { hardwareKinds, type HardwareKind } from '../../shelves/hardware/hardware.ts';
+import { materialUses, type Material } from '../../shelves/materials/material.ts';
 import type { Shelves } from '../../shelves/shelves.ts';
 import { limits } from '../limits.ts';
 import { IsParams, IsTidyText } from './checks.ts';
@@ -31,15 +33,18 @@ class MaterialSchema {
   @IsBoolean() frays!: boolean;
   @IsOptional() @IsBoolean() directional?: boolean;
   @IsOptional() @IsBoolean() fusible?: boolean;
-  @IsIn(['shell', 'lining', 'interfacing', 'padding']) use!: 'shell' | 'lining' | 'interfacing' | 'padding';
+  @IsIn(materialUses) use!: Material['use'];
 }
 
 class HardwareSchema {
   @IsString() @Matches(id) id!: string;
   @IsTidyText(nameLength) name!: string;
-  @IsIn(['snap']) kind!: 'snap';
+  @IsIn(hardwareKinds) kind!: HardwareKind;
   @IsNumber() @Min(size.least) @Max(200) diameter!: number;
   @IsNumber() @Min(0) @Max(200) driftTolerated!: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(50) thickness?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(100) plateRadius?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(100) chain?: number;
 }
 
 class ShelvesSchema {

@@ -81,6 +81,18 @@ export class StacksSchema {
   @ValidateNested({ each: true })
   @Type(() => LayerSchema)
   pocket!: LayerSchema[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(limits.layers)
+  @ValidateNested({ each: true })
+  @Type(() => LayerSchema)
+  mesh?: LayerSchema[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(limits.layers)
+  @ValidateNested({ each: true })
+  @Type(() => LayerSchema)
+  base?: LayerSchema[];
 }
 
 export class KindSchema {
@@ -100,6 +112,10 @@ export class HolderSchema extends KindSchema {
   @ValidateNested({ each: true })
   @Type(() => HeldSchema)
   contents!: HeldSchema[];
+}
+
+export class PartSchema extends KindSchema {
+  @IsString(words) @Matches(/^[\w-]{1,20}$/) id!: string;
 }
 
 /** The design document, version 1: the stored form, checked at every door. Fields it does not know are kept. */
@@ -131,6 +147,12 @@ export class DesignDocumentSchema {
   holders!: HolderSchema[];
   @IsArrangements() faces!: Record<string, Arrangement>;
   @IsObject() @ValidateNested() @Type(() => KindSchema) closure!: KindSchema;
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => PartSchema)
+  parts?: PartSchema[];
   @IsOptional() @IsSizes() pins?: Record<string, number>;
   @IsOptional() @IsSizes() limits?: Record<string, number>;
   @IsParams() rules!: Record<string, ParamValue>;

@@ -231,7 +231,6 @@ function hostMarks(placed: Placed) {
     label: `corner of panel ${id}`,
   });
   return {
-    kind: 'marks' as const,
     piece: seat.host.piece,
     marks: [mark('top', [x, y1])],
     lines: [

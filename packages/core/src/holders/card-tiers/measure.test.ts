@@ -13,7 +13,8 @@ const card = standardItems.find(({ id }) => id === 'id1-card')!;
 function tiers(count: number, pocket: number, lining: number) {
   const line: ContentsLine = { id: 'c1', item: card.id, count, perHolder: 1, orientation: 'lying' };
   const held: HeldContents = { line, item: card, name: 'Card', count };
-  const stacks = { exterior: cloth(1), lining: cloth(lining), pocket: cloth(pocket) };
+  const [exterior, mesh, base] = [cloth(1), cloth(0.5), cloth(2)];
+  const stacks = { exterior, lining: cloth(lining), pocket: cloth(pocket), mesh, base };
   return measureTiers({ making: 'pleated' }, [held], {
     id: 'A',
     rules: rulesFor({}, {}),

@@ -12,7 +12,7 @@ const cloth = (value: number) => given('cloth', value, { kind: 'material', path:
 const inputs: HolderInputs = {
   id: 'A',
   rules: rulesFor({}, {}),
-  stacks: { exterior: cloth(0.6), lining: cloth(0.4), pocket: cloth(0.3) },
+  stacks: { exterior: cloth(0.6), lining: cloth(0.4), pocket: cloth(0.3), mesh: cloth(0.5), base: cloth(2) },
   grid: '0.5mm',
   pin: (_, size) => size,
 };

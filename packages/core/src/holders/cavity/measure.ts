@@ -49,6 +49,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     sizes: {
       ...Object.fromEntries(compartments.map((compartment, index) => [`room${index + 1}`, compartment.width])),
       depth: height,
+      ...(visible.value > 0 && { visible }),
     },
     detail,
     findings: [],

@@ -18,21 +18,11 @@ import type {
 } from '../holder-kind.ts';
 import { hostRun } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
-import { clearanceOf, sidesOf, together } from '../sides.ts';
+import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
 
 const params = {
   reveal: { kind: 'length', title: 'Mouth below the top edge', rule: 'note.reveal' },
 } as const satisfies Record<string, ParamSpec>;
-
-/** One kind of note or paper in the compartment. All mm. */
-interface Sheaf {
-  line: string;
-  name: string;
-  count: number;
-  across: Derived;
-  deep: Derived;
-  thickness: Derived;
-}
 
 export interface NoteCompartment {
   sheaves: Sheaf[];
@@ -48,12 +38,6 @@ export interface NoteCompartment {
 type Placed = PlacedHolder<NoteCompartment>;
 const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
 const panelId = (id: string): string => `holders/${id}/panel`;
-
-function sheafOf(held: HeldContents): Sheaf {
-  const { line, name, count } = held;
-  const { across, deep, thickness } = sidesOf(held);
-  return { line: line.id, name, count, across, deep, thickness: together(name, count, thickness) };
-}
 
 function measure(given: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<NoteCompartment> {
   const { rules, stacks, grid, id } = inputs;

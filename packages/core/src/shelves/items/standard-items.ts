@@ -114,4 +114,13 @@ export const standardItems: readonly Item[] = [
   rod('probe', 'Steel probe', 210, 6),
   rod('brush', 'Feather brush', 180, 9),
   tool('tweezers', 'Tweezers', 150, 12, 7),
+  tool('string-reel', 'Quadrat string reel', 120, 120, 44, { shape: 'disc' }),
+  rod('sample-jar', 'Sample jar, glass', 92, 68),
+  tool('sieve', 'Round sieve', 205, 205, 55, { shape: 'disc' }),
+  tool('notebook', 'Waterproof notebook, A6', 148, 105, 14, { shape: 'book', rigid: false }),
+  tool('dip-net', 'Dip net, folded', 320, 130, 70, { shape: 'soft', rigid: false }),
+  tool('cable', 'Coiled cable', 110, 110, 30, { shape: 'soft', rigid: false }),
+  tool('folding-rule', 'Folding rule', 235, 30, 16),
+  tool('whistle', 'Whistle', 50, 20, 18),
+  rod('pencil', 'Pencil', 176, 7.5),
 ];

@@ -1,3 +1,5 @@
+export const materialUses = ['shell', 'lining', 'interfacing', 'padding', 'mesh'] as const;
+
 /** A cloth, leather, film or filling. Lengths mm, mass g per m². */
 export interface Material {
   id: string;
@@ -13,5 +15,5 @@ export interface Material {
   directional?: boolean;
   fusible?: boolean;
   /** What it is mostly used for; an order for pickers, never a limit. */
-  use: 'shell' | 'lining' | 'interfacing' | 'padding';
+  use: (typeof materialUses)[number];
 }

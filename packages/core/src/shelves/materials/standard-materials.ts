@@ -25,10 +25,15 @@ const whole: Row[] = [
   ['leather-1', 'Goat leather 1.0, chestnut', 1, 0.95, 650, '#8B5E45', 'shell'],
   ['coated-cloth', 'Coated cloth, brine', 0.8, 0.9, 520, '#4F7C82', 'shell'],
 ];
+const seenThrough: Row[] = [
+  ['mesh', 'Stretch mesh, slate', 0.5, 0.7, 130, '#9AA5AD', 'mesh'],
+  ['clear-film', 'Clear film 0.3', 0.3, 1, 380, '#DCE6E8', 'mesh'],
+];
 const hidden: Row[] = [
   ['interfacing-woven', 'Woven fusible interfacing', 0.2, 0.9, 80, '#E7E2D4', 'interfacing'],
   ['interfacing-firm', 'Firm fusible interfacing', 0.45, 0.9, 160, '#E2DCCB', 'interfacing'],
   ['fleece', 'Fusible fleece', 2.4, 0.35, 130, '#EDE8DA', 'padding'],
+  ['stiffener', 'Woven stiffener 1.5', 1.5, 0.95, 620, '#D8D2C2', 'interfacing'],
 ];
 
 const materials = (rows: Row[], frays: boolean, fusible = false): Material[] =>
@@ -41,5 +46,6 @@ const materials = (rows: Row[], frays: boolean, fusible = false): Material[] =>
 export const standardMaterials: readonly Material[] = [
   ...materials(woven, true),
   ...materials(whole, false),
+  ...materials(seenThrough, false),
   ...materials(hidden, false, true),
 ];

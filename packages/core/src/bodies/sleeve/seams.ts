@@ -1,0 +1,64 @@
+import { wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import type { Sleeve } from './params.ts';
+
+export type Layer = 'shell' | 'lining';
+
+export const pieceIds = ({ bottom }: Pick<Sleeve, 'bottom'>, layer: Layer): string[] =>
+  bottom === 'fold' ? [`body/${layer}`] : [`body/${layer}-front`, `body/${layer}-back`];
+
+/** The seams that make a bag of a layer. The right side of the front meets the left side of the back, seen from outside. */
+export function bagSeams(detail: Sleeve, layer: Layer): Seam[] {
+  const seam = (id: string, a: EdgeRun, b: EdgeRun): Seam => ({ id: `body/${layer}/${id}`, kind: 'sewn', a, b });
+  const boxed = detail.form === 'boxed';
+  if (detail.bottom === 'fold') {
+    const piece = `body/${layer}`;
+    const edge = (id: string, reversed = false) => wholeEdge(piece, id, reversed);
+    return [
+      seam('right', edge('right-front'), edge('right-back', true)),
+      seam('left', edge('left-front'), edge('left-back', true)),
+      // both level cuts, meeting at the side seam, are sewn to the upright one
+      ...(boxed ? (['right', 'left'] as const) : []).map((side) =>
+        seam(
+          `corner-${side}`,
+          { piece, parts: [{ edge: `notch-${side}-in` }, { edge: `notch-${side}-out` }] },
+          edge(`notch-${side}`),
+        ),
+      ),
+    ];
+  }
+  const [front, back] = [`body/${layer}-front`, `body/${layer}-back`];
+  const corner = (piece: string, side: 'right' | 'left', which: string) =>
+    side === 'right'
+      ? seam(`corner-${which}-${side}`, wholeEdge(piece, 'notch-right-up'), wholeEdge(piece, 'notch-right-out', true))
+      : seam(`corner-${which}-${side}`, wholeEdge(piece, 'notch-left-in'), wholeEdge(piece, 'notch-left-down', true));
+  return [
+    seam('right', wholeEdge(front, 'right'), wholeEdge(back, 'left', true)),
+    seam('left', wholeEdge(front, 'left'), wholeEdge(back, 'right', true)),
+    seam('bottom', wholeEdge(front, 'bottom'), wholeEdge(back, 'bottom', true)),
+    ...(boxed
+      ? [
+          corner(front, 'right', 'front'),
+          corner(front, 'left', 'front'),
+          corner(back, 'right', 'back'),
+          corner(back, 'left', 'back'),
+        ]
+      : []),
+  ];
+}
+
+/** Shell and lining right sides together round the mouth, front to front. */
+export function mouthSeams(detail: Sleeve): Seam[] {
+  const seam = (id: string, shell: EdgeRun, lining: EdgeRun): Seam => ({
+    id: `body/mouth-${id}`,
+    kind: 'sewn',
+    a: shell,
+    b: lining,
+  });
+  if (detail.bottom === 'fold')
+    return (['front', 'back'] as const).map((side) =>
+      seam(side, wholeEdge('body/shell', `mouth-${side}`), wholeEdge('body/lining', `mouth-${side}`, true)),
+    );
+  return (['front', 'back'] as const).map((side) =>
+    seam(side, wholeEdge(`body/shell-${side}`, 'mouth'), wholeEdge(`body/lining-${side}`, 'mouth', true)),
+  );
+}

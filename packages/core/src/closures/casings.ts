@@ -1,0 +1,149 @@
+import type { ClosingMouth } from '../bodies/body-kind.ts';
+import { given, sum, times, type Derived } from '../derived/derived.ts';
+import { mm, say } from '../errors/wording.ts';
+import { rectangle } from '../geometry/outline.ts';
+import { contribution, type Contribution } from '../pieces/contribution.ts';
+import type { StitchLine } from '../pieces/piece.ts';
+import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
+import type { ClosureInputs } from './closure-kind.ts';
+
+/** A casing round a mouth. All mm. */
+export interface Casing {
+  id: string;
+  closing: ClosingMouth;
+  cords: number;
+  cord: Hardware;
+  cordWidth: Derived;
+  /** Between its stitch lines. */
+  channel: Derived;
+  /** Of one that is sewn on, with its topstitching. */
+  casingHeight: Derived;
+  cordLength: Derived;
+  /** Cloth above it. */
+  header: Derived;
+}
+
+const sides = ['front', 'back'] as const;
+/** Common practice: a casing that is sewn on stops short of the side seam, so that the cord comes out. */
+const CLEAR = given('clear of the side seam', 8, { kind: 'standard', path: 'casing/clear', source: 'common practice' });
+
+const hostsOf = ({ front, back }: ClosingMouth): string[] => [...new Set([front.piece, back.piece])];
+
+/** A line across a side of the mouth, mm below it. */
+function across({ id, closing }: Casing, side: 'front' | 'back', name: string, down: number, inset = 0): StitchLine {
+  const { at } = closing[side];
+  return {
+    id: `${id}-${name}-${side}`,
+    from: at(inset, down),
+    to: at(closing.width.value - inset, down),
+    label: `casing, ${name}`,
+  };
+}
+
+const openSides = ({ closing }: Casing, from: number, to: number) =>
+  closing.sideGaps(from, to).map(({ piece, ...gap }) => ({
+    piece,
+    gaps: [{ ...gap, label: 'leave open for the cord' }],
+  }));
+
+/** Two lines round the bag through both layers, entered through gaps in the side seams of the outer one. */
+export function stitchedCasing(casing: Casing): Contribution {
+  const { id, closing, header, channel } = casing;
+  const [upper, lower] = [header.value, header.value + channel.value];
+  return contribution({
+    hostEdits: [
+      ...sides.map((side) => ({
+        piece: closing[side].piece,
+        lines: [across(casing, side, 'upper line', upper), across(casing, side, 'lower line', lower)],
+      })),
+      ...openSides(casing, upper, lower),
+    ],
+    operations: [
+      {
+        id: `${id}/casing`,
+        phase: 'finish',
+        needs: ['body/turn'],
+        uses: hostsOf(closing),
+        seams: [],
+        text: say`Stitch round the bag ${mm(upper)} and ${mm(lower)} below the mouth, through both layers: the gaps left in the side seams lie between the lines. Do not press the marks away before they are stitched, and do not sew across the gaps.`,
+      },
+    ],
+  });
+}
+
+/** The mouth folded over to the inside: its allowance is the channel and a turning. */
+export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contribution {
+  const { id, closing, channel } = casing;
+  const turn = rules.length('seam.allowance');
+  const deep = sum('casing in the hem', [channel, turn]);
+  return contribution({
+    hostEdits: [
+      ...closing.rim.map(({ piece, edge }) => ({ piece, allowance: { [edge]: deep } })),
+      ...sides.map((side) => ({
+        piece: closing[side].piece,
+        lines: [across(casing, side, 'hem', channel.value)],
+      })),
+      ...openSides(casing, 0, channel.value),
+    ],
+    operations: [
+      {
+        id: `${id}/casing`,
+        phase: 'finish',
+        needs: ['body/turn'],
+        uses: hostsOf(closing),
+        seams: [],
+        text: say`Stop the side seams ${mm(channel.value)} below the mouth and neaten their ends. Turn the mouth in by ${mm(turn.value)}, fold it to the inside along the mouth line and stitch it down ${mm(channel.value)} from the fold: the cord runs in there.`,
+      },
+    ],
+  });
+}
+
+/** A strip on the outside of each side, its ends open. */
+export function appliedCasing(casing: Casing, { rules, grid: _grid }: ClosureInputs): Contribution {
+  const { id, closing, header, casingHeight } = casing;
+  const seam = rules.length('seam.allowance');
+  const length = sum('casing, clear of the side seams', [closing.width, times(-2, CLEAR)]);
+  const [upper, lower] = [header.value, header.value + casingHeight.value];
+  const piece = (side: string) => `${id}/casing-${side}`;
+  const names = { top: 'upper line', bottom: 'lower line' } as const;
+  const joins = sides.flatMap((side) =>
+    (['top', 'bottom'] as const).map((edge): Seam => ({
+      id: `${piece(side)}#${edge}`,
+      kind: 'stitchedOn',
+      a: wholeEdge(piece(side), edge),
+      b: faceLine(closing[side].piece, `${id}-${names[edge]}-${side}`),
+    })),
+  );
+  return contribution({
+    pieces: sides.map((side) => ({
+      id: piece(side),
+      name: `Casing, ${side}`,
+      role: 'pocket',
+      stitch: rectangle(length.value, casingHeight.value),
+      width: length,
+      height: casingHeight,
+      allowance: { left: seam, right: seam, top: seam, bottom: seam },
+      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      note: 'Turn all edges in; hem the short ends first.',
+    })),
+    hostEdits: sides.map((side) => ({
+      piece: closing[side].piece,
+      lines: [
+        across(casing, side, 'upper line', upper, CLEAR.value),
+        across(casing, side, 'lower line', lower, CLEAR.value),
+      ],
+    })),
+    joins,
+    operations: [
+      {
+        id: `${id}/casing`,
+        phase: 'prepare',
+        needs: [],
+        uses: [...sides.map(piece), ...hostsOf(closing)],
+        seams: joins.map((join) => join.id),
+        text: say`Hem the short ends of both casings, press their long edges in. Lay each on its lines, ${mm(CLEAR.value)} clear of the side seams, and edge-stitch the long edges; leave the ends open.`,
+      },
+    ],
+  });
+}

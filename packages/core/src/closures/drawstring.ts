@@ -1,0 +1,178 @@
+import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
+import { given, named, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { contribution, type Contribution } from '../pieces/contribution.ts';
+import { strip } from '../pieces/strip.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { drawstring as drawstringRule, type CordKind } from '../sizing/drawstring.ts';
+import { appliedCasing, hemCasing, stitchedCasing, type Casing } from './casings.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+
+export type CasingKind = 'side-gap' | 'applied' | 'hem';
+
+const params = {
+  casing: {
+    kind: 'choice',
+    title: 'Casing',
+    standard: 'side-gap' as CasingKind,
+    choices: [
+      {
+        id: 'side-gap' as CasingKind,
+        title: 'between shell and lining',
+        why: 'Two lines round the bag, entered through gaps in the side seams. It needs a lining.',
+      },
+      {
+        id: 'applied' as CasingKind,
+        title: 'sewn on',
+        why: 'A strip on each side, open at its ends: no gaps, and a trim.',
+      },
+      { id: 'hem' as CasingKind, title: 'in the hem', why: 'The mouth folded over: for a single layer.' },
+    ],
+  },
+  cord: {
+    kind: 'choice',
+    title: 'Cord',
+    standard: 'round' as CordKind,
+    choices: [
+      { id: 'round' as CordKind, title: 'round', why: 'Runs easily.' },
+      { id: 'flat' as CordKind, title: 'flat', why: 'Ribbon or tape: lies flat, holds the knot.' },
+    ],
+  },
+  cords: {
+    kind: 'choice',
+    title: 'Cords',
+    standard: 'two',
+    choices: [
+      { id: 'two', title: 'two, from opposite sides', why: 'Draws shut by both ends.' },
+      { id: 'one', title: 'one', why: 'Draws shut from one side.' },
+    ],
+  },
+  tail: { kind: 'length', title: 'Cord out of the mouth', rule: 'cord.tail' },
+  header: { kind: 'length', title: 'Cloth above the casing', rule: 'cord.header' },
+} as const satisfies Record<string, ParamSpec>;
+
+const CORDS: Record<CordKind, string> = { round: 'cord-4', flat: 'cord-flat-12' };
+const count = (value: number): Derived => given('cords', value, { kind: 'standard', path: 'drawstring' }, 'count');
+
+function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, id }: ClosureInputs) {
+  const cordKind = choiceParam(design, 'cord', params.cord);
+  const cord = hardwareOf(CORDS[cordKind], hardware);
+  const cordWidth = given(cord.name, cord.diameter, { kind: 'hardware', path: `hardware/${cord.id}` });
+  const cords = choiceParam(design, 'cords', params.cords) === 'two' ? 2 : 1;
+  const topstitch = rules.length('topstitch.inset');
+  const tail = lengthParam(design, 'tail', params.tail, rules, id);
+  const solved = drawstringRule({ mouthWidth, cordKind, cordWidth, topstitch, tail, cords: count(cords) });
+  return {
+    cords,
+    cord,
+    cordWidth,
+    channel: rounded(solved.channel, grid, 'up'),
+    casingHeight: rounded(solved.casingHeight, grid, 'up'),
+    cordLength: rounded(solved.cordLength, grid, 'up'),
+    header: rounded(lengthParam(design, 'header', params.header, rules, id), grid, 'nearest'),
+  };
+}
+
+/** A hem takes the place of the header: the cord runs at the very mouth. */
+function kindOf(design: Params, lined: boolean): CasingKind {
+  const wished = choiceParam(design, 'casing', params.casing);
+  return wished === 'side-gap' && !lined ? 'hem' : wished;
+}
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+
+/** A cord drawn through a casing round the mouth. */
+export const drawstring: ClosureKind = {
+  title: 'Drawstring',
+  params,
+  rules: ['topstitch.inset', 'mouth.hem'],
+  above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {
+    const { channel, casingHeight, header } = sizesOf(design, nothing, inputs);
+    // whether it is lined is not known yet: the room for a header is kept in any case
+    const casing = choiceParam(design, 'casing', params.casing) === 'applied' ? casingHeight : channel;
+    return named('casing and cloth above it', sum('casing and cloth above it', [casing, header]));
+  },
+  solve(design: Params, { closing }: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    if (closing.kind !== 'mouth')
+      throw new CoreError('closure.notForBody', 'a drawstring needs a mouth to be drawn shut', inputs.id);
+    const sizes = sizesOf(design, closing.width, inputs);
+    const kind = kindOf(design, closing.lined);
+    const casing: Casing = { ...sizes, id: inputs.id, closing };
+    const made = makers[kind](casing, inputs);
+    return {
+      sizes: {
+        channel: sizes.channel,
+        ...(kind === 'applied' && { casingHeight: sizes.casingHeight }),
+        ...(kind !== 'hem' && { header: sizes.header }),
+        cordLength: sizes.cordLength,
+        cordTotal: sum('all cords', [times(sizes.cords, sizes.cordLength)]),
+      },
+      contribution: withCord(made, casing, [...hole(closing, sizes.cords), ...unlined(design, closing)]),
+    };
+  },
+};
+
+const makers: Record<CasingKind, (casing: Casing, inputs: ClosureInputs) => Contribution> = {
+  'side-gap': stitchedCasing,
+  applied: appliedCasing,
+  hem: hemCasing,
+};
+
+function withCord(made: Contribution, { id, cords, cord, cordLength, cordWidth }: Casing, findings: Finding[]) {
+  const piece = strip({
+    id: `${id}/cord`,
+    name: cord.name,
+    cutFrom: cord.id,
+    length: cordLength,
+    width: cordWidth,
+    count: cords,
+    note: 'Seal or knot the ends.',
+  });
+  const way =
+    cords === 2
+      ? 'Draw one cord all round from the left side and out again there, the other from the right; knot the ends of each.'
+      : 'Draw the cord all round and knot its ends.';
+  return contribution({
+    ...made,
+    pieces: [...made.pieces, piece],
+    hardware: [...made.hardware, { id: cord.id, count: cords, length: cords * cordLength.value }],
+    operations: [
+      ...made.operations,
+      {
+        id: `${id}/cord`,
+        phase: 'finish',
+        needs: ['body/topstitch', ...made.operations.map((operation) => operation.id)],
+        uses: [piece.id],
+        seams: [],
+        text: say`${way}`,
+      },
+    ],
+    findings: [...made.findings, ...findings],
+  });
+}
+
+/** How far a round mouth closes over what is in it: it is told, never refused. */
+function hole({ round, above }: ClosingMouth, cords: number): Finding[] {
+  if (!round) return [];
+  const open = Math.max(6 * cords, round.value - 2 * above.value);
+  return [
+    {
+      code: 'closure.hole',
+      severity: 'note',
+      about: ['closure'],
+      numbers: { hole: open, above: above.value },
+      text: say`Drawn shut over a flat-topped thing it leaves a hole of about ${mm(open)}: ${mm(above.value)} of cloth stand above it. More cloth above the casing closes it further.`,
+    },
+  ];
+}
+
+function unlined(design: Params, { lined }: ClosingMouth): Finding[] {
+  if (lined || choiceParam(design, 'casing', params.casing) !== 'side-gap') return [];
+  const text = say`There is no lining to make a casing with, so the cord runs in the hem.`;
+  return [{ code: 'closure.casingInHem', severity: 'note', about: ['closure'], numbers: {}, text }];
+}

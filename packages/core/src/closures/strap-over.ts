@@ -1,0 +1,162 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import { named, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import type { PieceDraft } from '../pieces/piece.ts';
+import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { flap } from '../sizing/flap.ts';
+import { driftFinding } from './drift.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { tabOutline } from './tab-outline.ts';
+
+export const fasteners = { magnet: 'magnet-18', snap: 'snap-12', 'hook-and-loop': 'hook-loop-20' } as const;
+export type Fastener = keyof typeof fasteners;
+
+const params = {
+  fastener: {
+    kind: 'choice',
+    title: 'Held by',
+    standard: 'magnet' as Fastener,
+    choices: [
+      { id: 'magnet' as Fastener, title: 'a magnet', why: 'Closes by itself; not for what minds magnets.' },
+      { id: 'snap' as Fastener, title: 'a snap', why: 'Holds best; must meet its mate within a millimetre.' },
+      { id: 'hook-and-loop' as Fastener, title: 'hook-and-loop', why: 'Takes full and empty alike; collects lint.' },
+    ],
+  },
+  width: { kind: 'length', title: 'Strap width', rule: 'strap.width' },
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: 'strap.overlap' },
+  inset: { kind: 'length', title: 'Fastener from the end', rule: 'strap.inset' },
+  down: { kind: 'length', title: 'Sewn to the back below the mouth', rule: 'strap.down' },
+} as const satisfies Record<string, ParamSpec>;
+
+/** A strap sewn to the back that goes over the mouth, and over what stands out of it, to the front. */
+export const strapOver: ClosureKind = {
+  title: 'Strap over the top',
+  params,
+  rules: ['tab.school'],
+  solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, stacks, grid, hardware, id } = inputs;
+    const { closing, closedThickness, emptyThickness } = body;
+    if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a strap needs a front and a back', id);
+    const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
+    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', params.fastener)], hardware);
+    const solved = flap({
+      loadedDepth: closedThickness,
+      emptyDepth: emptyThickness,
+      overlap: own('overlap'),
+      fastenerInset: own('inset'),
+      flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
+      school: rules.tabSchool,
+    });
+    const down = rounded(own('down'), grid, 'nearest');
+    const width = rounded(own('width'), grid, 'nearest');
+    const length = rounded(
+      named('strap length', sum('strap length', [down, times(2, closing.proud), solved.flapLength])),
+      grid,
+      'up',
+    );
+    const parts = { width, length, down, mate: solved.mateLoaded, inset: own('inset') };
+    const sizes = { strapWidth: width, strapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift };
+    return {
+      sizes,
+      contribution: contribution({
+        ...make(parts, body, inputs, fastener.id),
+        findings: driftFinding(solved.drift, fastener, 'strap', id),
+      }),
+    };
+  },
+};
+
+interface Strap {
+  width: Derived;
+  length: Derived;
+  down: Derived;
+  /** Below the top front edge, full. */
+  mate: Derived;
+  inset: Derived;
+}
+
+function make(
+  { width, length, down, mate, inset }: Strap,
+  { closing }: SizedBody,
+  inputs: ClosureInputs,
+  part: string,
+) {
+  if (closing.kind !== 'mouth') return {};
+  const { rules, id } = inputs;
+  const seam = rules.length('seam.allowance');
+  const piece = `${id}/strap`;
+  const [w, middle] = [width.value, closing.width.value / 2];
+  const { front, back } = closing;
+  const draft: PieceDraft = {
+    id: piece,
+    name: 'Strap',
+    role: 'exterior',
+    count: 2,
+    stitch: tabOutline(w, length.value),
+    width,
+    height: length,
+    allowance: { bottom: seam, right: seam, tip: seam, left: seam },
+    spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
+    marks: [{ id: `${id}-cap`, kind: 'snapCap', at: [w / 2, length.value - inset.value], label: 'fastener' }],
+    note: 'Mark the fastener on one of the two.',
+  };
+  const round = (edge: string, mate: string): Seam => ({
+    id: `${piece}#${edge}`,
+    kind: 'sewn',
+    a: wholeEdge(piece, edge),
+    b: wholeEdge(piece, mate, true),
+  });
+  const joins: Seam[] = [
+    round('right', 'left'),
+    round('tip', 'tip'),
+    { id: `${piece}#base`, kind: 'stitchedOn', a: wholeEdge(piece, 'bottom'), b: faceLine(back.piece, `${id}-base`) },
+  ];
+  return {
+    pieces: [draft],
+    joins,
+    hardware: [{ id: part, count: 1 }],
+    hostEdits: [
+      {
+        piece: back.piece,
+        lines: [
+          {
+            id: `${id}-base`,
+            from: back.at(middle - w / 2, down.value),
+            to: back.at(middle + w / 2, down.value),
+            label: 'end of the strap',
+          },
+        ],
+      },
+      {
+        piece: front.piece,
+        marks: [
+          { id: `${id}-mate`, kind: 'snapSocket' as const, at: front.at(middle, mate.value), label: 'fastener, mate' },
+        ],
+      },
+    ],
+    operations: [
+      {
+        id: `${id}/strap`,
+        phase: 'prepare' as const,
+        needs: [],
+        uses: [piece],
+        seams: joins.slice(0, 2).map((join) => join.id),
+        text: say`Set the fastener in one strap piece, its plate backed by a scrap. Sew the two right sides together round the end, turn through the straight edge, press, topstitch; turn the straight edge in.`,
+      },
+      {
+        id: `${id}/set`,
+        phase: 'closures' as const,
+        needs: [`${id}/strap`],
+        uses: [piece, front.piece, back.piece],
+        seams: [`${piece}#base`],
+        text: say`Set the mate on the front ${mm(mate.value)} below the mouth, in the middle, through one layer only. Sew the strap to the back with a box and a cross, its end ${mm(down.value)} below the mouth. Try it with everything in it before the mate is set.`,
+      },
+    ],
+  };
+}

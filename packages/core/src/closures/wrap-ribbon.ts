@@ -1,0 +1,83 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import { given, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { edgePart, faceLine } from '../pieces/seam.ts';
+import { strip } from '../pieces/strip.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+
+const RIBBON = 'ribbon-25';
+const params = { bow: { kind: 'length', title: 'Both tails and the bow', rule: 'wrap.bow' } } as const;
+/** Common practice: the thing's length and a half, so that the mouth folds over. */
+const FOLDED = given(
+  'folds over, share of the length',
+  0.5,
+  { kind: 'standard', path: 'wrap/fold', source: 'common practice' },
+  'ratio',
+);
+
+/** A ribbon sewn across one layer of the mouth; its tails go behind, cross there and come back to be tied. */
+export const wrapRibbon: ClosureKind = {
+  title: 'Ribbon wrapped round',
+  params,
+  rules: [],
+  above: (_params: Params, contents: Derived): Derived => product('folds over', [contents, FOLDED]),
+  solve(design: Params, { closing }: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {
+    if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a ribbon needs a mouth to wrap', id);
+    const { width } = closing;
+    const { diameter } = hardwareOf(RIBBON, hardware);
+    const wide = given('ribbon, wide', diameter, { kind: 'hardware', path: `hardware/${RIBBON}` });
+    const bow = lengthParam(design, 'bow', params.bow, rules, id);
+    // across the front where it is sewn, twice across the back where the tails cross, and half the front from each side
+    const path = sum('sewn across, crossed behind, back to the middle', [width, times(2, width), width]);
+    const length = rounded(named('ribbon', sum('ribbon', [path, bow])), grid, 'up');
+    const down = sum('below the mouth', [rules.length('mouth.hem'), rules.length('seam.allowance'), wide]);
+    const piece = `${id}/ribbon`;
+    const start = (length.value - width.value) / 2;
+    const { piece: host, at } = closing.front;
+    return {
+      sizes: { ribbonLength: length, ribbonPath: path, below: down },
+      contribution: contribution({
+        pieces: [
+          strip({ id: piece, name: 'Wrap ribbon', cutFrom: RIBBON, length, width: wide, note: 'Seal the ends.' }),
+        ],
+        hardware: [{ id: RIBBON, count: 1, length: length.value }],
+        hostEdits: [
+          {
+            piece: host,
+            lines: [
+              {
+                id: `${id}-ribbon`,
+                from: at(0, down.value),
+                to: at(width.value, down.value),
+                label: 'ribbon, lower edge',
+              },
+            ],
+          },
+        ],
+        joins: [
+          {
+            id: `${piece}#across`,
+            kind: 'stitchedOn',
+            a: edgePart(piece, 'bottom', start, start + width.value),
+            b: faceLine(host, `${id}-ribbon`),
+          },
+        ],
+        operations: [
+          {
+            id: `${id}/ribbon`,
+            phase: 'prepare',
+            needs: [],
+            uses: [piece, host],
+            seams: [`${piece}#across`],
+            text: say`Stitch the middle of the ribbon across the front only, ${mm(down.value)} below the mouth, before the sides are sewn; pin its tails out of the way. To close: fold the mouth over, cross the tails behind, bring them back and tie.`,
+          },
+        ],
+      }),
+    };
+  },
+};

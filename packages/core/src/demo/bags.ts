@@ -1,0 +1,110 @@
+import { cloth, design, thing } from './words.ts';
+
+export const caliperSleeve = design({
+  id: 'caliper-sleeve',
+  name: 'Caliper sleeve',
+  story: 'The steel caliper goes in long side down, padded, and snaps shut above its jaws.',
+  body: 'sleeve',
+  contents: [thing('c1', 'caliper', 'Steel caliper')],
+  stacks: cloth('canvas-10oz ~fleece', 'linen'),
+  holders: [{ face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] }],
+  closure: 'snap-row',
+});
+
+export const flaskBag = design({
+  id: 'twin-flask-bag',
+  name: 'Twin flask bag',
+  story:
+    'Two insulated flasks for a long low tide, front and back stitched together between them, standing on a boxed base.',
+  body: 'sleeve',
+  params: { form: 'boxed', bottom: 'seam' },
+  contents: [thing('c1', 'flask', 'Insulated flask', { count: 2 })],
+  stacks: cloth('waxed-canvas ~fleece', 'linen'),
+  holders: [{ face: 'inside', id: 'A', kind: 'cavity', params: { divide: 'stitched' }, lines: ['c1'] }],
+});
+
+export const netSack = design({
+  id: 'net-sack',
+  name: 'Net stow sack',
+  story: 'The folded dip net goes wet into one layer of ripstop; the mouth folds over and a ribbon goes round it.',
+  body: 'sleeve',
+  params: { layers: 'single' },
+  contents: [thing('c1', 'dip-net', 'Dip net, folded')],
+  stacks: cloth('ripstop', 'cotton-lawn'),
+  holders: [{ face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] }],
+  closure: 'wrap-ribbon',
+  rules: { 'ease.cavity.across': 15, 'ease.cavity.end': 20 },
+});
+
+export const boatTote = design({
+  id: 'boat-tote',
+  name: 'Boat tote',
+  story:
+    'Jars, notebook, cable and the logger stand apart between two loose dividers, on a base that comes out to be washed.',
+  body: 'sleeve',
+  params: { form: 'boxed', bottom: 'fold' },
+  contents: [
+    thing('c1', 'notebook', 'Waterproof notebook'),
+    thing('c2', 'a6-booklet', 'Tide-table booklet'),
+    thing('c3', 'cable', 'Coiled cable'),
+    thing('c4', 'salinity-logger', 'Salinity logger'),
+    thing('c5', 'sample-jar', 'Sample jar', { count: 3 }),
+  ],
+  stacks: cloth('waxed-canvas ~stiffener', 'linen', 'canvas-10oz'),
+  holders: [{ face: 'inside', id: 'A', kind: 'loose-dividers', lines: ['c1', 'c2', 'c3', 'c4', 'c5'] }],
+  parts: [
+    { id: 'handles', kind: 'handles', params: { drop: 250, spread: 140 } },
+    { id: 'base', kind: 'base-pad', params: {} },
+  ],
+  rules: { 'ease.cavity.across': 12, 'ease.cavity.end': 60, 'seam.allowance': 10 },
+});
+
+export const reelBag = design({
+  id: 'reel-bag',
+  name: 'String-reel bag',
+  story: 'Two quadrat string reels stand on a boxed bottom; two cords draw the mouth shut from both sides.',
+  body: 'sleeve',
+  params: { form: 'boxed', bottom: 'seam' },
+  contents: [thing('c1', 'string-reel', 'String reel', { count: 2, perHolder: 2 })],
+  stacks: cloth('canvas-10oz', 'quilting-cotton'),
+  holders: [{ face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] }],
+  closure: 'drawstring',
+  rules: { 'ease.cavity.across': 12, 'ease.cavity.end': 10 },
+});
+
+export const slateCarrier = design({
+  id: 'slate-carrier',
+  name: 'Slate carrier',
+  story:
+    'The field slate stands proud of a padded carrier whose lower corners are cut off; outside, a bellows pocket stitched in the middle takes rule and notebook.',
+  body: 'sleeve',
+  params: { bottom: 'seam', corners: 'cut', cut: 45 },
+  contents: [
+    thing('c1', 'field-slate', 'Field slate'),
+    thing('c2', 'folding-rule', 'Folding rule'),
+    thing('c3', 'notebook', 'Waterproof notebook'),
+  ],
+  stacks: cloth('waxed-canvas ~fleece', 'linen'),
+  holders: [
+    { face: 'inside', id: 'A', kind: 'cavity', params: { visible: 40 }, lines: ['c1'] },
+    { face: 'front', id: 'B', kind: 'bellows-pocket', params: { parts: 'two', visible: 60 }, lines: ['c2', 'c3'] },
+  ],
+  closure: 'strap-over',
+  parts: [{ id: 'handles', kind: 'handles', params: { drop: 120, spread: 110 } }],
+});
+
+export const probeRoll = design({
+  id: 'probe-roll',
+  name: 'Probe roll',
+  story: 'Probes, tweezers and brushes roll round the rigid chart board, which lies at the inside end.',
+  body: 'roll',
+  contents: [
+    thing('c1', 'chart-board', 'Chart board'),
+    thing('c2', 'probe', 'Steel probe', { count: 3 }),
+    thing('c3', 'tweezers', 'Tweezers'),
+    thing('c4', 'brush', 'Feather brush', { count: 2 }),
+  ],
+  stacks: cloth('waxed-canvas', 'quilting-cotton'),
+  holders: [{ face: 'pocket', id: 'A', kind: 'channel-row', lines: ['c1', 'c2', 'c3', 'c4'] }],
+  closure: 'tie',
+});

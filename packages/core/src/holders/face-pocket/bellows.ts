@@ -1,0 +1,270 @@
+import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { StitchLine } from '../../pieces/piece.ts';
+import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
+import { seatEdges } from '../seat-edges.ts';
+import { clearanceOf, type Sheaf } from '../sides.ts';
+import { pocketFront } from './front.ts';
+import { loadOf, pocketParams, type PocketLoad } from './pocket.ts';
+
+const params = {
+  ...pocketParams,
+  parts: {
+    kind: 'choice',
+    title: 'Inside',
+    standard: 'one',
+    choices: [
+      { id: 'one', title: 'one room', why: 'All on one pile, fullness in two pleats.' },
+      { id: 'two', title: 'stitched in the middle', why: 'Two rooms, a pleat in each.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+
+/** A pocket whose front is longer than the flat back behind it. All mm. */
+export interface Bellows {
+  load: PocketLoad;
+  /** One or two; things are shared out in turn. */
+  rooms: Sheaf[][];
+  front: Derived;
+  bite: Derived;
+  /** Of one room, on the back and on the front. */
+  backSpan: Derived;
+  frontSpan: Derived;
+}
+
+type Placed = PlacedHolder<Bellows>;
+
+const pile = (sheaves: readonly Sheaf[]): Derived =>
+  sum(
+    'things in one room',
+    sheaves.map(({ thickness }) => thickness),
+  );
+
+/** The front over a back span: the taut line over the thickest room, and ease. */
+function frontOver(detail: Omit<Bellows, 'frontSpan'>, { rules, grid }: HolderInputs): Derived {
+  const { rooms, load, backSpan, front } = detail;
+  const thickness = rooms.length === 1 ? pile(rooms[0]!) : largest('the thicker room', rooms.map(pile));
+  const { frontLength } = flatBackPocket({ width: load.across, thickness, backSpan, frontThickness: front });
+  return rounded(sum('front of a room', [frontLength, rules.length('ease.pocket.across')]), grid, 'up');
+}
+
+function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Bellows> {
+  const { rules, stacks, grid } = inputs;
+  const load = loadOf(design, contents, inputs);
+  const { sheaves, across, depth } = load;
+  const two = choiceParam(design, 'parts', params.parts) === 'two' && sheaves.length > 1;
+  const rooms = two ? [0, 1].map((side) => sheaves.filter((_, index) => index % 2 === side)) : [sheaves];
+  const front = sum('front, both layers', [times(2, stacks.pocket)]);
+  const bite = rules.length('topstitch.inset');
+  const backSpan = rounded(sum('back of a room', [across, front]), grid, 'up');
+  const partial = { load, rooms, front, bite, backSpan };
+  const detail: Bellows = { ...partial, frontSpan: frontOver(partial, inputs) };
+  const width = sum('pocket, stitch to stitch', [times(rooms.length, backSpan), times(2, bite)]);
+  const height = rounded(sum('pocket, bottom to mouth', [depth, bite]), grid, 'up');
+  return {
+    width,
+    height,
+    slabs: slabsOf(detail, width.value, height.value),
+    stretches: { width: true, height: false },
+    sizes: { backSpan, depth: height },
+    detail,
+    findings: [],
+  };
+}
+
+/** Middle of a room, mm from the left. */
+const middleOf = ({ rooms, bite }: Bellows, room: number, width: number): number =>
+  bite.value + ((width - 2 * bite.value) * (room + 0.5)) / rooms.length;
+
+function slabsOf(detail: Bellows, width: number, height: number): MeasuredHolder['slabs'] {
+  const things = detail.rooms.flatMap((sheaves, room) =>
+    sheaves.map(({ line, name, across, deep, thickness }) => {
+      const x = middleOf(detail, room, width);
+      const [x0, x1] = [x - across.value / 2, x + across.value / 2];
+      return {
+        of: { line },
+        label: name,
+        x0,
+        x1,
+        y0: detail.bite.value,
+        y1: detail.bite.value + deep.value,
+        thickness,
+      };
+    }),
+  );
+  const cloth = { of: { role: 'pocket' as const }, label: 'bellows pocket', x0: 0, x1: width, y0: 0, y1: height };
+  return [...things, { ...cloth, thickness: detail.front }];
+}
+
+function place({ detail, sizes }: MeasuredHolder<Bellows>, seat: Seat, inputs: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  const { id } = inputs;
+  const share = given('share of a room', 1 / detail.rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');
+  const between = sum('between the side stitches', [width, times(-2, detail.bite)]);
+  // on a wider face the rooms are wider, and the front needs less beyond them
+  const backSpan = named('back of a room', product('back of a room', [between, share]));
+  const placed: Bellows = { ...detail, backSpan };
+  placed.frontSpan = frontOver(placed, inputs);
+  const top = y + height.value;
+  return {
+    id,
+    kind: 'bellows-pocket',
+    seat,
+    sizes: { ...sizes, backSpan, frontSpan: placed.frontSpan, fullness: fullnessOf(placed) },
+    mouths: [{ id, y: top, bottom: y, x0: x, x1: x + width.value }],
+    stitching:
+      detail.rooms.length === 1
+        ? []
+        : [
+            {
+              id: `${id}-middle`,
+              from: [x + width.value / 2, top],
+              to: [x + width.value / 2, y],
+              label: 'stitched in the middle',
+            },
+          ],
+    things: placed.rooms.flatMap((sheaves, room) =>
+      sheaves.map(({ line, name, across, deep, radius }) => ({
+        line,
+        name,
+        x: x + middleOf(placed, room, width.value) - across.value / 2,
+        y: y + placed.bite.value,
+        width: across.value,
+        height: deep.value,
+        radius,
+      })),
+    ),
+    slabs: slabsOf(placed, width.value, height.value),
+    detail: placed,
+  };
+}
+
+/** How much longer the front is than the back, all rooms. */
+const fullnessOf = ({ rooms, frontSpan, backSpan }: Bellows): Derived =>
+  sum('fullness of the front', [times(rooms.length, frontSpan), times(-rooms.length, backSpan)]);
+
+function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
+  const { rooms, frontSpan, bite } = detail;
+  const width = sum('front, stitch to stitch', [times(rooms.length, frontSpan), times(2, bite)]);
+  const fullness = fullnessOf(detail);
+  const made = pocketFront(
+    { id, name: 'Bellows pocket', front: 'fold', role: 'pocket', width, height: seat.height },
+    inputs,
+  );
+  const { joins, edit } = seatEdges({ id, seat, runs: made.runs, ease: { bottom: { by: fullness } } });
+  const [front, ...others] = made.pieces;
+  const middle = rooms.length > 1 ? middleSeam(id, seat, width.value) : undefined;
+  const pleated = {
+    ...front!,
+    lines: [...pleatLines(detail, width.value, seat.height.value), ...(middle ? [middle.onFront] : [])],
+  };
+  const seams = [...joins, ...(middle ? [middle.seam] : [])];
+  const set = made.operations(
+    seams.map((join) => join.id),
+    seat.host.piece,
+  );
+  return contribution({
+    pieces: [pleated, ...others],
+    joins: [...made.joins, ...seams],
+    hostEdits: [edit, ...(middle ? [{ piece: seat.host.piece, lines: [middle.onHost] }] : [])],
+    hardware: made.hardware,
+    operations: [
+      ...set.slice(0, -1),
+      {
+        id: `holders/${id}/pleat`,
+        phase: 'prepare',
+        needs: [`holders/${id}/fold`],
+        uses: [front!.id],
+        seams: [],
+        text: say`Fold the pleats of pocket ${id} on their lines towards the sides and baste them along the bottom: it is ${mm(fullness.value)} wider than the back behind it. At the mouth it stays full.`,
+      },
+      ...set.slice(-1).map((operation) => ({ ...operation, needs: [`holders/${id}/pleat`] })),
+    ],
+  });
+}
+
+/** Each room has its fullness in two pleats, one towards each side. */
+function pleatLines({ rooms, frontSpan, backSpan, bite }: Bellows, _width: number, height: number): StitchLine[] {
+  const deep = (frontSpan.value - backSpan.value) / 2;
+  const up = Math.min(25, height / 2);
+  return rooms.flatMap((_, room) => {
+    const [start, end] = [bite.value + room * frontSpan.value, bite.value + (room + 1) * frontSpan.value];
+    const at = [start + 2, start + 2 + deep, end - 2 - deep, end - 2];
+    return at.map((x, index) => ({
+      id: `pleat-${room + 1}-${index + 1}`,
+      from: [x, 0] as [number, number],
+      to: [x, up] as [number, number],
+      label: index % 2 === 0 ? 'pleat' : '',
+    }));
+  });
+}
+
+function middleSeam(id: string, { host, x, y, width, height }: Seat, front: number) {
+  const onFront: StitchLine = { id: 'middle', from: [front / 2, 0], to: [front / 2, height.value], label: 'middle' };
+  const at = x + width.value / 2;
+  const onHost: StitchLine = {
+    id: `${id}-middle`,
+    from: [at, y],
+    to: [at, y + height.value],
+    label: `middle of ${id}`,
+  };
+  const seam: Seam = {
+    id: `holders/${id}#middle`,
+    kind: 'stitchedOn',
+    a: faceLine(`holders/${id}/front`, 'middle'),
+    b: faceLine(host.piece, `${id}-middle`),
+  };
+  return { onFront, onHost, seam };
+}
+
+function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const { load, rooms, bite, backSpan, front } = detail;
+  const seam = rules.length('seam.allowance');
+  const from = { kind: 'document', path: `holders/${id}/front` } as const;
+  const piece = cut(`holders/${id}/front`);
+  const whole = sum('front, as cut', [given('cut width', piece.width, from), times(-2, seam), times(-2, bite)]);
+  const share = given('share of a room', 1 / rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');
+  const available = product('front of a room, as cut', [whole, share]);
+  const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
+  const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
+  return rooms.flatMap((sheaves) =>
+    sheaves.flatMap(({ line, name, deep, across }): Clearance[] => {
+      const thing = { width: across, thickness: pile(sheaves), backSpan, frontThickness: front };
+      const about = { holder: id, line, name };
+      const required = flatBackPocket(thing).frontLength;
+      const inside = sum('inside the mouth', [deep, minus(load.visible)]);
+      return [
+        clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
+        clearanceOf({ ...about, direction: 'deep', required: inside, available: room, ease: ease.deep }),
+      ];
+    }),
+  );
+}
+
+/** A pocket for what is thick, on a back that stays flat: its front has fullness, laid in pleats at the bottom. */
+export const bellowsPocket: HolderKind<Bellows> = {
+  title: 'Bellows pocket',
+  params,
+  rules: ['ease.pocket.across', 'ease.pocket.deep', 'topstitch.inset'],
+  seats: ['leaf', 'wall'],
+  suits: ({ thickness }) => ({ score: thickness > 12 ? 0.45 : 0.3, why: 'Takes what is thick; the back stays flat.' }),
+  measure,
+  place,
+  contribute,
+  readBack,
+};

@@ -1,0 +1,201 @@
+import { given, minus, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params, Role } from '../../document/design-document.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { Item } from '../../shelves/items/item.ts';
+import type { HouseRuleId } from '../../shelves/rules/house-rules.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { seatEdges } from '../seat-edges.ts';
+import { clearanceOf } from '../sides.ts';
+import { pocketFront, type FrontStyle } from './front.ts';
+import { loadOf, pocketParams, type PocketLoad } from './pocket.ts';
+
+/** How a family of pockets differs from the others. */
+export interface PocketStyle {
+  kind: string;
+  title: string;
+  /** Cloth of the front. */
+  role: Extract<Role, 'pocket' | 'mesh'>;
+  front: FrontStyle;
+  /** The front is cut narrower than the back and stretched across it, mm. */
+  less?(inputs: HolderInputs): Derived;
+  params?: Record<string, ParamSpec>;
+  rules?: readonly HouseRuleId[];
+  /** Whether the pocket takes all the width of its face. */
+  stretches?: boolean;
+  suits(item: Item): { score: number; why: string };
+}
+
+export interface FacePocket {
+  load: PocketLoad;
+  /** Walls of the pocket, all layers, mm. */
+  front: Derived;
+  back: Derived;
+  bite: Derived;
+  less: Derived;
+}
+
+type Placed = PlacedHolder<FacePocket>;
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+
+/** A pocket sewn flat onto a face: its front and the face both give, so the girth of what is in it decides. */
+export function facePocket(style: PocketStyle): HolderKind<FacePocket> {
+  return {
+    title: style.title,
+    params: { ...pocketParams, ...style.params },
+    rules: ['ease.pocket.across', 'ease.pocket.deep', 'topstitch.inset', ...(style.rules ?? [])],
+    seats: ['leaf', 'wall'],
+    suits: (item) => style.suits(item),
+    measure: (params, contents, inputs) => measure(style, params, contents, inputs),
+    place: (measured, seat, inputs) => place(style, measured, seat, inputs),
+    contribute: (placed, inputs) => contribute(style, placed, inputs),
+    readBack: (cut, placed, inputs) => readBack(style, cut, placed, inputs),
+  };
+}
+
+function measure(
+  style: PocketStyle,
+  params: Params,
+  contents: HeldContents[],
+  inputs: HolderInputs,
+): MeasuredHolder<FacePocket> {
+  const { rules, stacks, grid, id, pin } = inputs;
+  const load = loadOf(params, contents, inputs);
+  const cloth = stacks[style.role];
+  const front = style.front === 'fold' ? sum('front, both layers', [times(2, cloth)]) : cloth;
+  const bite = rules.length('topstitch.inset');
+  const back = stacks.lining;
+  const half = rectHalfGirth(load.across, load.thickness);
+  const clear = rounded(tubeWidth(half, { front, back }, rules.length('ease.pocket.across')), grid, 'up');
+  const clearWidth = pin(`holders/${id}/clearWidth`, { ...clear, label: 'pocket, clear width' });
+  const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
+  const height = rounded(sum('pocket, bottom to mouth', [load.depth, bite]), grid, 'up');
+  const [w, h] = [width.value, height.value];
+  return {
+    width,
+    height,
+    slabs: [
+      ...load.sheaves.map(({ line, name, across, deep, thickness }) => ({
+        of: { line },
+        label: name,
+        x0: (w - across.value) / 2,
+        x1: (w + across.value) / 2,
+        y0: bite.value,
+        y1: bite.value + deep.value,
+        thickness,
+      })),
+      {
+        of: { role: 'pocket' as const },
+        label: style.title.toLowerCase(),
+        x0: 0,
+        x1: w,
+        y0: 0,
+        y1: h,
+        thickness: front,
+      },
+    ],
+    stretches: { width: style.stretches ?? false, height: false },
+    sizes: { clearWidth, depth: height },
+    detail: { load, front, back, bite, less: style.less?.(inputs) ?? nothing },
+    findings: [],
+  };
+}
+
+function place(
+  style: PocketStyle,
+  { detail, sizes, slabs, width: least }: MeasuredHolder<FacePocket>,
+  seat: Seat,
+  { id }: HolderInputs,
+): Placed {
+  const { x, y, width, height } = seat;
+  const shift = (width.value - least.value) / 2;
+  return {
+    id,
+    kind: style.kind,
+    seat,
+    sizes: { ...sizes, pocketWidth: width },
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: [],
+    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
+      line,
+      name,
+      x: x + (width.value - across.value) / 2,
+      y: y + detail.bite.value,
+      width: across.value,
+      height: deep.value,
+      radius,
+    })),
+    slabs: slabs.map((slab) =>
+      'line' in slab.of ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift } : { ...slab, x1: width.value },
+    ),
+    detail,
+  };
+}
+
+function contribute(style: PocketStyle, { id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
+  const width = sum('front, stitch to stitch', [seat.width, minus(detail.less)]);
+  const made = pocketFront({ ...style, id, width, height: seat.height, name: style.title }, inputs);
+  const less = detail.less.value > 0 && {
+    bottom: { by: sum('stretched across', [minus(detail.less)]) },
+  };
+  const { joins, edit } = seatEdges({ id, seat, runs: made.runs, ...(less && { ease: less }) });
+  return contribution({
+    pieces: made.pieces,
+    joins: [...made.joins, ...joins],
+    hostEdits: [edit],
+    hardware: made.hardware,
+    operations: made.operations(
+      joins.map((join) => join.id),
+      seat.host.piece,
+    ),
+  });
+}
+
+function readBack(
+  style: PocketStyle,
+  cut: CutPieces,
+  { id, seat, detail }: Placed,
+  { rules }: HolderInputs,
+): Clearance[] {
+  const { load, bite, front, back, less } = detail;
+  const seam = rules.length('seam.allowance');
+  const from = { kind: 'document', path: `holders/${id}/front` } as const;
+  const piece = cut(`holders/${id}/front`);
+  const width = given('cut width', piece.width, from);
+  const available = sum('clear width', [width, times(-2, seam), times(-2, bite), less]);
+  const none = sum('no ease', []);
+  const folded = style.front === 'fold';
+  const high = folded ? given('bottom to mouth', Math.min(...piece.folds), from) : seat.height;
+  const room = sum('clear depth', [high, minus(bite)]);
+  return load.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
+    const required = tubeWidth(rectHalfGirth(across, load.thickness), { front, back }, none);
+    const about = { holder: id, line, name };
+    const inside = sum('inside the mouth', [deep, minus(load.visible)]);
+    return [
+      clearanceOf({
+        ...about,
+        direction: 'across',
+        required,
+        available,
+        ease: rules.length('ease.pocket.across').value,
+      }),
+      clearanceOf({
+        ...about,
+        direction: 'deep',
+        required: inside,
+        available: room,
+        ease: rules.length('ease.pocket.deep').value,
+      }),
+    ];
+  });
+}

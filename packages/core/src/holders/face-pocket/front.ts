@@ -1,0 +1,147 @@
+import { given, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Role } from '../../document/design-document.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { asCut, strip } from '../../pieces/strip.ts';
+import type { HolderInputs, Side } from '../holder-kind.ts';
+
+/** How the mouth of a pocket is finished: the front doubled with the fold at the mouth, hemmed, or bound. */
+export type FrontStyle = 'fold' | 'hem' | 'bound';
+
+interface Front {
+  id: string;
+  name: string;
+  front: FrontStyle;
+  role: Extract<Role, 'pocket' | 'mesh'>;
+  /** Between its stitch lines, and from the bottom to the mouth, mm. */
+  width: Derived;
+  height: Derived;
+}
+
+/** The front of a pocket with its mouth finished. */
+export interface MadeFront {
+  pieces: PieceDraft[];
+  joins: Seam[];
+  hardware: HardwareNeed[];
+  /** What comes to lie on each side of the seat. */
+  runs: Partial<Record<Side, EdgeRun[]>>;
+  operations(seams: string[], host: string): OperationDraft[];
+}
+
+const BINDING = given('binding, wide', 20, { kind: 'hardware', path: 'hardware/binding-20' });
+
+/** Makes the front of a pocket. */
+export function pocketFront(front: Front, inputs: HolderInputs): MadeFront {
+  return front.front === 'fold' ? doubled(front, inputs) : single(front, inputs);
+}
+
+function doubled({ id, name, role, width, height }: Front, { rules }: HolderInputs): MadeFront {
+  const seam = rules.length('seam.allowance');
+  const piece = `holders/${id}/front`;
+  const [w, h] = [width.value, height.value];
+  return {
+    pieces: [
+      {
+        id: piece,
+        name: `${name} ${id}`,
+        role,
+        stitch: rectangle(w, 2 * h),
+        width,
+        height: sum('front, unfolded', [times(2, height)]),
+        allowance: { left: seam, right: seam, top: seam, bottom: seam },
+        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        topArrow: true,
+        folds: [{ id: 'mouth', order: 1, kind: 'mountain', from: [0, h], to: [w, h] }],
+        note: 'Fold wrong sides in; the fold is the mouth.',
+      },
+    ],
+    joins: [],
+    hardware: [],
+    runs: {
+      left: [edgePart(piece, 'left', h, 2 * h, true), edgePart(piece, 'left', 0, h)],
+      right: [edgePart(piece, 'right', 0, h), edgePart(piece, 'right', h, 2 * h, true)],
+      bottom: [wholeEdge(piece, 'bottom'), wholeEdge(piece, 'top', true)],
+    },
+    operations: (seams, host) => [
+      {
+        id: `holders/${id}/fold`,
+        phase: 'prepare',
+        needs: [],
+        uses: [piece],
+        seams: [],
+        text: say`Fold pocket ${id} along its middle and topstitch the fold, which is its mouth.`,
+      },
+      set(id, [piece, host], seams, [`holders/${id}/fold`]),
+    ],
+  };
+}
+
+function single({ id, name, role, front, width, height }: Front, { rules }: HolderInputs): MadeFront {
+  const seam = rules.length('seam.allowance');
+  const bound = front === 'bound';
+  const hem = rules.length('mouth.hem');
+  const piece = `holders/${id}/front`;
+  const tape = `holders/${id}/binding`;
+  const pieces: PieceDraft[] = [
+    {
+      id: piece,
+      name: `${name} ${id}`,
+      role,
+      stitch: rectangle(width.value, height.value),
+      width,
+      height,
+      allowance: { left: seam, right: seam, top: bound ? asCut : hem, bottom: seam },
+      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      topArrow: true,
+      note: bound
+        ? 'Bind the top edge; keep the iron away from mesh and film.'
+        : 'Hem the top: half of it in, then again.',
+    },
+  ];
+  const joins: Seam[] = [];
+  const length = sum('binding of the mouth', [width, times(2, seam)]);
+  if (bound) {
+    pieces.push(strip({ id: tape, name: `Binding of ${id}`, cutFrom: 'binding-20', length, width: BINDING }));
+    joins.push({
+      id: `holders/${id}#mouth`,
+      kind: 'sewn',
+      a: edgePart(tape, 'bottom', seam.value, seam.value + width.value),
+      b: wholeEdge(piece, 'top', true),
+    });
+  }
+  return {
+    pieces,
+    joins,
+    hardware: bound ? [{ id: 'binding-20', count: 1, length: length.value }] : [],
+    runs: {
+      left: [wholeEdge(piece, 'left', true)],
+      right: [wholeEdge(piece, 'right')],
+      bottom: [wholeEdge(piece, 'bottom')],
+    },
+    operations: (seams, host) => [
+      {
+        id: `holders/${id}/mouth`,
+        phase: 'prepare',
+        needs: [],
+        uses: bound ? [piece, tape] : [piece],
+        seams: joins.map((join) => join.id),
+        text: bound
+          ? say`Fold the binding over the top edge of pocket ${id} and stitch it. No iron on mesh or film.`
+          : say`Hem the top of pocket ${id}: ${mm(hem.value / 2)} in, and again.`,
+      },
+      set(id, [piece, host], seams, [`holders/${id}/mouth`]),
+    ],
+  };
+}
+
+const set = (id: string, uses: string[], seams: string[], needs: string[]): OperationDraft => ({
+  id: `holders/${id}/set`,
+  phase: 'pockets',
+  needs,
+  uses,
+  seams,
+  text: say`Lay pocket ${id} on its marks. Edges inside the face are turned in and edge-stitched, back-tacking at the mouth; those at the outside are basted and caught in the seam. Try what goes in.`,
+});

@@ -1,0 +1,97 @@
+import { sum, times } from '../../derived/derived.ts';
+import { CoreError } from '../../errors/core-error.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
+import type { HolderInputs, InnerWalls, PlacedHolder } from '../holder-kind.ts';
+import { hang, type LooseDividers } from './rooms.ts';
+
+type Placed = PlacedHolder<LooseDividers>;
+
+/** Each divider: a tube folded at its top, its sides caught in the side seams, its centre stitched to the inner wall. */
+export function contributeDividers({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
+  const { inner } = seat;
+  if (!inner) throw new CoreError('holder.noPanels', 'a divider needs walls to hang from', `holders/${id}`);
+  const seam = rules.length('seam.allowance');
+  const { height: high, clear } = hang(detail, inner.depth);
+  const [w, h] = [seat.width.value, high.value];
+  const bottom = inner.depth.value - clear.value;
+  const span = { top: bottom - h, bottom };
+  const made = detail.sides.map((side) => {
+    const piece = `holders/${id}/divider-${side}`;
+    const draft: PieceDraft = {
+      id: piece,
+      name: `Divider ${id}, ${side}`,
+      role: 'pocket',
+      stitch: rectangle(w, 2 * h),
+      width: seat.width,
+      height: sum('divider, both layers', [times(2, high)]),
+      allowance: { left: seam, right: seam, top: seam, bottom: seam },
+      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      folds: [{ id: 'top', order: 1, kind: 'mountain', from: [0, h], to: [w, h] }],
+      lines: [{ id: 'centre', from: [w / 2, 0], to: [w / 2, h], label: 'stitched to the lining' }],
+      note: 'Fold wrong sides in; the fold is its upper edge. Hem the lower edges, they stay open.',
+    };
+    return { side, draft, joins: joinsOf(id, side, piece, h, span, inner) };
+  });
+  const joins = made.flatMap((each) => each.joins);
+  return contribution({
+    pieces: made.map(({ draft }) => draft),
+    joins,
+    hostEdits: detail.sides.map((side) => ({
+      piece: inner.panels[side].piece,
+      lines: [
+        {
+          id: `${id}-centre-${side}`,
+          from: inner.panels[side].at(w / 2, span.bottom),
+          to: inner.panels[side].at(w / 2, span.top),
+          label: `centre of divider ${id}`,
+        },
+      ],
+    })),
+    operations: [
+      {
+        id: `holders/${id}/dividers`,
+        phase: 'pockets',
+        needs: [],
+        uses: [...made.map(({ draft }) => draft.id), ...new Set(detail.sides.map((side) => inner.panels[side].piece))],
+        seams: joins.map(({ id: seamId }) => seamId),
+        text: say`Fold each divider, hem its lower edges and topstitch the fold. Stitch its centre to the lining, ${mm(clear.value)} above the base, through the layer that lies on the lining only; baste its sides to the sides of the lining. It stays open below and can be pushed aside.`,
+      },
+    ],
+  });
+}
+
+function joinsOf(
+  id: string,
+  side: 'front' | 'back',
+  piece: string,
+  h: number,
+  { top, bottom }: { top: number; bottom: number },
+  inner: InnerWalls,
+): Seam[] {
+  const caught = (which: 'left' | 'right') =>
+    (['lower', 'upper'] as const).map((half): Seam => {
+      // the left edge runs downwards, so its first half is the upper one
+      const first = (which === 'left') === (half === 'upper');
+      return {
+        id: `${piece}#${which}-${half}`,
+        kind: 'caught',
+        within: inner.seams[which],
+        a: first ? edgePart(piece, which, 0, h) : edgePart(piece, which, h, 2 * h),
+        b: inner.side(which, side, top, bottom),
+      };
+    });
+  return [
+    ...caught('left'),
+    ...caught('right'),
+    {
+      id: `${piece}#centre`,
+      kind: 'stitchedOn',
+      a: faceLine(piece, 'centre'),
+      b: faceLine(inner.panels[side].piece, `${id}-centre-${side}`),
+    },
+  ];
+}

@@ -1,0 +1,237 @@
+import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { standing } from '../cavity/compartments.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
+import { clearanceOf } from '../sides.ts';
+import type { Slab } from '../slab.ts';
+import { contributeDividers } from './contribute.ts';
+import { hang, type DividedRoom, type LooseDividers } from './rooms.ts';
+
+const params = {
+  dividers: {
+    kind: 'choice',
+    title: 'Dividers',
+    standard: 'two',
+    choices: [
+      { id: 'one', title: 'one, on the back', why: 'Two rooms behind it, one in front.' },
+      { id: 'two', title: 'two, on front and back', why: 'Two rooms behind each, one in the middle.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const none = sum('no ease', []);
+
+/** Contents go to the rooms in turn: behind the dividers first, what is left stands in the middle. */
+function sharedOut(contents: HeldContents[], sides: LooseDividers['sides']): DividedRoom[] {
+  const ids = [...sides.flatMap((side) => [`${side}-left`, `${side}-right`] as const), 'middle' as const];
+  const groups = contents.map(standing);
+  const beside = ids.length - 1;
+  return ids.map((id, index) => {
+    const things =
+      index < beside
+        ? groups.length > 1
+          ? (groups[index] ?? [])
+          : []
+        : groups.slice(groups.length > 1 ? beside : 0).flat();
+    const across = sum(
+      `${id}, across`,
+      things.map((thing) => thing.across),
+    );
+    const thickness = largest(`${id}, thick`, [nothing, ...things.map((thing) => thing.thickness)]);
+    return { id, things, across, thickness };
+  });
+}
+
+function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<LooseDividers> {
+  const { rules, stacks, grid } = inputs;
+  const sides: LooseDividers['sides'] =
+    choiceParam(design, 'dividers', params.dividers) === 'two' ? ['back', 'front'] : ['back'];
+  const rooms = sharedOut(contents, sides).filter(({ things }) => things.length > 0);
+  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
+  const divider = sum('divider, both layers', [times(2, stacks.pocket)]);
+  const ease = rules.length('ease.cavity.across');
+  const demands = [
+    ...rooms.map((room) => demandOf(room, { wall, divider, lining: stacks.lining }, ease)),
+    demandOfAll(rooms, sides.length, { wall, divider }, ease),
+  ];
+  const width = named('flat width', rounded(largest('flat width', demands), grid, 'up'));
+  const along = rooms.flatMap(({ things }) => things.map((thing) => thing.along));
+  const height = sum('depth', [largest('the tallest', along), rules.length('ease.cavity.end')]);
+  const clear = rounded(rules.length('divider.above'), grid, 'nearest');
+  const detail: LooseDividers = { sides, rooms, depth: height, clear, wall, divider };
+  return {
+    width,
+    height,
+    slabs: slabsOf(detail, width.value, height.value),
+    loaded: rowsOf(rooms, sides.length, divider).thickness,
+    stretches: { width: true, height: true },
+    sizes: { depth: height, dividerHeight: hang(detail, height).height },
+    detail,
+    findings: [],
+  };
+}
+
+/** What a room asks of the flat width: a room beside a centre stitch has half of it. */
+function demandOf(
+  { id, across, thickness }: DividedRoom,
+  { wall, divider, lining }: { wall: Derived; divider: Derived; lining: Derived },
+  ease: Derived,
+): Derived {
+  const half = rectHalfGirth(across, thickness);
+  if (id === 'middle') return tubeWidth(half, { front: wall, back: wall }, ease);
+  const one = tubeWidth(half, { front: divider, back: lining }, ease);
+  return sum(`twice ${id}`, [times(2, one)]);
+}
+
+/** Everything together goes through the mouth: rows from the back to the front, and the dividers between them. */
+function demandOfAll(
+  rooms: readonly DividedRoom[],
+  dividers: number,
+  { wall, divider }: { wall: Derived; divider: Derived },
+  ease: Derived,
+): Derived {
+  const { across, thickness } = rowsOf(rooms, dividers, divider);
+  return tubeWidth(rectHalfGirth(across, thickness), { front: wall, back: wall }, ease);
+}
+
+/** Rows from the back to the front with the dividers between them: they lie on each other wherever things stand. */
+function rowsOf(
+  rooms: readonly DividedRoom[],
+  dividers: number,
+  divider: Derived,
+): { across: Derived; thickness: Derived } {
+  const rows = (['back', 'middle', 'front'] as const)
+    .map((row) => rooms.filter(({ id }) => id.startsWith(row)))
+    .filter((row) => row.length > 0);
+  const across = rows.map((row) =>
+    sum(
+      'a row, across',
+      row.map((room) => room.across),
+    ),
+  );
+  const thick = rows.map((row) =>
+    largest(
+      'a row, thick',
+      row.map((room) => room.thickness),
+    ),
+  );
+  const thickness = sum('rows and dividers', [...thick, times(dividers, divider)]);
+  return { across: largest('the widest row', across), thickness };
+}
+
+const order: DividedRoom['id'][] = ['back-left', 'back-right', 'middle', 'front-left', 'front-right'];
+
+/** Things as they stand, from the back upwards: rooms beside each other share their level. */
+function slabsOf({ rooms, sides, divider }: LooseDividers, width: number, height: number): Slab[] {
+  const centre = (id: DividedRoom['id']) =>
+    id === 'middle' ? width / 2 : id.endsWith('left') ? width / 4 : (3 * width) / 4;
+  const sorted = [...rooms].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
+  const things = sorted.flatMap(({ id, things: inside, across }) => {
+    let at = centre(id) - across.value / 2;
+    return inside.map((thing): Slab => {
+      const x0 = at;
+      at += thing.across.value;
+      return {
+        of: { line: thing.line },
+        label: thing.name,
+        x0,
+        x1: at,
+        y0: 0,
+        y1: Math.min(height, thing.along.value),
+        thickness: thing.thickness,
+      };
+    });
+  });
+  const cloths = sides.map((side): Slab => ({
+    of: { role: 'pocket' },
+    label: `divider, ${side}`,
+    x0: 0,
+    x1: width,
+    y0: 0,
+    y1: height,
+    thickness: divider,
+  }));
+  return [...things, ...cloths];
+}
+
+type Placed = PlacedHolder<LooseDividers>;
+
+function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  const slabs = slabsOf(detail, width.value, height.value);
+  const { height: high, clear } = hang(detail, height);
+  const middle = x + width.value / 2;
+  const bottom = y + clear.value;
+  return {
+    id,
+    kind: 'loose-dividers',
+    seat,
+    sizes,
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: [
+      { id: `${id}-centre`, from: [middle, bottom + high.value], to: [middle, bottom], label: 'divider, centre' },
+    ],
+    things: slabs.flatMap(({ of, label, x0, x1, y1 }) =>
+      'line' in of ? [{ line: of.line, name: label, x: x + x0, y, width: x1 - x0, height: y1, radius: 0 }] : [],
+    ),
+    slabs,
+    detail,
+  };
+}
+
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks }: HolderInputs): Clearance[] {
+  const seam = rules.length('seam.allowance');
+  const { wall, divider, rooms } = detail;
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const whole = sum('flat width', [given('cut width', cut(seat.host.piece).width, from), times(-2, seam)]);
+  const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
+  const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+  // a room beside a centre stitch was asked for twice, and so was its ease
+  const ease = rules.length('ease.cavity.across').value;
+  return rooms.flatMap(({ id: place, things, across, thickness }) => {
+    const middle = place === 'middle';
+    const walls = middle ? { front: wall, back: wall } : { front: divider, back: stacks.lining };
+    const required = tubeWidth(rectHalfGirth(across, thickness), walls, none);
+    const available = middle ? whole : product('half of the flat width', [whole, half]);
+    return things.flatMap(({ line, name, along }) => {
+      const about = { holder: id, line, name };
+      return [
+        clearanceOf({ ...about, direction: 'across', required, available, ease }),
+        clearanceOf({
+          ...about,
+          direction: 'deep',
+          required: along,
+          available: room,
+          ease: rules.length('ease.cavity.end').value,
+        }),
+      ];
+    });
+  });
+}
+
+/** Rooms of a bag between dividers that hang loose: flat tubes of cloth caught in the side seams and stitched to the
+ * lining along their centre, open below. */
+export const looseDividers: HolderKind<LooseDividers> = {
+  title: 'Loose dividers',
+  params,
+  rules: ['ease.cavity.across', 'ease.cavity.end', 'divider.above'],
+  seats: ['cavity'],
+  suits: () => ({ score: 0.3, why: 'Several things apart in one large bag.' }),
+  measure,
+  place,
+  contribute: contributeDividers,
+  readBack,
+};

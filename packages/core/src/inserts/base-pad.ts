@@ -1,0 +1,94 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
+import { given, minus, named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { rectangle } from '../geometry/outline.ts';
+import { contribution } from '../pieces/contribution.ts';
+import type { PieceDraft } from '../pieces/piece.ts';
+import { wholeEdge, type Seam } from '../pieces/seam.ts';
+import { asCut } from '../pieces/strip.ts';
+
+/** Common practice: a pad goes in and out with this much on each side, and slips into its cover with this much. */
+const CLEAR = given('pad clear of each wall', 2, { kind: 'standard', path: 'base/clear', source: 'common practice' });
+const SLIP = given('ease of the cover', 4, { kind: 'standard', path: 'base/slip', source: 'common practice' });
+const LEAST = given('least side', 20, { kind: 'standard', path: 'base/least', source: 'common practice' });
+
+/** A stiff pad in a cover of its own that lies loose on a boxed bottom. */
+export const basePad: ClosureKind = {
+  title: 'Padded base, removable',
+  params: {},
+  rules: ['turning.gap'],
+  solve(_design: Params, { base }: SizedBody, { rules, stacks, grid, id }: ClosureInputs): SolvedClosure {
+    if (!base) throw new CoreError('part.notForBody', 'a base needs a boxed bottom', id);
+    const inside = (label: string, side: Derived, walls: Derived): Derived => {
+      const clear = rounded(sum(label, [side, minus(walls), times(-2, CLEAR)]), grid, 'down');
+      return clear.value < LEAST.value ? { ...LEAST, label } : clear;
+    };
+    // finished sizes run to the mid-line of the walls: half a wall lies inside on each side
+    const wall = sum('a wall, all layers', [stacks.exterior, stacks.lining]);
+    const width = inside('pad, wide', base.width, wall);
+    const depth = inside('pad, deep', base.depth, wall);
+    const thickness = named('pad, thick', stacks.base);
+    const cover = (label: string, side: Derived) =>
+      rounded(sum(label, [side, thickness, stacks.pocket, SLIP]), grid, 'up');
+    const seam = rules.length('seam.allowance');
+    const [pad, slip] = [`${id}/pad`, `${id}/cover`];
+    const size = { width: cover('cover, wide', width), height: cover('cover, deep', depth) };
+    const gap = smallest('gap', [
+      rules.length('turning.gap'),
+      sum('beside its corners', [size.width, times(-2, seam)]),
+    ]);
+    const across = size.width.value;
+    const pieces: PieceDraft[] = [
+      {
+        id: pad,
+        name: 'Base pad',
+        role: 'base',
+        stitch: rectangle(width.value, depth.value),
+        width,
+        height: depth,
+        allowance: { left: asCut, right: asCut, top: asCut, bottom: asCut },
+        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        lines: [{ id: 'quilt', from: [width.value / 2, 0], to: [width.value / 2, depth.value], label: 'quilt once' }],
+      },
+      {
+        id: slip,
+        name: 'Cover of the base',
+        role: 'pocket',
+        count: 2,
+        stitch: rectangle(across, size.height.value),
+        ...size,
+        allowance: { left: seam, right: seam, top: seam, bottom: seam },
+        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        gaps: [{ edge: 'top', from: (across - gap.value) / 2, to: (across + gap.value) / 2 }],
+      },
+    ];
+    const joins = (['bottom', 'right', 'top', 'left'] as const).map((edge): Seam => ({
+      id: `${slip}#${edge}`,
+      kind: 'sewn',
+      a: wholeEdge(slip, edge),
+      b: wholeEdge(slip, mirrored[edge], true),
+    }));
+    return {
+      sizes: { padWidth: width, padDepth: depth },
+      contribution: contribution({
+        pieces,
+        joins,
+        operations: [
+          {
+            id: `${id}/base`,
+            phase: 'prepare',
+            needs: [],
+            uses: [pad, slip],
+            seams: joins.map((join) => join.id),
+            text: say`Base: layer the pad and quilt it once across. Sew its cover right sides together leaving the gap open, turn, push the pad in, close. It is ${mm(CLEAR.value)} clear of the walls all round and comes out for washing.`,
+          },
+        ],
+      }),
+    };
+  },
+};
+
+const mirrored = { bottom: 'bottom', top: 'top', left: 'right', right: 'left' } as const;

@@ -1,0 +1,9 @@
+import { anyRoll } from '../../testing/any-standing.ts';
+import { familyProperties } from '../../testing/family-properties.ts';
+
+familyProperties({
+  family: 'roll',
+  any: anyRoll,
+  readBack: ['openWidth', 'height', 'pocketDepth'],
+  eases: ['ease.channel.across', 'ease.channel.end'],
+});
