@@ -70,7 +70,7 @@ export interface SizedBody<Detail = unknown> {
 }
 
 /** Where a closure may be set: at an edge of the folded piece, or along a mouth. */
-export type Closing = ClosingEdge | ClosingMouth | ClosingRoll;
+export type Closing = ClosingEdge | ClosingMouth | ClosingRoll | ClosingMeeting | { kind: 'nowhere' };
 
 /** Where a tab or flap starts and where it ends on the body. */
 export interface ClosingEdge {
@@ -99,6 +99,14 @@ export interface ClosingMouth extends Panels {
   lined: boolean;
   /** Diameter of a round mouth, mm. */
   round?: Derived;
+}
+
+/** An edge that comes to lie on another place of the body: both as distances from the edge, in the middle of its height. */
+export interface ClosingMeeting {
+  kind: 'meeting';
+  height: Derived;
+  inner: { piece: string; at: (distance: number) => Point };
+  outer: { piece: string; at: (distance: number) => Point };
 }
 
 /** The end of a roll that comes to lie outside. */

@@ -1,10 +1,13 @@
 import type { BodyKind } from './body-kind.ts';
 import { foldover } from './foldover/foldover.ts';
+import { folio } from './folio/folio.ts';
+import { jacket } from './jacket/jacket.ts';
 import { roll } from './roll/roll.ts';
+import { round } from './round/round.ts';
 import { sleeve } from './sleeve/sleeve.ts';
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each kind keeps its own detail to itself
 export type BodyKinds = Readonly<Record<string, BodyKind<any>>>;
 
 /** The body families that ship. */
-export const bodyKinds = { foldover, roll, sleeve } satisfies BodyKinds;
+export const bodyKinds = { foldover, roll, sleeve, round, jacket, folio } satisfies BodyKinds;

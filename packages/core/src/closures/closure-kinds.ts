@@ -4,6 +4,7 @@ import { drawstring } from './drawstring.ts';
 import { snaps } from './snap-row.ts';
 import { wrapRibbon } from './wrap-ribbon.ts';
 import { tie } from './tie.ts';
+import { magnets } from './magnets.ts';
 import { strapOver } from './strap-over.ts';
 import { tabSnap } from './tab-snap.ts';
 
@@ -26,4 +27,5 @@ export const closureKinds = {
   drawstring,
   'wrap-ribbon': wrapRibbon,
   'strap-over': strapOver,
+  magnets,
 } satisfies ClosureKinds;

@@ -1,5 +1,5 @@
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
-import { given, named, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { given, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
@@ -78,10 +78,12 @@ function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, i
   };
 }
 
-/** A hem takes the place of the header: the cord runs at the very mouth. */
-function kindOf(design: Params, lined: boolean): CasingKind {
+/** Without a lining the cord runs in the hem; a round bag has one seam only, so its casings are sewn on. */
+function kindOf(design: Params, { lined, round }: ClosingMouth): CasingKind {
   const wished = choiceParam(design, 'casing', params.casing);
-  return wished === 'side-gap' && !lined ? 'hem' : wished;
+  if (wished !== 'side-gap') return wished;
+  if (round) return 'applied';
+  return lined ? 'side-gap' : 'hem';
 }
 
 const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
@@ -92,16 +94,15 @@ export const drawstring: ClosureKind = {
   params,
   rules: ['topstitch.inset', 'mouth.hem'],
   above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {
-    const { channel, casingHeight, header } = sizesOf(design, nothing, inputs);
-    // whether it is lined is not known yet: the room for a header is kept in any case
-    const casing = choiceParam(design, 'casing', params.casing) === 'applied' ? casingHeight : channel;
-    return named('casing and cloth above it', sum('casing and cloth above it', [casing, header]));
+    // how the casing is made is not known before the body is: room is kept for the highest
+    const { casingHeight, header } = sizesOf(design, nothing, inputs);
+    return sum('casing and cloth above it', [casingHeight, header]);
   },
   solve(design: Params, { closing }: SizedBody, inputs: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'mouth')
       throw new CoreError('closure.notForBody', 'a drawstring needs a mouth to be drawn shut', inputs.id);
     const sizes = sizesOf(design, closing.width, inputs);
-    const kind = kindOf(design, closing.lined);
+    const kind = kindOf(design, closing);
     const casing: Casing = { ...sizes, id: inputs.id, closing };
     const made = makers[kind](casing, inputs);
     return {
@@ -171,8 +172,8 @@ function hole({ round, above }: ClosingMouth, cords: number): Finding[] {
   ];
 }
 
-function unlined(design: Params, { lined }: ClosingMouth): Finding[] {
-  if (lined || choiceParam(design, 'casing', params.casing) !== 'side-gap') return [];
+function unlined(design: Params, { lined, round }: ClosingMouth): Finding[] {
+  if (lined || round || choiceParam(design, 'casing', params.casing) !== 'side-gap') return [];
   const text = say`There is no lining to make a casing with, so the cord runs in the hem.`;
   return [{ code: 'closure.casingInHem', severity: 'note', about: ['closure'], numbers: {}, text }];
 }

@@ -108,3 +108,15 @@ export const probeRoll = design({
   holders: [{ face: 'pocket', id: 'A', kind: 'channel-row', lines: ['c1', 'c2', 'c3', 'c4'] }],
   closure: 'tie',
 });
+
+export const sieveBag = design({
+  id: 'sieve-bag',
+  name: 'Sieve bag',
+  story: 'The round sieve drops onto a round base; two flat ribbons draw the mouth over it.',
+  body: 'round',
+  contents: [thing('c1', 'sieve', 'Round sieve')],
+  stacks: cloth('canvas-10oz', 'linen'),
+  holders: [{ face: 'inside', id: 'A', kind: 'round-room', lines: ['c1'] }],
+  closure: 'drawstring',
+  closing: { casing: 'applied', cord: 'flat', header: 50 },
+});

@@ -1,5 +1,6 @@
 import type { DesignDocument } from '../document/design-document.ts';
-import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, slateCarrier } from './bags.ts';
+import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, sieveBag, slateCarrier } from './bags.ts';
+import { surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
 import { juniorBifold, permitBifold, permitBifoldLens } from './wallets.ts';
 
 /** The designs that ship: all invented, in the workshop of Saltmarsh Bench. */
@@ -14,4 +15,8 @@ export const demoDesigns: readonly DesignDocument[] = [
   boatTote,
   reelBag,
   slateCarrier,
+  sieveBag,
+  tallyTrifold,
+  surveyFolio,
+  tideJacket,
 ];

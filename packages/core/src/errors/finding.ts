@@ -9,6 +9,7 @@ export type FindingCode =
   | 'contents.heldTwice'
   | 'holder.unknownKind'
   | 'holder.noSeat'
+  | 'holder.tooMany'
   | 'materials.missing'
   | 'rule.outOfRange'
   | 'clearance.tooTight'

@@ -160,7 +160,8 @@ export interface Clearance {
   holder: string;
   line: string;
   name: string;
-  direction: 'across' | 'deep';
+  /** `through`: the opening that it must pass. */
+  direction: 'across' | 'deep' | 'through';
   required: Derived;
   available: Derived;
   clearance: Derived;

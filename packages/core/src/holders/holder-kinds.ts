@@ -1,9 +1,13 @@
 import { cardTiers } from './card-tiers/card-tiers.ts';
 import { cavity } from './cavity/cavity.ts';
+import { channelPocket } from './channel-pocket/channel-pocket.ts';
+import { zipPocket } from './zip-pocket/zip-pocket.ts';
 import { channelRow } from './channel-row/channel-row.ts';
 import type { HolderKind } from './holder-kind.ts';
 import { bellowsPocket } from './face-pocket/bellows.ts';
 import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
+import { roundRoom } from './round-room/round-room.ts';
+import { bookCover } from './book-cover/book-cover.ts';
 import { looseDividers } from './loose-dividers/loose-dividers.ts';
 import { noteCompartment } from './note-compartment/note-compartment.ts';
 
@@ -21,4 +25,8 @@ export const holderKinds = {
   'mesh-pocket': meshPocket,
   'page-sleeve': pageSleeve,
   'loose-dividers': looseDividers,
+  'zip-pocket': zipPocket,
+  'channel-pocket': channelPocket,
+  'round-room': roundRoom,
+  'book-cover': bookCover,
 } satisfies HolderKinds;

@@ -73,6 +73,8 @@ export function checkSeams(seams: WalkedSeam[]): Finding[] {
     }));
 }
 
+const ways = { across: 'across', deep: 'in depth', through: 'through the opening' } as const;
+
 /** Things that do not go in. */
 export function checkClearances(clearances: Clearance[]): Finding[] {
   return clearances
@@ -83,6 +85,6 @@ export function checkClearances(clearances: Clearance[]): Finding[] {
       about: [`holders/${holder}`, `contents/${line}`],
       numbers: { clearance: clearance.value },
       limit: 0,
-      text: say`${name} sits ${mm(-clearance.value)} too tight ${direction === 'across' ? 'across' : 'in depth'} in ${holder}.`,
+      text: say`${name} sits ${mm(-clearance.value)} too tight ${ways[direction]} in ${holder}.`,
     }));
 }

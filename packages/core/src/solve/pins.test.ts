@@ -5,7 +5,7 @@ import { setLimit, setPin } from '../document/edits/settings.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { wordingText } from '../errors/wording.ts';
 import { anyWallet, length, runs } from '../testing/any-design.ts';
-import { anyRoll, anySleeve } from '../testing/any-standing.ts';
+import { anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-standing.ts';
 import { solveDesign } from './solve-design.ts';
 
 const [bifold] = demoDesigns as [DesignDocument, ...DesignDocument[]];
@@ -61,12 +61,14 @@ describe('pins', () => {
     expect(free.pins).toEqual({});
   });
 
-  const families = { foldover: anyWallet, sleeve: anySleeve, roll: anyRoll };
+  const families = { foldover: anyWallet, sleeve: anySleeve, roll: anyRoll, round: anyRound, jacket: anyJacket };
   const paths = [
     'body/leafWidth',
     'body/spine',
     'body/height',
     'body/flatWidth',
+    'body/diameter',
+    'body/width',
     'holders/A/slotWidth',
     'holders/A/room1',
     'holders/B/slotWidth',

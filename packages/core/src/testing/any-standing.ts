@@ -73,8 +73,20 @@ const insides: fc.Arbitrary<[kind: string, params: Params]> = fc.constantFrom(
 
 /** Another thing, flat enough for a pocket, and the pocket on the outside that holds it. */
 export const anyOutside = fc.record({
-  kind: fc.constantFrom('slip-pocket', 'bellows-pocket', 'mesh-pocket', 'page-sleeve'),
-  params: fc.record({ visible: length(0, 60), parts: fc.constantFrom('one', 'two') }),
+  kind: fc.constantFrom(
+    'slip-pocket',
+    'bellows-pocket',
+    'mesh-pocket',
+    'page-sleeve',
+    'zip-pocket',
+    'zip-pocket',
+    'channel-pocket',
+  ),
+  params: fc.record({
+    visible: length(0, 60),
+    parts: fc.constantFrom('one', 'two'),
+    style: fc.constantFrom('window', 'applied', 'flap'),
+  }),
   long: length(30, 160),
   short: length(20, 100),
   thickness: length(0.2, 30),
@@ -83,23 +95,34 @@ export const anyOutside = fc.record({
 type Outside = typeof anyOutside extends fc.Arbitrary<infer T> ? T : never;
 
 /** The design with a pocket on a face, holding a thing of its own. */
-export function withPocket(design: DesignDocument, face: string, { kind, params, ...size }: Outside): DesignDocument {
+export function withPocket(
+  design: DesignDocument,
+  face: string,
+  { kind, params, ...size }: Outside,
+  id = 'P',
+): DesignDocument {
   const item: Item = {
-    id: 'flat-thing',
-    name: 'Flat thing',
+    id: `thing-${id}`,
+    name: `Thing ${id}`,
     shape: 'box',
     length: Math.max(size.long, size.short),
     width: Math.min(size.long, size.short),
     thickness: size.thickness,
     source: 'yours',
   };
-  const line: ContentsLine = { id: 'cp', item: item.id, count: size.count, perHolder: 1, orientation: 'upright' };
+  const line: ContentsLine = {
+    id: `c${id}`,
+    item: item.id,
+    count: size.count,
+    perHolder: 1,
+    orientation: 'upright',
+  };
   return {
     ...design,
     contents: [...design.contents, line],
     ownItems: [...design.ownItems, item],
-    holders: [...design.holders, { id: 'P', kind, params, contents: [{ line: 'cp', count: size.count }] }],
-    faces: { ...design.faces, [face]: { kind: 'holder', id: 'P' } },
+    holders: [...design.holders, { id, kind, params, contents: [{ line: line.id, count: size.count }] }],
+    faces: { ...design.faces, [face]: { kind: 'holder', id } },
   };
 }
 
@@ -160,3 +183,89 @@ export const anyRoll = anyStanding({
   closures: ['none', 'tie'],
   holderParams: fc.constant({}),
 });
+
+const roundBag = anyStanding({
+  body: fc.constantFrom('lined', 'single').map((layers) => ({ kind: 'round', params: { layers } })),
+  closures: ['none', 'drawstring'],
+  holderParams: fc.constant({}),
+});
+export const anyRound: fc.Arbitrary<DesignDocument> = roundBag.chain((design) =>
+  (closureParams[design.closure.kind] ?? fc.constant<Params>({})).map((params) => ({
+    ...design,
+    closure: { ...design.closure, params },
+  })),
+);
+
+const jacketOf = anyStanding({
+  body: fc
+    .record({ flaps: fc.constantFrom('elastic', 'fixed'), marker: fc.constantFrom('ribbon', 'none') })
+    .map((params) => ({ kind: 'jacket', params })),
+  closures: ['none'],
+  holderParams: fc.constant({}),
+});
+/** One book, of any size. */
+export const anyJacket: fc.Arbitrary<DesignDocument> = fc
+  .tuple(
+    jacketOf,
+    fc.record({ long: length(60, 320), short: length(40, 230), thickness: length(2, 60) }),
+    length(0.1, 6),
+  )
+  .map(([design, size, board]) => ({
+    ...design,
+    contents: [{ id: 'c1', item: 'book', count: 1, perHolder: 1, orientation: 'upright' }],
+    ownItems: [
+      {
+        id: 'book',
+        name: 'Book',
+        shape: 'book',
+        length: Math.max(size.long, size.short),
+        width: Math.min(size.long, size.short),
+        thickness: size.thickness,
+        source: 'yours',
+      },
+    ],
+    holders: [{ id: 'A', kind: 'book-cover', params: { board }, contents: [{ line: 'c1', count: 1 }] }],
+    faces: { cover: { kind: 'holder', id: 'A' } },
+  }));
+
+const cardOnLeaf = fc.record({
+  kind: fc.constant('card-tiers'),
+  params: fc.record({ making: fc.constantFrom('stacked', 'pleated', 'applied') }),
+  long: length(40, 114),
+  short: length(30, 90),
+  thickness: length(0.3, 2),
+  count: fc.integer({ min: 1, max: 3 }),
+});
+
+/** A folio with something on some of its leaves. */
+export const anyFolio: fc.Arbitrary<DesignDocument> = fc
+  .record({
+    leaves: fc.constantFrom('3', '4'),
+    edges: fc.constantFrom('turned', 'turned', 'raw'),
+    closure: fc.constantFrom('none', 'magnets'),
+    on: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined }), { minLength: 4, maxLength: 4 }),
+    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
+    rules: anyRules,
+    grid: fc.constantFrom(...gridIds),
+  })
+  .map(({ leaves, edges, closure, on, ...rest }) => {
+    const start: DesignDocument = {
+      ...newDesign({ id: 'any', name: 'Any' }),
+      ...rest,
+      body: { kind: 'folio', params: { leaves, edges } },
+      closure: { kind: closure, params: {} },
+    };
+    const least = [on[0] ?? { ...FLAT, count: 1 }, ...on.slice(1, Number(leaves))];
+    return least.reduce<DesignDocument>(
+      (design, holder, index) =>
+        holder ? withPocket(design, `leaf-${index + 1}`, holder as Outside, 'ABCD'[index]) : design,
+      start,
+    );
+  });
+const FLAT = {
+  kind: 'slip-pocket',
+  params: { visible: 0, parts: 'one', style: 'window' },
+  long: 80,
+  short: 50,
+  thickness: 1,
+};

@@ -1,6 +1,6 @@
 import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
-import { sleeveLikeSection } from '../sleeve/section.ts';
+import { sleeveLikeSection } from '../section.ts';
 import { contributeRoll } from './contribute.ts';
 import { sizeRoll, SHELL, type Roll } from './size.ts';
 

@@ -5,6 +5,7 @@ import type { Fold, Mark, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import { hostRun, type HolderInputs, type PlacedHolder, type Side } from '../holder-kind.ts';
+import { contributeApplied } from './contribute-applied.ts';
 import { stripOf } from './place.ts';
 import { mouthAt, pocketBottom, type Tiers } from './tiers.ts';
 
@@ -12,6 +13,7 @@ type Placed = PlacedHolder<Tiers>;
 
 /** Pieces, seams and steps of card tiers: a front (strip or panel with pockets) bagged out with a backing. */
 export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribution {
+  if (placed.detail.making === 'applied') return contributeApplied(placed, inputs);
   const pleated = placed.detail.making === 'pleated';
   const pieces = [pleated ? stripPiece(placed, inputs) : panelPiece(placed, inputs)];
   if (!pleated) pieces.push(...pocketPieces(placed, inputs));
@@ -164,9 +166,11 @@ function caught(
   ease: Partial<Seam>,
 ): Seam {
   const fate = placed.seat.edges[hostSide];
-  const within = fate.kind === 'caught' ? { within: fate.within } : {};
-  const kind = fate.kind === 'caught' ? 'caught' : 'stitchedOn';
-  return { id, kind, a: wholeEdge(piece, edge), b: hostRun(placed.seat, hostSide, 0, length), ...within, ...ease };
+  const a = wholeEdge(piece, edge);
+  if (fate.kind === 'caught')
+    return { id, kind: 'caught', a, b: hostRun(placed.seat, hostSide, 0, length), within: fate.within, ...ease };
+  const b = faceLine(placed.seat.host.piece, `${placed.id}-outer`);
+  return { id, kind: 'stitchedOn', a, b, ...ease };
 }
 
 function backingJoins(placed: Placed): Seam[] {
@@ -220,10 +224,11 @@ function pocketJoins(placed: Placed): Seam[] {
 
 function hostMarks(placed: Placed) {
   const { id, seat } = placed;
-  const { inner } = sides(placed);
+  const { inner, outer } = sides(placed);
   const [x0, x1] = [seat.x, seat.x + seat.width.value];
   const [y0, y1] = [seat.y, seat.y + seat.height.value];
-  const x = inner === 'right' ? x1 : x0;
+  const [x, beyond] = inner === 'right' ? [x1, x0] : [x0, x1];
+  const stitched = seat.edges[outer].kind === 'stitchedOn';
   const mark = (corner: string, at: [number, number]): Mark => ({
     id: `${id}-${corner}`,
     kind: 'placement',
@@ -246,6 +251,16 @@ function hostMarks(placed: Placed) {
         to: [x1, y1] as [number, number],
         label: `top edge of panel ${id}`,
       },
+      ...(stitched
+        ? [
+            {
+              id: `${id}-outer`,
+              from: [beyond, y0] as [number, number],
+              to: [beyond, y1] as [number, number],
+              label: `outer edge of panel ${id}`,
+            },
+          ]
+        : []),
     ],
   };
 }

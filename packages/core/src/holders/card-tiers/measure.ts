@@ -45,7 +45,7 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const slots = contents.flatMap((held) => slotsOf(held, visible, inputs));
   const bite = rules.length('topstitch.inset');
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
-  const back = sum('backing', [stacks.pocket, stacks.lining]);
+  const back = sum('backing', making === 'applied' ? [stacks.lining] : [stacks.pocket, stacks.lining]);
   const partial = { making, slots, reveal, bite, front, back };
   const rooms = slots.map(({ depth }, index) =>
     sum(`pocket ${index + 1} down to the bottom`, [depth, bite, times(-(slots.length - 1 - index), reveal)]),
@@ -110,10 +110,11 @@ export function behindFront(tiers: Tiers, index: number): { widest: Derived; thi
 /** Everything that lies on the host, from the host upwards. */
 function tierSlabs(tiers: Tiers, width: number, height: number, { stacks }: HolderInputs): Slab[] {
   const whole = { x0: 0, x1: width, y0: 0, y1: height };
-  const slabs: Slab[] = [
+  const panel: Slab[] = [
     { of: { role: 'lining' }, label: 'backing', ...whole, thickness: stacks.lining },
     { of: { role: 'pocket' }, label: 'panel', ...whole, thickness: stacks.pocket },
   ];
+  const slabs = tiers.making === 'applied' ? [] : panel;
   tiers.slots.forEach((slot, index) => {
     const [bottom, mouth] = [pocketBottom(tiers, index), mouthAt(tiers, index)];
     const middle = width / 2;

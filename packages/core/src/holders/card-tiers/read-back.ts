@@ -23,7 +23,7 @@ type Reading = (
 
 const acrossOf: Reading = (cut, { id, detail }, { rules }, slot, index) => {
   const seam = rules.length('seam.allowance');
-  const front = `holders/${id}/${detail.making === 'pleated' ? 'strip' : 'panel'}`;
+  const front = `holders/${id}/${{ pleated: 'strip', stacked: 'panel', applied: `pocket-${index + 1}` }[detail.making]}`;
   const { widest, thickness } = behindFront(detail, index);
   const audit = cardPanel({
     cutWidth: given('cut width', cut(front).width, { kind: 'document', path: front }),

@@ -1,7 +1,7 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../holder-kind.ts';
 
-export type TiersMaking = 'stacked' | 'pleated';
+export type TiersMaking = 'stacked' | 'pleated' | 'applied';
 
 export const tiersParams = {
   making: {
@@ -11,6 +11,11 @@ export const tiersParams = {
     choices: [
       { id: 'stacked' as TiersMaking, title: 'stacked pieces', why: 'Thinner mouths, more pieces to hem.' },
       { id: 'pleated' as TiersMaking, title: 'one pleated strip', why: 'One piece, no hems, thicker folds.' },
+      {
+        id: 'applied' as TiersMaking,
+        title: 'sewn straight on',
+        why: 'Pockets on the leaf itself, no panel behind them: thinnest.',
+      },
     ],
   },
   reveal: { kind: 'length', title: 'Reveal', rule: 'tiers.reveal' },

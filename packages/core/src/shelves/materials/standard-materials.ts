@@ -21,6 +21,7 @@ const woven: Row[] = [
   ['ripstop', 'Ripstop nylon, slate', 0.12, 0.95, 70, '#8A97A1', 'lining'],
 ];
 const whole: Row[] = [
+  ['felt-1', 'Wool felt 1 mm, lichen', 1, 0.7, 240, '#AEB48C', 'lining'],
   ['felt-2', 'Wool felt 2 mm, moss', 2, 0.7, 480, '#7C8660', 'shell'],
   ['leather-1', 'Goat leather 1.0, chestnut', 1, 0.95, 650, '#8B5E45', 'shell'],
   ['coated-cloth', 'Coated cloth, brine', 0.8, 0.9, 520, '#4F7C82', 'shell'],

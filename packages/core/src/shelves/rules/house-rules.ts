@@ -90,13 +90,7 @@ export const houseRules = {
   'magnet.inset': length('Magnet from the edge', 16, 10, 50, 'Its plate stays clear of the stitching.'),
   'jacket.flap': length('Flaps of a jacket', 95, 60, 120, 'About a hand, and 10 less than the board.'),
   'jacket.board': length('Thickness of a board', 2, 0.1, 6, 'Paper covers 0.3, board covers 2 to 3.'),
-  'jacket.elastic': length(
-    'Elastic from the loose end',
-    25,
-    10,
-    80,
-    'It holds the loose flap on books of many spines.',
-  ),
+  'jacket.tuck': length('Loose flap under its elastic by', 20, 5, 60, 'More takes a wider range of spines.'),
   'raw.inset': length(
     'Raw edges, stitched from the edge',
     3,

@@ -1,0 +1,68 @@
+import { given } from '../../derived/derived.ts';
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import { choiceParam } from '../../holders/params.ts';
+import type { LengthRuleId } from '../../shelves/rules/house-rules.ts';
+import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
+import { contributeFolio } from './contribute.ts';
+import { folioParams } from './params.ts';
+import { folioSection } from './section.ts';
+import { SHELL, LINING, sizeFolio, type Folio } from './size.ts';
+
+const raw = (params: Parameters<typeof sizeFolio>[0]): boolean =>
+  choiceParam(params, 'edges', folioParams.edges) === 'raw';
+
+/** The driving sizes from the cut pieces: the inverse of making. mm */
+function readBack(cut: CutPieces, { detail }: SizedBody<Folio>, _inputs: BodyInputs): Record<string, number> {
+  const [shell, lining] = [cut(SHELL), cut(LINING)];
+  const width = (piece: typeof shell) => piece.width - piece.allowance.left! - piece.allowance.right!;
+  const ends = [0, ...lining.foldsAcross, width(lining)];
+  const sizes = Object.fromEntries(
+    ends.slice(1).map((end, index) => {
+      const number = Math.floor(index / 2) + 1;
+      return [index % 2 === 0 ? `leaf${number}` : `spine${number}`, end - ends[index]!];
+    }),
+  );
+  return {
+    ...sizes,
+    liningWidth: width(lining),
+    shellWidth: width(shell),
+    shellExtra: (width(shell) - width(lining)) / detail.spines.length,
+    height: shell.height - shell.allowance.top! - shell.allowance.bottom!,
+  };
+}
+
+/** What raw edges change: nothing is turned, hemmed or topstitched; all is stitched at one inset from the edge. */
+const rawLengths: Partial<Record<LengthRuleId, LengthRuleId | 0>> = {
+  'seam.allowance': 'raw.inset',
+  'topstitch.inset': 0,
+  'mouth.hem': 0,
+};
+
+/** Folios and trifolds, of the foldover family: three leaves or more, folded into each other. */
+export const folio: BodyKind<Folio> = {
+  title: 'Folio',
+  about: 'three leaves or more, folded into each other',
+  orientation: 'upright',
+  closures: ['none', 'magnets'],
+  params: folioParams,
+  rules: ['fold.school', 'fold.gutter', 'leaf.less', 'seam.allowance', 'topstitch.inset', 'raw.inset', 'raw.lip'],
+  adapt(params, { rules, stacks }) {
+    if (!raw(params)) return { rules, stacks };
+    const length: typeof rules.length = (id) => {
+      const other = rawLengths[id];
+      if (other === undefined) return rules.length(id);
+      return other === 0 ? given('raw edge', 0, { kind: 'standard', path: 'raw' }) : rules.length(other);
+    };
+    return { rules: { ...rules, length }, stacks };
+  },
+  faces: (params) =>
+    Array.from({ length: Number(choiceParam(params, 'leaves', folioParams.leaves)) }, (_, index) => ({
+      id: `leaf-${index + 1}`,
+      title: `leaf ${index + 1}`,
+      seat: 'leaf' as const,
+    })),
+  size: sizeFolio,
+  contribute: contributeFolio,
+  section: folioSection,
+  readBack,
+};

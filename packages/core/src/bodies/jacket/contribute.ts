@@ -1,0 +1,159 @@
+import { given, sum, times, type Derived } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import type { Fold, PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { strip } from '../../pieces/strip.ts';
+import { baggedOut } from '../bagged-out.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { LINING, SHELL, type Jacket } from './size.ts';
+
+const ELASTIC = 'body/elastic';
+const MARKER = 'body/marker';
+const WIDE = given('band, wide', 10, { kind: 'hardware', path: 'hardware/elastic-10' });
+const MORE = given('marker hangs out by', 40, { kind: 'standard', path: 'jacket/marker', source: 'common practice' });
+
+/** Shell and lining bagged out, turned; the flaps are folded in and stitched along their short ends. */
+export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInputs): Contribution {
+  const { rules } = inputs;
+  const seam = rules.length('seam.allowance');
+  const { width, height, elastic, marker } = detail;
+  const [w, h] = [width.value, height.value];
+  const gap = Math.min(rules.length('turning.gap').value, h - 20);
+  const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
+    id,
+    name,
+    role,
+    stitch: rectangle(w, h),
+    width,
+    height,
+    allowance: { left: seam, right: seam, top: seam, bottom: seam },
+    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    topArrow: true,
+    folds: foldLines(detail, role === 'lining'),
+    // in the short end of the loose flap: the last topstitch closes it
+    gaps: [{ edge: role === 'lining' ? 'right' : 'left', from: (h - gap) / 2, to: (h + gap) / 2 }],
+  });
+  const around = baggedOut(SHELL, LINING);
+  const flaps = flapSeams(detail);
+  const bands = [...(elastic ? [elasticBand(detail, seam)] : []), ...(marker ? [markerBand(detail, seam)] : [])];
+  return contribution({
+    pieces: [piece(SHELL, 'Shell', 'exterior'), piece(LINING, 'Lining', 'lining'), ...bands.map((band) => band.piece)],
+    joins: [...around, ...flaps, ...bands.flatMap((band) => band.joins)],
+    hardware: bands.map((band) => ({ id: band.piece.cutFrom!, count: 1, length: band.piece.width.value })),
+    operations: operations(detail, around, flaps, bands),
+  });
+}
+
+/** Drawn right side up: the fixed flap is on the left of the lining, and on the right of the shell. */
+function foldLines({ width, height, flap, spine }: Jacket, lining: boolean): Fold[] {
+  const [w, f, half] = [width.value, flap.value, spine.value / 2];
+  return [f, w / 2 - half, w / 2 + half, w - f].map((x, index) => ({
+    id: `fold-${index + 1}`,
+    order: 1,
+    kind: lining ? 'valley' : 'mountain',
+    from: [x, 0],
+    to: [x, height.value],
+  }));
+}
+
+/** The ends of a stitched flap lie on the cover beside its fold. */
+function flapSeams({ width, flap, elastic }: Jacket): Seam[] {
+  const [w, f] = [width.value, flap.value];
+  const seam = (id: string, edge: string, from: number, fold: number, to: number): Seam => ({
+    id: `body/flap-${id}`,
+    kind: 'stitchedOn',
+    a: edgePart(LINING, edge, from, fold),
+    b: edgePart(LINING, edge, fold, to, true),
+  });
+  const fixed = [seam('bottom', 'bottom', 0, f, 2 * f), seam('top', 'top', w - 2 * f, w - f, w)];
+  const other = [seam('bottom-2', 'bottom', w - 2 * f, w - f, w), seam('top-2', 'top', 0, f, 2 * f)];
+  return elastic ? fixed : [...fixed, ...other];
+}
+
+interface Band {
+  piece: PieceDraft;
+  joins: Seam[];
+  text: OperationDraft['text'];
+}
+
+const end = (piece: string, edge: 'left' | 'right', b: EdgeRun, within: string): Seam => ({
+  id: `${piece}#${edge}`,
+  kind: 'caught',
+  within,
+  a: edgePart(piece, edge, 0, WIDE.value),
+  b,
+});
+
+function elasticBand({ width, height, elastic }: Jacket, seam: Derived): Band {
+  const w = width.value;
+  // the loose end is on the right of the lining
+  const [from, to] = [elastic!.value, elastic!.value + WIDE.value];
+  const length = sum('elastic, top to bottom', [height, times(2, seam)]);
+  return {
+    piece: strip({ id: ELASTIC, name: 'Elastic', cutFrom: 'elastic-10', length, width: WIDE }),
+    joins: [
+      end(ELASTIC, 'left', edgePart(LINING, 'top', from, to), 'body/top'),
+      end(ELASTIC, 'right', edgePart(LINING, 'bottom', w - to, w - from), 'body/bottom'),
+    ],
+    text: say`Baste the elastic across the lining ${mm(from)} from the loose end, straight, neither slack nor stretched.`,
+  };
+}
+
+function markerBand({ width, height }: Jacket, seam: Derived): Band {
+  const middle = width.value / 2;
+  const length = sum('marker', [height, seam, MORE]);
+  const half = WIDE.value / 2;
+  return {
+    piece: strip({
+      id: MARKER,
+      name: 'Marker',
+      cutFrom: 'ribbon-10',
+      length,
+      width: WIDE,
+      note: 'Seal the lower end.',
+    }),
+    joins: [end(MARKER, 'left', edgePart(LINING, 'top', middle - half, middle + half), 'body/top')],
+    text: say`Baste the marker to the top of the lining in the middle of the spine, hanging down; keep its other end out of the seams.`,
+  };
+}
+
+function operations({ elastic, flap }: Jacket, around: Seam[], flaps: Seam[], bands: Band[]): OperationDraft[] {
+  return [
+    ...bands.map(({ piece, joins, text }): OperationDraft => ({
+      id: `${piece.id}/baste`,
+      phase: 'layers',
+      needs: [],
+      uses: [piece.id, LINING],
+      seams: joins.map(({ id }) => id),
+      text,
+    })),
+    {
+      id: 'body/join',
+      phase: 'join',
+      needs: [],
+      uses: [SHELL, LINING],
+      seams: around.map(({ id }) => id),
+      text: say`Shell and lining right sides together: sew all round, leaving the gap in the loose end open.`,
+    },
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs: ['body/join'],
+      uses: [SHELL, LINING],
+      seams: [],
+      text: say`Trim the corners, turn through the gap, press; topstitch the loose end, which closes the gap.`,
+    },
+    {
+      id: 'body/flaps',
+      phase: 'finish',
+      needs: ['body/turn'],
+      uses: [SHELL, LINING],
+      seams: flaps.map(({ id }) => id),
+      text: elastic
+        ? say`Try it on the book. Fold the fixed flap in by ${mm(flap.value)} and stitch its two ends; tuck the loose one under the elastic.`
+        : say`Try it on the book, closed. Fold both flaps in by ${mm(flap.value)} and stitch their ends.`,
+    },
+  ];
+}

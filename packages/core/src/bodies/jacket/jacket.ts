@@ -1,0 +1,40 @@
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
+import { sleeveLikeSection } from '../section.ts';
+import { contributeJacket } from './contribute.ts';
+import { jacketParams } from './params.ts';
+import { SHELL, sizeJacket, type Jacket } from './size.ts';
+
+/** The driving sizes from the cut pieces: the inverse of making. mm */
+function readBack(cut: CutPieces, _sized: SizedBody<Jacket>, _inputs: BodyInputs): Record<string, number> {
+  const { width, height, foldsAcross, allowance } = cut(SHELL);
+  return {
+    width: width - allowance.left! - allowance.right!,
+    height: height - allowance.top! - allowance.bottom!,
+    flap: Math.min(...foldsAcross),
+  };
+}
+
+/** Jackets round a bound book, of the foldover family: two flaps, an elastic, a marker. */
+export const jacket: BodyKind<Jacket> = {
+  title: 'Book jacket',
+  about: 'a cover with two flaps round a book',
+  orientation: 'upright',
+  closures: ['none'],
+  params: jacketParams,
+  rules: ['seam.allowance', 'turning.gap', 'jacket.tuck'],
+  faces: () => [{ id: 'cover', title: 'round the book', seat: 'book' }],
+  size: sizeJacket,
+  contribute: contributeJacket,
+  section: ({ detail, closedThickness }, placed, { stacks }) =>
+    sleeveLikeSection(
+      {
+        width: (detail.width.value - detail.spine.value) / 2 - detail.flap.value,
+        state: 'closed',
+        total: closedThickness,
+      },
+      placed,
+      stacks,
+    ),
+  readBack,
+};

@@ -1,0 +1,110 @@
+import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
+import { jacket as jacketRule } from '../../sizing/jacket.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { jacketParams } from './params.ts';
+
+export const SHELL = 'body/shell';
+export const LINING = 'body/lining';
+
+/** Driving sizes of a book jacket, along the stitch lines, on the grid. All mm. */
+export interface Jacket {
+  width: Derived;
+  height: Derived;
+  flap: Derived;
+  /** Between the two folds beside it. */
+  spine: Derived;
+  /** From the finished loose end to the elastic; nothing if both flaps are fixed. */
+  elastic: Derived | undefined;
+  marker: boolean;
+}
+
+const LEAST = given('least side', 40, { kind: 'standard', path: 'jacket/least', source: 'common practice' });
+const CLEAR = given('flap shorter than its board by', 10, {
+  kind: 'standard',
+  path: 'jacket/clear',
+  source: 'common practice',
+});
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+
+/** Sizes a jacket from its book. */
+export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: BodyInputs): SizedBody<Jacket> {
+  const { rules, stacks, grid, pin } = inputs;
+  const book = cover!.sizes;
+  const boardWidth = book.boardWidth ?? LEAST;
+  const boardHeight = book.boardHeight ?? LEAST;
+  const [board, spine] = [book.board ?? nothing, book.spine ?? nothing];
+  const wall = sum('jacket, all layers', [stacks.exterior, stacks.lining]);
+  const wished = lengthParam(params, 'flap', jacketParams.flap, rules, 'body');
+  const most = largest('most a flap may be', [
+    sum('board less what stays clear', [boardWidth, minus(CLEAR)]),
+    HALF_LEAST,
+  ]);
+  const flap = rounded(named('flap', smallest('flap', [wished, most])), grid, 'down');
+  const loose = choiceParam(params, 'flaps', jacketParams.flaps) === 'elastic';
+  const tuck = smallest('under the elastic', [
+    rules.length('jacket.tuck'),
+    sum('flap less its fold', [flap, minus(FOLD)]),
+  ]);
+  const place = sum('elastic from the loose end', [times(2, flap), minus(tuck)]);
+  const elastic = loose ? rounded(place, grid, 'nearest') : undefined;
+  const solved = jacketRule({
+    boardWidth,
+    boardHeight,
+    boardThickness: board,
+    spine,
+    wallFront: wall,
+    wallBack: wall,
+    flapFixed: flap,
+    flapLoose: flap,
+    ease: rules.length('ease.book'),
+    seam: nothing,
+    elasticFromEdge: elastic ?? nothing,
+  });
+  const width = pin('body/width', rounded(named('jacket, seam to seam', solved.cutWidth), grid, 'up'));
+  const height = pin('body/height', rounded(named('height, seam to seam', solved.cutHeight), grid, 'up'));
+  const marker = choiceParam(params, 'marker', jacketParams.marker) === 'ribbon';
+  const detail: Jacket = { width, height, flap, spine, elastic, marker };
+  return {
+    finished: {
+      openWidth: named('finished width, open', sum('open, flaps folded in', [width, times(-2, flap)])),
+      height: named('finished height', height),
+    },
+    closedThickness: sum('closed, on its book', [spine, times(4, wall)]),
+    emptyThickness: sum('folded, without a book', [times(4, wall)]),
+    sizes: {
+      width,
+      height,
+      flap,
+      ...(elastic && {
+        tuck: solved.tuck,
+        spineLeast: named('thinnest book it takes', solved.spineLeast),
+        spineMost: named('thickest book it takes', solved.spineMost),
+      }),
+    },
+    faces: [
+      {
+        id: 'cover',
+        host: { piece: LINING, width: width.value, height: height.value },
+        room: {
+          x: flap.value,
+          y: 0,
+          width: sum('between the flaps', [width, times(-2, flap)]),
+          height,
+          towards: 'left',
+        },
+        board: { dx: 0, stretch: 1 },
+        edges: { left: free, right: free, bottom: free, top: free },
+      },
+    ],
+    closing: { kind: 'nowhere' },
+    detail,
+  };
+}
+
+const HALF_LEAST = given('least flap', 15, { kind: 'standard', path: 'jacket/leastFlap', source: 'common practice' });
+/** Common practice: the elastic lies this far beyond the fold, or the flap cannot be folded there. */
+const FOLD = given('clear of the fold', 8, { kind: 'standard', path: 'jacket/fold', source: 'common practice' });
+const free = { kind: 'free' } as const;

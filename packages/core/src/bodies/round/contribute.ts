@@ -1,0 +1,172 @@
+import { sum } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { line, type ArcEdge, type Outline } from '../../geometry/outline.ts';
+import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import type { Round } from './size.ts';
+
+type Layer = 'shell' | 'lining';
+
+/** A base and a wall for each layer; the layers are joined at the mouth and turned through a gap in the lining. */
+export function contributeRound({ detail }: SizedBody<Round>, inputs: BodyInputs): Contribution {
+  const layers: Layer[] = detail.lined ? ['shell', 'lining'] : ['shell'];
+  const mouth: Seam[] = detail.lined
+    ? [
+        {
+          id: 'body/mouth',
+          kind: 'sewn',
+          a: wholeEdge('body/shell-wall', 'top'),
+          b: wholeEdge('body/lining-wall', 'top', true),
+        },
+      ]
+    : [];
+  return contribution({
+    pieces: layers.flatMap((layer) => piecesOf(layer, detail, inputs)),
+    joins: [...layers.flatMap(seamsOf), ...mouth],
+    operations: operations(layers, detail, inputs),
+  });
+}
+
+/** A circle of four quarters, counter-clockwise from its rightmost point. */
+export function circle(diameter: number): Outline {
+  const r = diameter / 2;
+  const at = (quarter: number): [number, number] => {
+    const [x, y] = (
+      [
+        [1, 0],
+        [0, 1],
+        [-1, 0],
+        [0, -1],
+      ] as const
+    )[quarter % 4]!;
+    return [r + r * x, r + r * y];
+  };
+  return [0, 1, 2, 3].map((quarter): ArcEdge => ({
+    id: `quarter-${quarter + 1}`,
+    kind: 'arc',
+    from: at(quarter),
+    to: at(quarter + 1),
+    centre: [r, r],
+    sweep: Math.PI / 2,
+  }));
+}
+
+/** A wall, wider at the mouth than at the base if the base is that of a lining. Edges `bottom`, `right`, `top`, `left`. */
+function wallOutline(base: number, mouth: number, height: number): Outline {
+  const inset = (mouth - base) / 2;
+  return [
+    line('bottom', [inset, 0], [mouth - inset, 0]),
+    line('right', [mouth - inset, 0], [mouth, height]),
+    line('top', [mouth, height], [0, height]),
+    line('left', [0, height], [inset, 0]),
+  ];
+}
+
+const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
+
+function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraft[] {
+  const seam = rules.length('seam.allowance');
+  const lining = layer === 'lining';
+  const diameter = lining ? detail.liningDiameter : detail.diameter;
+  const around = lining ? detail.liningLength : detail.wallLength;
+  const role = lining ? 'lining' : 'exterior';
+  const [length, height] = [around.value, detail.height.value];
+  const gap = Math.min(rules.length('turning.gap').value, height - 20);
+  const quarters = [1, 2, 3];
+  const top = detail.lined ? seam : rules.length('mouth.hem');
+  return [
+    {
+      id: `body/${layer}-wall`,
+      name: `${names[layer]} wall`,
+      role,
+      stitch: wallOutline(length, detail.wallLength.value, height),
+      width: detail.wallLength,
+      height: detail.height,
+      allowance: { bottom: seam, right: seam, top, left: seam },
+      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      topArrow: true,
+      notches: quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: 'bottom', at: (quarter * length) / 4 })),
+      ...(lining && { gaps: [{ edge: 'right', from: (height - gap) / 2, to: (height + gap) / 2 }] }),
+      note: 'A print with a top runs across the wall.',
+    },
+    {
+      id: `body/${layer}-base`,
+      name: `${names[layer]} base`,
+      role,
+      stitch: circle(diameter.value),
+      width: diameter,
+      height: sum('base, diameter', [diameter]),
+      allowance: Object.fromEntries(circle(1).map(({ id }) => [id, seam])),
+      spans: { across: ['quarter-1', 'quarter-3'], up: ['quarter-2', 'quarter-4'] },
+      // sewn clockwise from its rightmost point: the last quarter comes first
+      notches: quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: `quarter-${5 - quarter}`, at: 0 })),
+    },
+  ];
+}
+
+function seamsOf(layer: Layer): Seam[] {
+  const [wall, base] = [`body/${layer}-wall`, `body/${layer}-base`];
+  return [
+    { id: `body/${layer}/side`, kind: 'sewn', a: wholeEdge(wall, 'right'), b: wholeEdge(wall, 'left', true) },
+    {
+      id: `body/${layer}/base`,
+      kind: 'sewn',
+      a: wholeEdge(wall, 'bottom'),
+      b: { piece: base, parts: [4, 3, 2, 1].map((quarter) => ({ edge: `quarter-${quarter}`, reversed: true })) },
+    },
+  ];
+}
+
+function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): OperationDraft[] {
+  const all = layers.flatMap((layer) => [`body/${layer}-wall`, `body/${layer}-base`]);
+  const bags = layers.map((layer): OperationDraft => ({
+    id: `body/${layer}`,
+    phase: 'layers',
+    needs: [],
+    uses: [`body/${layer}-wall`, `body/${layer}-base`],
+    seams: seamsOf(layer).map(({ id }) => id),
+    text:
+      layer === 'shell'
+        ? say`Shell: sew the wall's side seam. Match the quarter marks of wall and base and sew the base in with the wall on top, easing it without pins and without stretching; clip the allowance.`
+        : say`Lining: the same, leaving the gap in its side seam open.`,
+  }));
+  const join: OperationDraft[] = lined
+    ? [
+        {
+          id: 'body/mouth',
+          phase: 'join',
+          needs: bags.map(({ id }) => id),
+          uses: all,
+          seams: ['body/mouth'],
+          text: say`Put the shell, right side out, into the lining, wrong side out; match the side seams and sew round the mouth.`,
+        },
+      ]
+    : [];
+  const hem = rules.length('mouth.hem');
+  return [
+    ...bags,
+    ...join,
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs: [...bags, ...join].map(({ id }) => id),
+      uses: all,
+      seams: [],
+      text: lined
+        ? say`Turn through the gap, close it, push the lining in, press the mouth.`
+        : say`Turn it right side out.`,
+    },
+    {
+      id: 'body/topstitch',
+      phase: 'finish',
+      needs: ['body/turn'],
+      uses: all,
+      seams: [],
+      text: lined
+        ? say`Topstitch round the mouth ${mm(rules.length('topstitch.inset').value)} from the edge. Try everything in it.`
+        : say`Fold the mouth to the inside twice, half of its ${mm(hem.value)} each time, and stitch round it. Try everything in it.`,
+    },
+  ];
+}

@@ -1,0 +1,59 @@
+import { given, sum } from '../../derived/derived.ts';
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import { choiceParam } from '../../holders/params.ts';
+import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
+import { clothBar, stackBars } from '../section.ts';
+import { contributeRound } from './contribute.ts';
+import { roundParams } from './params.ts';
+import { sizeRound, type Round } from './size.ts';
+
+const UNLINED = given('no lining', 0, { kind: 'standard', path: 'nothing' });
+
+/** The driving sizes from the cut pieces: the inverse of making. mm */
+function readBack(cut: CutPieces, { detail }: SizedBody<Round>, _inputs: BodyInputs): Record<string, number> {
+  const across = (layer: string) => {
+    const { width, allowance } = cut(`body/${layer}-base`);
+    return width - 2 * allowance['quarter-1']!;
+  };
+  const wall = cut('body/shell-wall');
+  return {
+    diameter: across('shell'),
+    wallLength: wall.width - wall.allowance.left! - wall.allowance.right!,
+    height: wall.height - wall.allowance.bottom! - wall.allowance.top!,
+    ...(detail.lined && { liningDiameter: across('lining') }),
+  };
+}
+
+/** Bags, buckets and bottle holders on a round base. */
+export const round: BodyKind<Round> = {
+  title: 'Round bag',
+  about: 'a wall on a round base',
+  orientation: 'upright',
+  closures: ['none', 'drawstring'],
+  params: roundParams,
+  rules: ['seam.allowance', 'topstitch.inset', 'mouth.hem', 'turning.gap', 'lining.school'],
+  adapt: (params, { rules, stacks }) =>
+    choiceParam(params, 'layers', roundParams.layers) === 'lined'
+      ? { rules, stacks }
+      : { rules, stacks: { ...stacks, lining: UNLINED } },
+  faces: () => [{ id: 'inside', title: 'on the round base', seat: 'round' }],
+  size: sizeRound,
+  contribute: contributeRound,
+  section({ detail }, placed, { stacks }) {
+    const width = detail.diameter.value;
+    const slabs = placed.flatMap((holder) => holder.slabs.map((slab) => ({ slab, holder })));
+    const things = slabs.map(({ slab: { of, label, x0, x1, thickness }, holder }) => {
+      const aside = (width - (holder.sizes.diameter?.value ?? width)) / 2;
+      return { of, label, u0: x0 + aside, u1: x1 + aside, thickness: thickness.value };
+    });
+    const cloths = detail.lined ? (['exterior', 'lining'] as const) : (['exterior'] as const);
+    const floor = cloths.map((role) => clothBar(role, width, stacks));
+    const total = sum('base and what stands on it', [
+      stacks.exterior,
+      stacks.lining,
+      ...slabs.map(({ slab }) => slab.thickness),
+    ]);
+    return { layers: stackBars([...floor, ...things]), width, folded: false, state: 'open', total };
+  },
+  readBack,
+};

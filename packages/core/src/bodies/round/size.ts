@@ -1,0 +1,121 @@
+import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import type { CutPieces, Panels } from '../../holders/holder-kind.ts';
+import { choiceParam } from '../../holders/params.ts';
+import { roundBase } from '../../sizing/round-base.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { roundParams } from './params.ts';
+
+/** Driving sizes of a bag on a round base, along the stitch lines. All mm. */
+export interface Round {
+  lined: boolean;
+  /** Of the shell's base, and of the lining's. */
+  diameter: Derived;
+  liningDiameter: Derived;
+  /** Round the base, exactly. */
+  wallLength: Derived;
+  liningLength: Derived;
+  /** From the base to the mouth; of the lining too. */
+  height: Derived;
+  liningHeight: Derived;
+}
+
+const LEAST = given('least side', 40, { kind: 'standard', path: 'round/least', source: 'common practice' });
+const none = given('no seam', 0, { kind: 'standard', path: 'nothing' });
+
+/** The base from the thing, the wall from the base. */
+export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Round> {
+  const { rules, stacks, grid, pin, above = none } = inputs;
+  const lined = choiceParam(params, 'layers', roundParams.layers) === 'lined';
+  const clearance = rules.length('ease.round.across');
+  const { exterior, lining } = stacks;
+  const wall = sum('wall, all layers', [exterior, lining]);
+  const item = largest('across the things', [LEAST, inside!.width]);
+  const base = { clearance, wall: none, seam: none, roundTo: none };
+  // the base of each layer runs along its own mid-line: the shell lies outside the lining
+  const outer = roundBase({ ...base, itemDiameter: sum('things and lining', [item, times(2, lining), exterior]) });
+  const diameter = pin('body/diameter', rounded(named('base, diameter', outer.finishedDiameter), grid, 'up'));
+  const computed = lined && rules.liningSchool !== 'same';
+  const liningDiameter = computed
+    ? rounded(sum('base of the lining, diameter', [diameter, minus(exterior), minus(lining)]), grid, 'up')
+    : diameter;
+  const around = (itemDiameter: Derived) => roundBase({ ...base, clearance: none, itemDiameter }).wallSeamLength;
+  const height = pin(
+    'body/height',
+    rounded(largest('height', [sum('least', [LEAST, above]), sum('things', [inside!.height, above])]), grid, 'up'),
+  );
+  const detail: Round = {
+    lined,
+    diameter,
+    liningDiameter,
+    wallLength: around(diameter),
+    liningLength: around(liningDiameter),
+    height,
+    liningHeight: height,
+  };
+  const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+  const mouth = { ...sum('half of the mouth', [detail.wallLength]), value: detail.wallLength.value * half.value };
+  const outside = sum('across, outside', [item, times(2, clearance), times(2, wall)]);
+  return {
+    finished: { diameter: named('finished diameter', diameter), height: named('finished height', height) },
+    closedThickness: named('across, full', outside),
+    emptyThickness: named('walls, empty', sum('walls, empty', [times(2, wall)])),
+    sizes: {
+      diameter,
+      wallLength: detail.wallLength,
+      height,
+      ...(lined && { liningDiameter, liningLength: detail.liningLength }),
+    },
+    faces: [
+      {
+        id: 'inside',
+        host: { piece: 'body/shell-wall', width: detail.wallLength.value, height: height.value },
+        room: { x: 0, y: 0, width: diameter, height, towards: 'left' },
+        board: { dx: 0, stretch: 1 },
+        edges: { left: free, right: free, bottom: free, top: free },
+        acrossOf: acrossOf(detail, inputs),
+        depthOf: (cut: CutPieces) => heightAsCut(cut) - above.value,
+      },
+    ],
+    closing: {
+      kind: 'mouth',
+      width: named('half of the mouth', mouth),
+      ...panelsOf(detail),
+      rim: [{ piece: 'body/shell-wall', edge: 'top' }],
+      sideGaps: (from, to) => [
+        { piece: 'body/shell-wall', edge: 'left', from, to },
+        { piece: 'body/shell-wall', edge: 'right', from: height.value - to, to: height.value - from },
+      ],
+      proud: none,
+      above,
+      lined,
+      round: diameter,
+    },
+    detail,
+  };
+}
+
+const free = { kind: 'free' } as const;
+
+/** The front half of the wall begins at its seam, the back half in its middle. */
+function panelsOf({ wallLength, height }: Round): Panels {
+  const [half, h] = [wallLength.value / 2, height.value];
+  return {
+    front: { piece: 'body/shell-wall', at: (fromLeft, down) => [fromLeft, h - down] },
+    back: { piece: 'body/shell-wall', at: (fromLeft, down) => [half + fromLeft, h - down] },
+  };
+}
+
+const heightAsCut = (cut: CutPieces): number => {
+  const { height, allowance } = cut('body/shell-wall');
+  return height - allowance.bottom! - allowance.top!;
+};
+
+/** Clear inside the innermost layer: its base less its own thickness. */
+const acrossOf =
+  ({ lined }: Round, { stacks }: BodyInputs) =>
+  (cut: CutPieces): number => {
+    const { width, allowance } = cut(lined ? 'body/lining-base' : 'body/shell-base');
+    return width - 2 * allowance['quarter-1']! - (lined ? stacks.lining : stacks.exterior).value;
+  };

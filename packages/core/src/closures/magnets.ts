@@ -1,0 +1,48 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+
+const MAGNET = 'magnet-14';
+const params = { inset: { kind: 'length', title: 'Magnet from the edge', rule: 'magnet.inset' } } as const;
+
+/** A magnetic snap in the middle of the edge and its mate where the edge comes to lie. */
+export const magnets: ClosureKind = {
+  title: 'Magnet at the edge',
+  params,
+  rules: [],
+  solve(design: Params, { closing }: SizedBody, { rules, hardware, id }: ClosureInputs): SolvedClosure {
+    if (closing.kind !== 'meeting')
+      throw new CoreError('closure.notForBody', 'a magnet needs an edge that lies on another', id);
+    const inset = lengthParam(design, 'inset', params.inset, rules, id);
+    const { plateRadius = 10 } = hardwareOf(MAGNET, hardware);
+    const places = [
+      { ...closing.inner, kind: 'snapCap' as const, name: 'inner' },
+      { ...closing.outer, kind: 'snapSocket' as const, name: 'outer' },
+    ];
+    return {
+      sizes: { inset },
+      contribution: contribution({
+        hardware: [{ id: MAGNET, count: 1 }],
+        hostEdits: places.map(({ piece, at, kind, name }) => ({
+          piece,
+          marks: [{ id: `${id}-${name}`, kind, at: at(inset.value), label: `magnet, ${name}` }],
+        })),
+        operations: [
+          {
+            id: `${id}/magnets`,
+            phase: 'closures',
+            needs: [],
+            uses: [...new Set(places.map(({ piece }) => piece))],
+            seams: [],
+            text: say`Set the magnet halves before the layers are joined, ${mm(inset.value)} from the edge, each through one layer only and backed by a scrap; keep all stitching ${mm(plateRadius)} away. Keep magnets from cards with a stripe, and from anyone with a pacemaker.`,
+          },
+        ],
+      }),
+    };
+  },
+};

@@ -1,0 +1,64 @@
+import { sum } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { wholeEdge } from '../../pieces/seam.ts';
+import type { HolderInputs, PlacedHolder, Seat } from '../holder-kind.ts';
+import { seatEdges } from '../seat-edges.ts';
+import { pocketBottom, type Tiers } from './tiers.ts';
+
+/** Pockets sewn straight onto the face, each lower one lapping over the one above by all but the reveal. */
+export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { rules }: HolderInputs): Contribution {
+  const seam = rules.length('seam.allowance');
+  const hem = rules.length('mouth.hem');
+  const made = detail.slots.map(({ depth }, index) => {
+    const isLast = index === detail.slots.length - 1;
+    const height = isLast ? detail.last : depth;
+    const piece = `holders/${id}/pocket-${index + 1}`;
+    const draft: PieceDraft = {
+      id: piece,
+      name: `Card pocket ${id}${index + 1}`,
+      role: 'pocket',
+      stitch: rectangle(seat.width.value, height.value),
+      width: seat.width,
+      height: sum('pocket, bottom to mouth', [height]),
+      allowance: { left: seam, right: seam, bottom: seam, top: hem },
+      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      topArrow: true,
+      ...(hem.value > 0 && { note: 'Hem the top: half of it in, then again.' }),
+    };
+    const own: Seat = {
+      ...seat,
+      y: seat.y + (isLast ? 0 : pocketBottom(detail, index)),
+      height,
+      edges: { ...seat.edges, ...(!isLast && { bottom: { kind: 'stitchedOn' } }), top: { kind: 'free' } },
+    };
+    const { joins, edit } = seatEdges({
+      id: `${id}/pocket-${index + 1}`,
+      seat: own,
+      runs: {
+        left: [wholeEdge(piece, 'left', true)],
+        right: [wholeEdge(piece, 'right')],
+        bottom: [wholeEdge(piece, 'bottom')],
+      },
+    });
+    return { draft, joins, edit };
+  });
+  const joins = made.flatMap((each) => each.joins);
+  return contribution({
+    pieces: made.map(({ draft }) => draft),
+    hostEdits: made.map(({ edit }) => edit),
+    joins,
+    operations: [
+      {
+        id: `holders/${id}/set`,
+        phase: 'pockets',
+        needs: [],
+        uses: [...made.map(({ draft }) => draft.id), seat.host.piece],
+        seams: joins.map((join) => join.id),
+        text: say`Sew the pockets of ${id} onto the leaf from the top one down, each ${mm(detail.reveal.value)} lower than the one behind it: sides and bottom, stitching no further in than marked. Try the cards.`,
+      },
+    ],
+  });
+}

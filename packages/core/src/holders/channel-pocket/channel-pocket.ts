@@ -1,0 +1,213 @@
+import { given, minus, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { say } from '../../errors/wording.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { StitchLine } from '../../pieces/piece.ts';
+import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { tubeWidth } from '../../sizing/tube-width.ts';
+import { standing, widest, type Standing } from '../cavity/compartments.ts';
+import { pocketFront } from '../face-pocket/front.ts';
+import { pocketParams } from '../face-pocket/pocket.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { linesBetween } from '../panel-lines.ts';
+import { lengthParam } from '../params.ts';
+import { seatEdges } from '../seat-edges.ts';
+import { clearanceOf, standsOut } from '../sides.ts';
+
+/** Channels side by side in a pocket of their own on a face. All mm. */
+export interface ChannelPocket {
+  channels: { thing: Standing; width: Derived }[];
+  visible: Derived;
+  walls: { front: Derived; back: Derived };
+  bite: Derived;
+}
+
+const none = sum('no ease', []);
+
+function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelPocket> {
+  const { rules, stacks, grid, id, pin } = inputs;
+  const things = contents.flatMap(standing);
+  const front = sum('front, both layers', [times(2, stacks.pocket)]);
+  const walls = { front, back: stacks.lining };
+  const bite = rules.length('topstitch.inset');
+  const channels = things.map((thing, index) => {
+    const room = rounded(tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across')), grid, 'up');
+    return { thing, width: pin(`holders/${id}/channel${index + 1}`, { ...room, label: `channel of ${thing.name}` }) };
+  });
+  const lengths = things.map(({ along }) => along);
+  const longest = widest('the longest', lengths);
+  const wished = lengthParam(design, 'visible', pocketParams.visible, rules, `holders/${id}`);
+  const shortest = smallest('the shortest', lengths);
+  const visible =
+    wished.value > 0 ? smallest('shows', [standsOut(longest, wished), standsOut(shortest, wished)]) : wished;
+  const widths = channels.map(({ width }) => width);
+  const width = sum('pocket, stitch to stitch', [...widths, times(2, bite)]);
+  const height = rounded(
+    sum('pocket, bottom to mouth', [longest, minus(visible), rules.length('ease.pocket.deep'), bite]),
+    grid,
+    'up',
+  );
+  const detail: ChannelPocket = { channels, visible, walls, bite };
+  return {
+    width,
+    height,
+    slabs: slabsOf(detail, width.value, height.value),
+    stretches: { width: false, height: false },
+    sizes: {
+      ...Object.fromEntries(channels.map((channel, index) => [`channel${index + 1}`, channel.width])),
+      depth: height,
+    },
+    detail,
+    findings: [],
+  };
+}
+
+function slabsOf({ channels, bite, walls }: ChannelPocket, width: number, height: number): MeasuredHolder['slabs'] {
+  let at = bite.value;
+  const things = channels.map(({ thing, width: wide }) => {
+    const x0 = at + (wide.value - thing.across.value) / 2;
+    at += wide.value;
+    return {
+      of: { line: thing.line },
+      label: thing.name,
+      x0,
+      x1: x0 + thing.across.value,
+      y0: bite.value,
+      y1: bite.value + thing.along.value,
+      thickness: thing.thickness,
+      ...(thing.round && { round: true }),
+    };
+  });
+  const front = { of: { role: 'pocket' as const }, label: 'channels', x0: 0, x1: width, y0: 0, y1: height };
+  return [...things, { ...front, thickness: walls.front }];
+}
+
+type Placed = PlacedHolder<ChannelPocket>;
+
+/** Distances of the lines between channels from the left edge of the pocket, mm. */
+const linesOf = ({ channels, bite }: ChannelPocket): number[] =>
+  linesBetween(channels.map(({ width }) => width.value)).map((at) => at + bite.value);
+
+function place({ detail, sizes, slabs }: MeasuredHolder<ChannelPocket>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  const top = y + height.value;
+  return {
+    id,
+    kind: 'channel-pocket',
+    seat,
+    sizes,
+    mouths: [{ id, y: top, bottom: y, x0: x, x1: x + width.value }],
+    stitching: linesOf(detail).map((at, index) => ({
+      id: `${id}-${index + 1}`,
+      from: [x + at, top],
+      to: [x + at, y],
+      label: 'channel',
+    })),
+    things: slabs.flatMap(({ of, label, x0, x1, y0, y1 }) =>
+      'line' in of
+        ? [{ line: of.line, name: label, x: x + x0, y: y + y0, width: x1 - x0, height: y1 - y0, radius: 0 }]
+        : [],
+    ),
+    slabs,
+    detail,
+  };
+}
+
+function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
+  const own = `holders/${id}`;
+  const made = pocketFront(
+    { id, name: 'Channels', front: 'fold', role: 'pocket', width: seat.width, height: seat.height },
+    inputs,
+  );
+  const { joins, edit } = seatEdges({ id, seat, runs: made.runs });
+  const [front, ...others] = made.pieces;
+  const places = linesOf(detail);
+  const line = (name: string, x: number, y: number): StitchLine => ({
+    id: name,
+    from: [x, y],
+    to: [x, y + seat.height.value],
+    label: 'channel',
+  });
+  const channels = places.map((_, index): Seam => ({
+    id: `${own}#channel-${index + 1}`,
+    kind: 'stitchedOn',
+    a: faceLine(front!.id, `channel-${index + 1}`),
+    b: faceLine(seat.host.piece, `${id}-channel-${index + 1}`),
+  }));
+  const set = made.operations(
+    joins.map((join) => join.id),
+    seat.host.piece,
+  );
+  return contribution({
+    pieces: [{ ...front!, lines: places.map((x, index) => line(`channel-${index + 1}`, x, 0)) }, ...others],
+    joins: [...made.joins, ...joins, ...channels],
+    hostEdits: [
+      edit,
+      {
+        piece: seat.host.piece,
+        lines: places.map((x, index) => line(`${id}-channel-${index + 1}`, seat.x + x, seat.y)),
+      },
+    ],
+    operations: [
+      ...set,
+      {
+        id: `${own}/channels`,
+        phase: 'pockets',
+        needs: [`${own}/set`],
+        uses: [front!.id, seat.host.piece],
+        seams: channels.map((join) => join.id),
+        text: say`Stitch the ${places.length} lines between the channels of ${id} from the bottom up to the mouth, back-tacking there. Try each thing before the next line.`,
+      },
+    ].filter(({ seams, id: step }) => step !== `${own}/channels` || seams.length > 0) as Contribution['operations'],
+  });
+}
+
+function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const { channels, walls, bite, visible } = detail;
+  const piece = cut(`holders/${id}/front`);
+  const from = { kind: 'document', path: `holders/${id}/front` } as const;
+  const end = piece.width - piece.allowance.left! - piece.allowance.right! - bite.value;
+  const stops = [bite.value, ...linesOf(detail), end];
+  const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
+  const ease = { across: rules.length('ease.channel.across').value, deep: rules.length('ease.pocket.deep').value };
+  return channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
+    const about = { holder: id, line, name };
+    const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
+    const inside = sum('inside the mouth', [along, minus(visible)]);
+    return [
+      clearanceOf({
+        ...about,
+        direction: 'across',
+        required: tubeWidth(halfGirth, walls, none),
+        available,
+        ease: ease.across,
+      }),
+      clearanceOf({ ...about, direction: 'deep', required: inside, available: room, ease: ease.deep }),
+    ];
+  });
+}
+
+/** A pocket on a face stitched into channels: pens, probes, vials. */
+export const channelPocket: HolderKind<ChannelPocket> = {
+  title: 'Channels on a face',
+  params: { visible: pocketParams.visible },
+  rules: ['ease.channel.across', 'ease.pocket.deep', 'topstitch.inset'],
+  seats: ['leaf', 'wall'],
+  suits: ({ length, width, shape }) => ({
+    score: shape !== 'card' && length >= 2.5 * width ? 0.6 : 0.1,
+    why: 'Long things stand best in channels.',
+  }),
+  measure,
+  place,
+  contribute,
+  readBack,
+};

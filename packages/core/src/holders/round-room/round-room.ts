@@ -1,0 +1,142 @@
+import { byRule, given, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { contribution } from '../../pieces/contribution.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { clearanceOf, sidesOf } from '../sides.ts';
+
+/** One thing as it stands or lies on a round base. All mm. */
+export interface OnBase {
+  line: string;
+  name: string;
+  /** The circle round its footprint. */
+  diameter: Derived;
+  height: Derived;
+}
+
+export interface RoundRoom {
+  pile: OnBase[];
+  diameter: Derived;
+  height: Derived;
+}
+
+const circleRule: Rule = {
+  id: 'round-base',
+  formula: '√(side² + side²)',
+  source: 'geometry: the circle round a rectangle',
+};
+
+/** The circle round a thing, and how high it is. A disc lies flat; what is upright stands on its short end. */
+export function onBase(held: HeldContents): OnBase {
+  const { line, item, name } = held;
+  const { across, deep, thickness } = sidesOf(held);
+  const round = (one: Derived, two: Derived) =>
+    byRule(circleRule, `${name}, circle round it`, Math.hypot(one.value, two.value), [one, two]);
+  const upright = line.orientation === 'upright';
+  const base = { line: line.id, name };
+  if (item.shape === 'disc') return { ...base, diameter: across, height: thickness };
+  if (item.shape === 'ball') return { ...base, diameter: across, height: across };
+  if (item.shape === 'cylinder')
+    return upright
+      ? { ...base, diameter: across, height: deep }
+      : { ...base, diameter: round(across, deep), height: deep };
+  return upright
+    ? { ...base, diameter: round(across, thickness), height: deep }
+    : { ...base, diameter: round(across, deep), height: thickness };
+}
+
+function measure(_params: Params, contents: HeldContents[], { rules }: HolderInputs): MeasuredHolder<RoundRoom> {
+  const pile = contents.flatMap((held) => Array.from({ length: held.count }, () => onBase(held)));
+  const diameter = largest(
+    'the widest',
+    pile.map((thing) => thing.diameter),
+  );
+  const height = sum('the pile', [...pile.map((thing) => thing.height), rules.length('ease.cavity.end')]);
+  return {
+    width: diameter,
+    height,
+    slabs: pile.map(({ line, name, diameter: wide, height: thickness }) => ({
+      of: { line },
+      label: name,
+      x0: (diameter.value - wide.value) / 2,
+      x1: (diameter.value + wide.value) / 2,
+      y0: 0,
+      y1: 1,
+      thickness,
+    })),
+    stretches: { width: true, height: true },
+    sizes: { diameter, pile: height },
+    detail: { pile, diameter, height },
+    findings: [],
+  };
+}
+
+type Placed = PlacedHolder<RoundRoom>;
+
+function place({ detail, sizes, slabs }: MeasuredHolder<RoundRoom>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  let bottom = y;
+  return {
+    id,
+    kind: 'round-room',
+    seat,
+    sizes,
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: [],
+    things: detail.pile.map(({ line, name, diameter, height: high }) => {
+      const at = bottom;
+      bottom += high.value;
+      const left = x + (width.value - diameter.value) / 2;
+      return { line, name, x: left, y: at, width: diameter.value, height: high.value, radius: 0 };
+    }),
+    slabs,
+    detail,
+  };
+}
+
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const inside = given('clear across, as cut', seat.acrossOf?.(cut) ?? 0, from);
+  const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? 0, from);
+  const side = rules.length('ease.round.across');
+  let below: Derived[] = [];
+  return detail.pile.flatMap(({ line, name, diameter, height }) => {
+    const about = { holder: id, line, name };
+    const required = sum('it and what lies below it', [...below, height]);
+    below = [...below, height];
+    return [
+      clearanceOf({ ...about, direction: 'across', required: diameter, available: inside, ease: 2 * side.value }),
+      clearanceOf({
+        ...about,
+        direction: 'deep',
+        required,
+        available: room,
+        ease: rules.length('ease.cavity.end').value,
+      }),
+    ];
+  });
+}
+
+/** The room on a round base: things lie or stand on each other. */
+export const roundRoom: HolderKind<RoundRoom> = {
+  title: 'Round inside',
+  params: {},
+  rules: ['ease.round.across', 'ease.cavity.end'],
+  seats: ['round'],
+  suits: ({ shape }) => ({
+    score: shape === 'disc' || shape === 'cylinder' || shape === 'ball' ? 0.9 : 0.6,
+    why: 'What is round fills a round base best.',
+  }),
+  measure,
+  place,
+  contribute: () => contribution({}),
+  readBack,
+};

@@ -1,0 +1,134 @@
+import { minus, sum, type Derived } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { hostRun, type HolderInputs, type PlacedHolder, type Side } from '../holder-kind.ts';
+import { seatEdges } from '../seat-edges.ts';
+import { STRIP, zipperAt, type ZipPocket } from './zip.ts';
+import { tapeSeams, zipperFor } from './zipper.ts';
+
+type Placed = PlacedHolder<ZipPocket>;
+
+/** A patch with a zipper along its top: front, zipper, strip; with a flap sewn above it if it is to be kept from rain. */
+export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
+  const { rules } = inputs;
+  const own = `holders/${id}`;
+  const seam = rules.length('seam.allowance');
+  const [w, h] = [seat.width.value, seat.height.value];
+  const low = zipperAt(detail, h);
+  const high = sum('front, bottom to zipper', [seat.height, minus(STRIP), minus(detail.window)]);
+  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs);
+  const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
+  const draft = (name: string, title: string, height: Derived): PieceDraft => ({
+    id: `${own}/${name}`,
+    name: title,
+    role: 'pocket',
+    stitch: rectangle(w, height.value),
+    width: seat.width,
+    height,
+    allowance: { left: seam, right: seam, top: seam, bottom: seam },
+    spans,
+  });
+  const [front, strip] = [`${own}/front`, `${own}/strip`];
+  const pieces = [
+    draft('front', `Zip pocket ${id}`, high),
+    draft('strip', `Strip above the zipper ${id}`, STRIP),
+    zipper.piece,
+  ];
+  const middle = (w - detail.opening.value) / 2;
+  const tapes = tapeSeams(own, zipper, {
+    bottom: edgePart(front, 'top', middle, middle + detail.opening.value, true),
+    top: edgePart(strip, 'bottom', middle, middle + detail.opening.value),
+  });
+  const frontSeat = { ...seat, height: high };
+  const stripSeat = { ...seat, y: seat.y + h - STRIP.value, height: STRIP };
+  const runs = (piece: string) => ({ left: [wholeEdge(piece, 'left', true)], right: [wholeEdge(piece, 'right')] });
+  const below = seatEdges({ id, seat: frontSeat, runs: { ...runs(front), bottom: [wholeEdge(front, 'bottom')] } });
+  const above = seatEdges({
+    id: `${id}/strip`,
+    seat: stripSeat,
+    runs: { ...runs(strip), top: [wholeEdge(strip, 'top', true)] },
+  });
+  const flap = detail.style === 'flap' ? flapOver({ id, seat, detail } as Placed, draft, low) : undefined;
+  const edges = [...below.joins, ...above.joins, ...(flap?.joins ?? [])];
+  return contribution({
+    pieces: [...pieces, ...(flap?.pieces ?? [])],
+    joins: [...tapes, ...edges, ...(flap?.around ?? [])],
+    hostEdits: [below.edit, above.edit, ...(flap ? [flap.edit] : [])],
+    hardware: zipper.hardware,
+    operations: [
+      {
+        id: `${own}/zipper`,
+        phase: 'prepare',
+        needs: [],
+        uses: pieces.map((piece) => piece.id),
+        seams: tapes.map((join) => join.id),
+        text: say`Sew the zipper between the front of pocket ${id} and its strip, ${mm(detail.opening.value)} of it open to the slider, ends beyond; topstitch beside the teeth.`,
+      },
+      ...(flap ? flap.operations : []),
+      {
+        id: `${own}/set`,
+        phase: 'pockets',
+        needs: [`${own}/zipper`, ...(flap ? [`${own}/flap`] : [])],
+        uses: [front, strip, seat.host.piece, ...(flap?.pieces.map((piece) => piece.id) ?? [])],
+        seams: edges.map((join) => join.id),
+        text: say`Lay pocket ${id} on its marks, turn its free edges in and edge-stitch them; edges at the outside are caught in the seam. Keep the slider inside, and no stop in a seam.`,
+      },
+    ],
+  });
+}
+
+/** A flap of two layers, as wide as the pocket, that hangs over the zipper. */
+function flapOver(
+  { id, seat, detail }: Placed,
+  draft: (name: string, title: string, height: Derived) => PieceDraft,
+  low: number,
+) {
+  const own = `holders/${id}`;
+  const piece = `${own}/flap`;
+  const height = sum('flap, over strip and zipper', [STRIP, detail.window, detail.window]);
+  const round = (edge: Side, mate: Side): Seam => ({
+    id: `${piece}#${edge}`,
+    kind: 'sewn',
+    a: wholeEdge(piece, edge),
+    b: wholeEdge(piece, mate, true),
+  });
+  const around = [round('left', 'right'), round('bottom', 'bottom')];
+  const line = `${id}-flap`;
+  const y = seat.y + seat.height.value;
+  const caught = seat.edges.top.kind === 'caught';
+  const top: Seam = {
+    id: `${piece}#top`,
+    kind: caught ? 'caught' : 'stitchedOn',
+    a: wholeEdge(piece, 'top', true),
+    b: caught ? hostRun(seat, 'top', 0, seat.width.value) : faceLine(seat.host.piece, line),
+  };
+  return {
+    pieces: [{ ...draft('flap', `Flap of pocket ${id}`, height), count: 2 }],
+    around,
+    joins: [top],
+    edit: {
+      piece: seat.host.piece,
+      lines: [
+        {
+          id: line,
+          from: [seat.x, y] as [number, number],
+          to: [seat.x + seat.width.value, y] as [number, number],
+          label: `flap of ${id}`,
+        },
+      ],
+    },
+    operations: [
+      {
+        id: `${own}/flap`,
+        phase: 'prepare' as const,
+        needs: [],
+        uses: [piece],
+        seams: around.map((join) => join.id),
+        text: say`Sew the two flap pieces of pocket ${id} right sides together along sides and lower edge, turn, press; it hangs ${mm(height.value)} down, over the zipper ${mm(low)} above the bottom.`,
+      },
+    ],
+  };
+}

@@ -1,0 +1,116 @@
+import { sum, times } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { rectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { zipperAt, type ZipPocket } from './zip.ts';
+import { tapeSeams, zipperFor } from './zipper.ts';
+
+type Placed = PlacedHolder<ZipPocket>;
+const sides = ['bottom', 'right', 'top', 'left'] as const;
+
+/** A window sewn through face and pocket, slit and turned, with a zipper behind it. The pocket is one piece folded up. */
+export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
+  const { rules } = inputs;
+  const own = `holders/${id}`;
+  const bag = `${own}/bag`;
+  const seam = rules.length('seam.allowance');
+  const [w, h] = [seat.width.value, seat.height.value];
+  const opening = detail.opening.value;
+  const [x0, y0] = [(w - opening) / 2, zipperAt(detail, h)];
+  const size = { width: opening, height: detail.window.value };
+  // the bag lies behind the face: seen on its own right side it is mirrored, and its front is the upper half
+  const onBag = windowLines('window', x0, h + y0, size);
+  const onHost = windowLines(`${id}-window`, seat.x + x0, seat.y + y0, size);
+  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs);
+  const piece: PieceDraft = {
+    id: bag,
+    name: `Zip pocket ${id}`,
+    role: 'pocket',
+    stitch: rectangle(w, 2 * h),
+    width: seat.width,
+    height: sum('pocket, front and back', [times(2, seat.height)]),
+    allowance: { left: seam, right: seam, top: seam, bottom: seam },
+    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    topArrow: true,
+    folds: [{ id: 'bottom', order: 1, kind: 'valley', from: [0, h], to: [w, h] }],
+    lines: onBag,
+    note: 'Draw the window on its wrong side. The fold is the bottom of the pocket.',
+  };
+  const window = sides.map((side): Seam => ({
+    id: `${own}#window-${side}`,
+    kind: 'stitchedOn',
+    a: faceLine(bag, `window-${side}`),
+    b: faceLine(seat.host.piece, `${id}-window-${side}`),
+  }));
+  const host = (edge: 'bottom' | 'top') => faceLine(seat.host.piece, `${id}-window-${edge}`);
+  const tapes = tapeSeams(own, zipper, { bottom: host('bottom'), top: host('top') });
+  const closing: Seam[] = [
+    { id: `${own}#left`, kind: 'sewn', a: edgePart(bag, 'left', 0, h), b: edgePart(bag, 'left', h, 2 * h, true) },
+    { id: `${own}#right`, kind: 'sewn', a: edgePart(bag, 'right', 0, h), b: edgePart(bag, 'right', h, 2 * h, true) },
+    { id: `${own}#top`, kind: 'sewn', a: wholeEdge(bag, 'top'), b: wholeEdge(bag, 'bottom', true) },
+  ];
+  const step = (name: string, needs: string[], seams: Seam[], text: ReturnType<typeof say>) => ({
+    id: `${own}/${name}`,
+    phase: 'pockets' as const,
+    needs,
+    uses: name === 'zipper' ? [bag, zipper.piece.id, seat.host.piece] : [bag, seat.host.piece],
+    seams: seams.map((each) => each.id),
+    text,
+  });
+  return contribution({
+    pieces: [piece, zipper.piece],
+    hostEdits: [{ piece: seat.host.piece, lines: [...onHost, slit(id, onHost)] }],
+    joins: [...window, ...tapes, ...closing],
+    hardware: zipper.hardware,
+    operations: [
+      step(
+        'window',
+        [],
+        window,
+        say`Lay pocket ${id} on the face, right sides together, windows on each other. Sew round the window of ${mm(opening)} × ${mm(size.height)} with short stitches. Slit along the middle to ${mm(size.height)} from the ends and into each corner; turn the pocket through, press.`,
+      ),
+      step(
+        'zipper',
+        [`${own}/window`],
+        tapes,
+        say`Centre the zipper behind the window, its slider inside, and edge-stitch round it; whip the tape ends together.`,
+      ),
+      step(
+        'close',
+        [`${own}/zipper`],
+        closing,
+        say`Fold the pocket up behind and sew its sides and top, only the pocket, not the face. Half open the zipper first.`,
+      ),
+    ],
+  });
+}
+
+function windowLines(
+  id: string,
+  x: number,
+  y: number,
+  { width, height }: { width: number; height: number },
+): StitchLine[] {
+  const corners: [number, number][] = [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ];
+  return sides.map((side, index) => ({
+    id: `${id}-${side}`,
+    from: corners[index]!,
+    to: corners[(index + 1) % 4]!,
+    label: side === 'bottom' ? 'window' : '',
+  }));
+}
+
+/** The slit through the middle of the window. */
+function slit(id: string, [bottom, right]: StitchLine[]): StitchLine {
+  const half = (right!.to[1] - right!.from[1]) / 2;
+  const y = bottom!.from[1] + half;
+  return { id: `${id}-slit`, from: [bottom!.from[0] + half, y], to: [bottom!.to[0] - half, y], label: 'slit' };
+}

@@ -1,0 +1,181 @@
+import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { loadOf, pocketParams } from '../face-pocket/pocket.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { choiceParam, lengthParam } from '../params.ts';
+import { clearanceOf } from '../sides.ts';
+import { contributeApplied } from './applied.ts';
+import { contributeWindow } from './window.ts';
+import { STRIP, zipperAt, type ZipPocket, type ZipStyle } from './zip.ts';
+
+const params = {
+  style: {
+    kind: 'choice',
+    title: 'Zipper',
+    standard: 'window' as ZipStyle,
+    choices: [
+      {
+        id: 'window' as ZipStyle,
+        title: 'in a window',
+        why: 'Only the teeth show; the pocket hangs behind the face.',
+      },
+      { id: 'applied' as ZipStyle, title: 'along the top of a patch', why: 'Nothing is cut into the face.' },
+      { id: 'flap' as ZipStyle, title: 'along the top, behind a flap', why: 'Keeps rain and sand off the teeth.' },
+    ],
+  },
+  drop: { kind: 'length', title: 'Window below the top of its pocket', rule: 'zip.drop' },
+  window: { kind: 'length', title: 'Window, high', rule: 'zip.window' },
+} as const satisfies Record<string, ParamSpec>;
+
+const none = sum('no ease', []);
+/** Common practice: cloth beside the ends of a zipper. */
+const BESIDE = given('beside each end of the opening', 8, {
+  kind: 'standard',
+  path: 'zip/beside',
+  source: 'common practice',
+});
+
+function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ZipPocket> {
+  const { rules, stacks, grid, id } = inputs;
+  const load = loadOf({ ...design, visible: 0 }, contents, { ...inputs });
+  const style = choiceParam(design, 'style', params.style);
+  const cloth = stacks.pocket;
+  const walls = style === 'window' ? { front: cloth, back: cloth } : { front: cloth, back: stacks.lining };
+  const ease = rules.length('ease.pocket.across');
+  const bite = rules.length('topstitch.inset');
+  const clear = rounded(tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease), grid, 'up');
+  // the slit opens to a ring: half of the largest thing's girth goes through, one at a time
+  const passes = load.sheaves.map((sheaf) => sum(`${sheaf.name} passes`, [sheaf.across, sheaf.one, ease]));
+  const opening = rounded(largest('opening', passes), grid, 'up');
+  const drop = rounded(lengthParam(design, 'drop', params.drop, rules, `holders/${id}`), grid, 'nearest');
+  const window = rounded(lengthParam(design, 'window', params.window, rules, `holders/${id}`), grid, 'nearest');
+  const beyond = rules.length('zip.beyond');
+  const inner = largest('pocket, clear width', [
+    clear,
+    sum('opening and what is beside it', [opening, times(2, BESIDE)]),
+  ]);
+  const width = sum('pocket, stitch to stitch', [inner, times(2, bite)]);
+  const above = style === 'window' ? [drop, window] : [window, STRIP];
+  const height = rounded(sum('pocket, bottom to top', [load.depth, bite, ...above]), grid, 'up');
+  const detail: ZipPocket = { style, load, opening, window, drop, beyond, walls, bite };
+  return {
+    width,
+    height,
+    slabs: slabsOf(detail, width.value, height.value, stacks.pocket),
+    stretches: { width: false, height: false },
+    sizes: { clearWidth: named('pocket, clear width', inner), opening, depth: height },
+    detail,
+    findings: [],
+  };
+}
+
+function slabsOf(
+  { load, bite, style, walls }: ZipPocket,
+  width: number,
+  height: number,
+  cloth: Derived,
+): MeasuredHolder['slabs'] {
+  const things = load.sheaves.map(({ line, name, across, deep, thickness }) => ({
+    of: { line },
+    label: name,
+    x0: (width - across.value) / 2,
+    x1: (width + across.value) / 2,
+    y0: bite.value,
+    y1: bite.value + deep.value,
+    thickness,
+  }));
+  const layer = (label: string, thickness: Derived) => ({
+    of: { role: 'pocket' as const },
+    label,
+    x0: 0,
+    x1: width,
+    y0: 0,
+    y1: height,
+    thickness,
+  });
+  // the bag of a window has two layers of its own
+  return style === 'window'
+    ? [layer('pocket, back', cloth), ...things, layer('pocket, front', cloth)]
+    : [...things, layer('patch', walls.front)];
+}
+
+type Placed = PlacedHolder<ZipPocket>;
+
+function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  const at = y + zipperAt(detail, height.value);
+  const [left, right] = [x + (width.value - detail.opening.value) / 2, x + (width.value + detail.opening.value) / 2];
+  return {
+    id,
+    kind: 'zip-pocket',
+    seat,
+    sizes,
+    mouths: [{ id, y: at, bottom: y, x0: left, x1: right }],
+    stitching: [],
+    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
+      line,
+      name,
+      x: x + (width.value - across.value) / 2,
+      y: y + detail.bite.value,
+      width: across.value,
+      height: deep.value,
+      radius,
+    })),
+    slabs,
+    detail,
+  };
+}
+
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const { load, walls, bite, style } = detail;
+  const piece = cut(`holders/${id}/${style === 'window' ? 'bag' : 'front'}`);
+  const from = { kind: 'document', path: `holders/${id}` } as const;
+  const { left, right } = piece.allowance;
+  const width = given('between the seams, as cut', piece.width - left! - right!, from);
+  const available = sum('clear width', [width, times(-2, bite)]);
+  const room = sum('below the zipper', [
+    given('bottom to zipper', zipperAt(detail, seat.height.value), from),
+    minus(bite),
+  ]);
+  const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
+  return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
+    const about = { holder: id, line, name };
+    const required = tubeWidth(rectHalfGirth(across, load.thickness), walls, none);
+    return [
+      clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
+      clearanceOf({
+        ...about,
+        direction: 'through',
+        required: sum('half its girth', [across, one]),
+        available: detail.opening,
+        ease: ease.across,
+      }),
+      clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
+    ];
+  });
+}
+
+/** A pocket with a zipper: its opening passes the largest thing. */
+export const zipPocket: HolderKind<ZipPocket> = {
+  title: 'Zip pocket',
+  params: { ...params, visible: pocketParams.visible },
+  rules: ['ease.pocket.across', 'ease.pocket.deep', 'zip.beyond', 'topstitch.inset'],
+  seats: ['leaf', 'wall'],
+  suits: ({ thickness }) => ({ score: thickness <= 12 ? 0.4 : 0.2, why: 'For what must not fall out.' }),
+  measure,
+  place,
+  contribute: (placed, inputs) =>
+    placed.detail.style === 'window' ? contributeWindow(placed, inputs) : contributeApplied(placed, inputs),
+  readBack,
+};

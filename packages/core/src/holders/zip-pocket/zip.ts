@@ -1,0 +1,31 @@
+import { given, type Derived } from '../../derived/derived.ts';
+import type { PocketLoad } from '../face-pocket/pocket.ts';
+
+export type ZipStyle = 'window' | 'applied' | 'flap';
+
+/** A pocket that a zipper closes. All mm. */
+export interface ZipPocket {
+  style: ZipStyle;
+  load: PocketLoad;
+  /** Length of the opening. */
+  opening: Derived;
+  /** Height of the window; of an applied one, what shows of the zipper. */
+  window: Derived;
+  /** From the top of the pocket to the window. */
+  drop: Derived;
+  /** Zipper beyond the opening at each end. */
+  beyond: Derived;
+  walls: { front: Derived; back: Derived };
+  bite: Derived;
+}
+
+/** Cloth between the zipper of an applied pocket and its top edge. */
+export const STRIP = given('strip above the zipper', 12, {
+  kind: 'standard',
+  path: 'zip/strip',
+  source: 'common practice',
+});
+
+/** Where the zipper begins, mm above the bottom of the pocket. */
+export const zipperAt = ({ style, drop, window }: ZipPocket, height: number): number =>
+  style === 'window' ? height - drop.value - window.value : height - STRIP.value - window.value;

@@ -1,0 +1,9 @@
+import { anyRound } from '../../testing/any-standing.ts';
+import { familyProperties } from '../../testing/family-properties.ts';
+
+familyProperties({
+  family: 'round',
+  any: anyRound,
+  readBack: ['diameter', 'wallLength', 'height'],
+  eases: ['ease.round.across', 'ease.cavity.end'],
+});
