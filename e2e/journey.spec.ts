@@ -112,7 +112,8 @@ test('the SVG has the sizes of the chart, measured by a browser', async ({ page,
 
 test('a sleeve and a roll, from things to pieces', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New sleeve' }).click();
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByRole('menuitem', { name: /^Sleeve/ }).click();
   await hold(page, '2 flasks');
   await page.getByRole('link', { name: 'See it drawn' }).click();
   await page.getByRole('button', { name: 'whole piece' }).click();
@@ -126,7 +127,8 @@ test('a sleeve and a roll, from things to pieces', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Snaps along the mouth', exact: true })).toBeVisible();
 
   await page.goto('/');
-  await page.getByRole('button', { name: 'New roll' }).click();
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByRole('menuitem', { name: /^Roll/ }).click();
   await hold(page, 'chart board');
   await hold(page, '3 probes');
   await toStage(page, 'Shape');

@@ -4,7 +4,8 @@ import { expect, type Locator, type Page } from '@playwright/test';
 /** A new bifold on its Hold stage. */
 export async function newBifold(page: Page): Promise<string> {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New bifold', exact: true }).click();
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByRole('menuitem', { name: /^Bifold/ }).click();
   await page.waitForURL(/\/d\/new-bifold-[\w-]+\/hold$/);
   return new URL(page.url()).pathname.split('/')[2]!;
 }

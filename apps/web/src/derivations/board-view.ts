@@ -91,7 +91,10 @@ function bifoldView(document: DesignDocument, solution: Solution): BoardView {
   const width = finished.openWidth?.value ?? 0;
   const height = finished.height?.value ?? 0;
   const order = ['inside', 'left', 'right'];
-  const holders = [...solution.holders].sort((a, b) => order.indexOf(a.face) - order.indexOf(b.face));
+  // what is on the outside does not show here
+  const holders = solution.holders
+    .filter(({ face }) => order.includes(face))
+    .sort((a, b) => order.indexOf(a.face) - order.indexOf(b.face));
   return {
     title: 'Inside, lying open',
     width,
@@ -115,14 +118,14 @@ function bifoldView(document: DesignDocument, solution: Solution): BoardView {
 
 /** The front of a sleeve lying flat, its mouth at the top. */
 function sleeveView(document: DesignDocument, solution: Solution): BoardView {
-  const { body, finished, pieces } = solution;
+  const { body, finished } = solution;
   const width = body.sizes.flatWidth?.value ?? 0;
   const height = finished.height?.value ?? 0;
   const panel = body.sizes.panelHeight?.value ?? height;
-  const front = pieces.find(({ marks }) => marks.some(({ kind }) => kind === 'snapCap'));
-  const top = Math.max(0, ...(front?.stitch.map(({ from }) => from[1]) ?? []));
-  const caps = front?.marks.filter(({ kind }) => kind === 'snapCap') ?? [];
   const boxed = panel > height;
+  // the board begins at the base; on a folded piece the front is the upper half
+  const piece = body.faces.find(({ id }) => id === 'front')?.host.piece;
+  const below = (piece === 'body/shell' ? panel : 0) + panel - height;
   return {
     title: boxed ? 'Front, lying flat above its base' : 'Front, lying flat',
     width,
@@ -130,15 +133,27 @@ function sleeveView(document: DesignDocument, solution: Solution): BoardView {
     ground: 'exterior',
     fold: undefined,
     topstitch: topstitchOf(document),
-    holders: solution.holders.map((holder) => boardHolder(holder, solution, 'exterior')),
+    holders: solution.holders.map((holder) =>
+      holder.face === 'front'
+        ? boardHolder(holder, solution, 'pocket', -below)
+        : boardHolder(holder, solution, 'exterior'),
+    ),
     tab: undefined,
-    snaps: caps.map(({ at }) => ({ x: at[0], y: height - (top - at[1]) })),
+    snaps: snapsOn(piece, below, solution),
     sizes: [
       { path: 'body/flatWidth', from: 0, to: width, side: 'near' },
       { path: 'finished/height', from: 0, to: height, side: 'right' },
     ],
     note: boxed ? { text: 'Opened, it stands on a base as deep as', path: 'finished/depth' } : undefined,
   };
+}
+
+/** Snap halves on the front, as far as they lie on the board. */
+function snapsOn(piece: string | undefined, below: number, { pieces }: Solution): BoardView['snaps'] {
+  const marks = pieces.find(({ id }) => id === piece)?.marks ?? [];
+  return marks
+    .filter(({ kind, at }) => kind !== 'placement' && at[1] >= below)
+    .map(({ at }) => ({ x: at[0], y: at[1] - below }));
 }
 
 /** The inside of a roll lying open, its pocket folded up. */
@@ -166,7 +181,8 @@ function rollView(document: DesignDocument, solution: Solution): BoardView {
 /** What stands out less than this above its front cannot carry its name, mm. */
 const NAME_NEEDS = 3;
 
-function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role): BoardHolder {
+/** @param dy from the host to the board, mm */
+function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role, dy = 0): BoardHolder {
   const { dx, stretch } = body.faces.find(({ id }) => id === holder.face)!.board;
   const x = (at: number) => dx + at * stretch;
   const { seat, mouths, things } = holder;
@@ -175,10 +191,10 @@ function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role): Boa
     cloth,
     x0: x(x0),
     x1: x(x1),
-    y0: bottom,
-    y1: y,
+    y0: bottom + dy,
+    y1: y + dy,
   }));
-  const placed = things.map((thing, index) => boardThing(thing, x, placeOf(holder, index)));
+  const placed = things.map((thing, index) => boardThing({ ...thing, y: thing.y + dy }, x, placeOf(holder, index)));
   const interleaved = fronts.length === placed.length;
   const layers: BoardHolder['layers'] = interleaved
     ? placed.flatMap((thing, index) => [
@@ -198,10 +214,13 @@ function boardHolder(holder: SolvedHolder, { body }: Solution, cloth: Role): Boa
     face: holder.face,
     x0,
     x1,
-    y0: seat.y,
-    y1: seat.y + seat.height.value,
+    y0: seat.y + dy,
+    y1: seat.y + dy + seat.height.value,
     layers,
-    stitching: holder.stitching.map(({ from, to }) => ({ from: [x(from[0]), from[1]], to: [x(to[0]), to[1]] })),
+    stitching: holder.stitching.map(({ from, to }) => ({
+      from: [x(from[0]), from[1] + dy],
+      to: [x(to[0]), to[1] + dy],
+    })),
     hidden,
     across: acrossOf(holder, (x0 + x1) / 2),
   };
@@ -222,7 +241,7 @@ function boardThing(
 }
 
 function acrossOf({ id, sizes, seat }: SolvedHolder, middle: number): BoardHolder['across'] {
-  const key = ['slotWidth', 'noteWidth', 'room1', 'channel1'].find((name) => name in sizes);
+  const key = ['slotWidth', 'noteWidth', 'clearWidth', 'room1', 'channel1'].find((name) => name in sizes);
   if (!key) return undefined;
   const half = sizes[key]!.value / 2;
   // the first of several rooms begins at the left

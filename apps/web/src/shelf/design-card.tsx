@@ -99,7 +99,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
   const hidden = inkOn(clothTint(document, view.ground));
   const ink = { stroke: '#1F2B44', strokeWidth: 0.7 };
   return (
-    <svg width={width + 8} height={height + 8} role="img" aria-label="The wallet lying open">
+    <svg width={width + 8} height={height + 8} role="img" aria-label={view.title}>
       <rect
         x="4"
         y="4"

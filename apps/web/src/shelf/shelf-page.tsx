@@ -1,5 +1,4 @@
 import { builtInKinds, newDesign } from '@zindle/core';
-import { Plus } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
@@ -7,6 +6,7 @@ import { api, ApiFailure, type ShelfPageOfDesigns, type ShelfRow } from '../api/
 import { freshId } from '../store/fresh-id.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { DesignCard } from './design-card.tsx';
+import { NewDesignMenu } from './new-design-menu.tsx';
 
 const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
@@ -61,11 +61,7 @@ export function ShelfPage() {
             setPage(1);
           }}
         />
-        {Object.keys(builtInKinds.bodies).map((body) => (
-          <button key={body} type="button" className="button button-main" onClick={() => void makeNew(body)}>
-            <Plus size={15} aria-hidden="true" /> {newName(body)}
-          </button>
-        ))}
+        <NewDesignMenu onNew={(body) => void makeNew(body)} />
       </header>
       <main className="mx-auto max-w-[1180px] px-6 py-6">
         <h1 className="text-2xl">The shelf</h1>

@@ -15,6 +15,7 @@ import type {
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
@@ -79,9 +80,14 @@ export interface ClosingEdge {
   outer: { piece: string; edge: string };
   inner: { piece: string; edge: string };
   length: number;
+  /** Height of its middle on the piece, mm. */
+  middle: number;
   within: string;
   /** Piece that carries the mate, and where: distance from this edge, at this height. */
   front: { piece: string; xFromEdge: (distance: number) => number };
+  /** The way of one zipper tape round the open edges, and the radius of the corners on it. */
+  around: EdgeRun;
+  radius: Derived;
 }
 
 /** A mouth with a front and a back. */

@@ -30,10 +30,15 @@ export interface Section {
 /** A layer before it is known what lies below it. */
 export type SectionBar = Omit<SectionLayer, 'z0' | 'z1'> & { thickness: number };
 
-/** Lays bars on each other, from the back. */
+/** Lays bars on each other, from the back: each rests on what lies below it, so that things side by side share a level. */
 export function stackBars(bars: readonly SectionBar[]): SectionLayer[] {
-  let z = 0;
-  return bars.map(({ thickness, ...bar }) => ({ ...bar, z0: z, z1: (z += thickness) }));
+  const laid: SectionLayer[] = [];
+  for (const { thickness, ...bar } of bars) {
+    const below = laid.filter(({ u0, u1 }) => u0 < bar.u1 - 1e-6 && u1 > bar.u0 + 1e-6);
+    const z0 = Math.max(0, ...below.map(({ z1 }) => z1));
+    laid.push({ ...bar, z0, z1: z0 + thickness });
+  }
+  return laid;
 }
 
 /** A wall of a role's cloth, as wide as the section. */

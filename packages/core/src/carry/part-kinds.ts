@@ -1,7 +1,15 @@
 import type { ClosureKinds } from '../closures/closure-kinds.ts';
 import { strapOver } from '../closures/strap-over.ts';
 import { basePad } from '../inserts/base-pad.ts';
+import { tabSnap } from '../closures/tab-snap.ts';
+import { ringTabs } from './ring-tabs.ts';
 import { handles } from './handles.ts';
 
 /** What may be set on a body besides what closes it. */
-export const partKinds = { handles, 'strap-over': strapOver, 'base-pad': basePad } satisfies ClosureKinds;
+export const partKinds = {
+  handles,
+  'strap-over': strapOver,
+  'base-pad': basePad,
+  'tab-snap': tabSnap,
+  'ring-tabs': ringTabs,
+} satisfies ClosureKinds;

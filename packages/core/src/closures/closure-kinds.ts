@@ -4,6 +4,7 @@ import { drawstring } from './drawstring.ts';
 import { snaps } from './snap-row.ts';
 import { wrapRibbon } from './wrap-ribbon.ts';
 import { tie } from './tie.ts';
+import { edgeZip } from './edge-zip.ts';
 import { magnets } from './magnets.ts';
 import { strapOver } from './strap-over.ts';
 import { tabSnap } from './tab-snap.ts';
@@ -28,4 +29,5 @@ export const closureKinds = {
   'wrap-ribbon': wrapRibbon,
   'strap-over': strapOver,
   magnets,
+  'edge-zip': edgeZip,
 } satisfies ClosureKinds;

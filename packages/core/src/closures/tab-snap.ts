@@ -13,9 +13,6 @@ import { driftFinding } from './drift.ts';
 import { tabOutline } from './tab-outline.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 
-const TAB = 'closure/tab';
-const TAB_LINING = 'closure/tab-lining';
-
 const params = {
   width: { kind: 'length', title: 'Tab width', rule: 'tab.width' },
   overlap: { kind: 'length', title: 'Lies on the front by', rule: 'tab.overlap' },
@@ -32,7 +29,8 @@ export const tabSnap: ClosureKind = {
     const { closing } = body;
     if (closing.kind !== 'edge')
       throw new CoreError('closure.notForBody', 'a tab needs an edge to be caught in', 'closure');
-    const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, 'closure');
+    const { id } = inputs;
+    const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, id);
     const fastenerInset = own('fastenerInset');
     const solved = flap({
       loadedDepth: body.closedThickness,
@@ -50,7 +48,7 @@ export const tabSnap: ClosureKind = {
       sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
       contribution: {
         ...make(tab, closing, inputs),
-        findings: driftFinding(drift, hardwareOf('snap-10', inputs.hardware), 'tab', 'closure'),
+        findings: driftFinding(drift, hardwareOf('snap-10', inputs.hardware), 'tab', id),
       },
     };
   },
@@ -63,7 +61,12 @@ interface Tab {
   inset: number;
 }
 
-function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, { rules }: ClosureInputs): Contribution {
+function make(
+  { width, length, mateLoaded, inset }: Tab,
+  closing: ClosingEdge,
+  { rules, id: own }: ClosureInputs,
+): Contribution {
+  const [tabPiece, tabLining] = [`${own}/tab`, `${own}/tab-lining`];
   const seam = rules.length('seam.allowance');
   const snap = { at: [width.value / 2, length.value - inset] as [number, number], label: 'snap cap' };
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
@@ -77,10 +80,10 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, {
     spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
     ...(role === 'exterior' && { marks: [{ id: 'snap-cap', kind: 'snapCap', ...snap }] }),
   });
-  const socket: [number, number] = [closing.front.xFromEdge(mateLoaded.value), closing.length / 2];
+  const socket: [number, number] = [closing.front.xFromEdge(mateLoaded.value), closing.middle];
   return contribution({
-    pieces: [piece(TAB, 'Tab', 'exterior'), piece(TAB_LINING, 'Tab lining', 'lining')],
-    joins: tabSeams(width.value, closing),
+    pieces: [piece(tabPiece, 'Tab', 'exterior'), piece(tabLining, 'Tab lining', 'lining')],
+    joins: tabSeams(tabPiece, tabLining, width.value, closing),
     hostEdits: [
       {
         piece: closing.front.piece,
@@ -90,40 +93,40 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, {
     hardware: [{ id: 'snap-10', count: 1 }],
     operations: [
       {
-        id: 'closure/tab',
+        id: `${own}/tab`,
         phase: 'prepare',
         needs: [],
-        uses: [TAB, TAB_LINING],
-        seams: [`${TAB}#right`, `${TAB}#tip`, `${TAB}#left`],
+        uses: [tabPiece, tabLining],
+        seams: [`${tabPiece}#right`, `${tabPiece}#tip`, `${tabPiece}#left`],
         text: say`Sew the tab and its lining right sides together, leaving the straight end open. Clip the curve, turn, press, topstitch.`,
       },
       {
-        id: 'closure/snap',
+        id: `${own}/snap`,
         phase: 'closures',
-        needs: ['closure/tab'],
-        uses: [TAB, closing.front.piece],
+        needs: [`${own}/tab`],
+        uses: [tabPiece, closing.front.piece],
         seams: [],
         text: say`Set the snap now, before the lining closes: the cap on the tab ${mm(inset)} from its end, the lower half on the front leaf of the shell ${mm(mateLoaded.value)} from its outer edge. Check which halves face each other.`,
       },
       {
-        id: 'closure/baste',
+        id: `${own}/baste`,
         phase: 'closures',
-        needs: ['closure/snap'],
-        uses: [TAB, closing.outer.piece],
-        seams: [`${TAB}#base`, `${TAB_LINING}#base`],
+        needs: [`${own}/snap`],
+        uses: [tabPiece, closing.outer.piece],
+        seams: [`${tabPiece}#base`, `${tabLining}#base`],
         text: say`Baste the tab to the outer edge of the back leaf, in the middle of its height, right sides together, pointing inwards.`,
       },
     ],
   });
 }
 
-function tabSeams(width: number, { outer, inner, length, within }: ClosingEdge): Seam[] {
+function tabSeams(tab: string, lining: string, width: number, { outer, inner, length, within }: ClosingEdge): Seam[] {
   const [from, to] = [(length - width) / 2, (length + width) / 2];
   const round = (edge: string, mate: string): Seam => ({
-    id: `${TAB}#${edge}`,
+    id: `${tab}#${edge}`,
     kind: 'sewn',
-    a: wholeEdge(TAB, edge),
-    b: wholeEdge(TAB_LINING, mate, true),
+    a: wholeEdge(tab, edge),
+    b: wholeEdge(lining, mate, true),
   });
   const base = (piece: string, host: { piece: string; edge: string }): Seam => ({
     id: `${piece}#base`,
@@ -132,11 +135,5 @@ function tabSeams(width: number, { outer, inner, length, within }: ClosingEdge):
     a: wholeEdge(piece, 'bottom'),
     b: edgePart(host.piece, host.edge, from, to),
   });
-  return [
-    round('right', 'left'),
-    round('tip', 'tip'),
-    round('left', 'right'),
-    base(TAB, outer),
-    base(TAB_LINING, inner),
-  ];
+  return [round('right', 'left'), round('tip', 'tip'), round('left', 'right'), base(tab, outer), base(lining, inner)];
 }

@@ -76,18 +76,18 @@ export const slateCarrier = design({
   id: 'slate-carrier',
   name: 'Slate carrier',
   story:
-    'The field slate stands proud of a padded carrier whose lower corners are cut off; outside, a bellows pocket stitched in the middle takes rule and notebook.',
+    'The field slate stands proud of a padded carrier whose lower corners are cut off; outside, a bellows pocket stitched in the middle takes notebook and tide tables.',
   body: 'sleeve',
   params: { bottom: 'seam', corners: 'cut', cut: 45 },
   contents: [
     thing('c1', 'field-slate', 'Field slate'),
-    thing('c2', 'folding-rule', 'Folding rule'),
-    thing('c3', 'notebook', 'Waterproof notebook'),
+    thing('c2', 'notebook', 'Waterproof notebook'),
+    thing('c3', 'a6-booklet', 'Tide-table booklet'),
   ],
   stacks: cloth('waxed-canvas ~fleece', 'linen'),
   holders: [
     { face: 'inside', id: 'A', kind: 'cavity', params: { visible: 40 }, lines: ['c1'] },
-    { face: 'front', id: 'B', kind: 'bellows-pocket', params: { parts: 'two', visible: 60 }, lines: ['c2', 'c3'] },
+    { face: 'front', id: 'B', kind: 'bellows-pocket', params: { parts: 'two', visible: 20 }, lines: ['c2', 'c3'] },
   ],
   closure: 'strap-over',
   parts: [{ id: 'handles', kind: 'handles', params: { drop: 120, spread: 110 } }],

@@ -1,7 +1,7 @@
 import type { DesignDocument } from '../document/design-document.ts';
 import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, sieveBag, slateCarrier } from './bags.ts';
 import { surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
-import { juniorBifold, permitBifold, permitBifoldLens } from './wallets.ts';
+import { ferryPocket, juniorBifold, loggerPocket, permitBifold, permitBifoldLens } from './wallets.ts';
 
 /** The designs that ship: all invented, in the workshop of Saltmarsh Bench. */
 export const demoDesigns: readonly DesignDocument[] = [
@@ -19,4 +19,6 @@ export const demoDesigns: readonly DesignDocument[] = [
   tallyTrifold,
   surveyFolio,
   tideJacket,
+  ferryPocket,
+  loggerPocket,
 ];

@@ -2,7 +2,7 @@ import type { DesignDocument } from '../document/design-document.ts';
 import { newDesign } from '../document/edits/new-design.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
-import { cloth, thing } from './words.ts';
+import { cloth, design, thing } from './words.ts';
 
 const lying = { orientation: 'lying' } as const;
 const inside = [
@@ -48,3 +48,41 @@ export const permitBifoldLens = placeForMe(
   },
   standardItems,
 );
+
+export const ferryPocket = design({
+  id: 'ferry-pocket',
+  name: 'Ferry-money pocket',
+  story: 'Zipped all round with one half of a coarse zipper; four cards in one pleated panel stitched down its middle.',
+  body: 'foldover',
+  params: { corners: 'rounded', radius: 25 },
+  contents: [
+    thing('c1', 'id1-card', 'Tide card', { count: 3 }),
+    thing('c2', 'bus-card', 'Bus card'),
+    thing('c3', 'note-20', 'Ferry money', { count: 4, orientation: 'lying' }),
+  ],
+  stacks: cloth('ripstop ~interfacing-woven', 'cotton-lawn', 'cotton-lawn'),
+  holders: [
+    { face: 'left', id: 'A', kind: 'card-tiers', params: { making: 'pleated', columns: '2' }, lines: ['c1', 'c2'] },
+    { face: 'right', id: 'B', kind: 'slip-pocket', lines: ['c3'] },
+  ],
+  closure: 'edge-zip',
+});
+
+export const loggerPocket = design({
+  id: 'logger-pocket',
+  name: 'Edge-zip logger pocket',
+  story: 'The slim position logger in padded cloth: a zipper edge to edge, a card pocket outside, a strap over all.',
+  body: 'foldover',
+  params: { corners: 'rounded', radius: 24 },
+  contents: [thing('c1', 'position-logger', 'Position logger'), thing('c2', 'permit', 'Shore permit')],
+  stacks: cloth('canvas-10oz ~fleece', 'linen'),
+  holders: [
+    { face: 'left', id: 'A', kind: 'slip-pocket', params: { visible: 20 }, lines: ['c1'] },
+    { face: 'front', id: 'B', kind: 'slip-pocket', lines: ['c2'] },
+  ],
+  closure: 'edge-zip',
+  parts: [
+    { id: 'strap', kind: 'tab-snap', params: {} },
+    { id: 'ring', kind: 'ring-tabs', params: {} },
+  ],
+});

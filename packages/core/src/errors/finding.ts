@@ -26,6 +26,7 @@ export type FindingCode =
   | 'part.notForBody'
   | 'closure.drift'
   | 'closure.hole'
+  | 'closure.cornerTooTight'
   | 'closure.casingInHem';
 
 /** Something a maker has brought about and should know: data, never an exception. */

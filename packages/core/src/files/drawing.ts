@@ -165,15 +165,19 @@ function labels(piece: Piece, words: string[], width: number, height: number, at
   return texts;
 }
 
-/** The widest clear stretch between the lines that run across a piece, and between those that run up it. */
+/** The widest clear stretch between the lines that run across a piece, and there between those that run up it. */
 function clearRoom(piece: Piece, width: number, height: number, at: (point: Point) => Point) {
   const lines = [...piece.folds, ...piece.lines].map(({ from, to }) => [at(from), at(to)] as const);
-  const across = lines.filter(([from, to]) => from[1] === to[1]).map(([from]) => from[1]);
-  const up = lines.filter(([from, to]) => from[0] === to[0]).map(([from]) => from[0]);
+  const across = lines.filter(([from, to]) => near(from[1], to[1])).map(([from]) => from[1]);
   const [y, tall] = widestGap([0, ...across, height]);
+  const reach = ([from, to]: readonly [Point, Point]) =>
+    Math.max(from[1], to[1]) > y - tall / 2 + 1 && Math.min(from[1], to[1]) < y + tall / 2 - 1;
+  const up = lines.filter((line) => near(line[0][0], line[1][0]) && reach(line)).map(([from]) => from[0]);
   const [x, wide] = widestGap([0, ...up, width - Math.min(16, width / 4)]);
   return { x, y, width: wide - 4, height: tall - 2 };
 }
+
+const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 
 function widestGap(stops: number[]): [middle: number, size: number] {
   const sorted = [...stops].sort((a, b) => a - b);

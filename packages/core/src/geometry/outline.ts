@@ -33,6 +33,33 @@ export function rectangle(width: number, height: number): Outline {
   ];
 }
 
+/** A rectangle with rounded corners, its lower left corner (were it square) at the origin; edges `bottom`,
+ * `corner-bottom-right`, `right`, `corner-top-right`, `top`, `corner-top-left`, `left`, `corner-bottom-left`. A radius of 0
+ * gives a plain rectangle.
+ * @param radius at most half of the shorter side, mm */
+export function roundedRectangle(width: number, height: number, radius: number): Outline {
+  if (radius === 0) return rectangle(width, height);
+  const r = radius;
+  const corner = (id: string, from: Point, to: Point, centre: Point): ArcEdge => ({
+    id: `corner-${id}`,
+    kind: 'arc',
+    from,
+    to,
+    centre,
+    sweep: Math.PI / 2,
+  });
+  return [
+    line('bottom', [r, 0], [width - r, 0]),
+    corner('bottom-right', [width - r, 0], [width, r], [width - r, r]),
+    line('right', [width, r], [width, height - r]),
+    corner('top-right', [width, height - r], [width - r, height], [width - r, height - r]),
+    line('top', [width - r, height], [r, height]),
+    corner('top-left', [r, height], [0, height - r], [r, height - r]),
+    line('left', [0, height - r], [0, r]),
+    corner('bottom-left', [0, r], [r, 0], [r, r]),
+  ];
+}
+
 /** Length of an edge, mm. */
 export function edgeLength(edge: Edge): number {
   if (edge.kind === 'line') return distance(edge.from, edge.to);

@@ -83,10 +83,13 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
-    making: fc.constantFrom('stacked', 'pleated'),
-    closure: fc.constantFrom('none', 'tab-snap'),
+    making: fc.constantFrom('stacked', 'pleated', 'applied'),
+    columns: fc.constantFrom('1', '1', '2'),
+    corners: fc.constantFrom('square', 'square', 'rounded'),
+    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip'),
+    parts: fc.subarray(['tab-snap', 'ring-tabs']),
   })
-  .map(({ lines, stacks, rules, grid, making, closure }) => {
+  .map(({ lines, stacks, rules, grid, making, columns, corners, closure, parts }) => {
     const design = placeForMe(
       {
         ...newDesign({ id: 'any', name: 'Any' }),
@@ -96,11 +99,13 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
         rules,
         grid,
         closure: { kind: closure, params: {} },
+        body: { kind: 'foldover', params: { corners } },
+        parts: parts.map((kind, index) => ({ id: `p${index + 1}`, kind, params: {} })),
       },
       [],
     );
     const holders = design.holders.map((holder) =>
-      holder.kind === 'card-tiers' ? { ...holder, params: { making } } : holder,
+      holder.kind === 'card-tiers' ? { ...holder, params: { making, columns } } : holder,
     );
     return { ...design, holders };
   });

@@ -4,7 +4,7 @@ import { newDesign } from '../document/edits/new-design.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { gridIds } from '../units/grid.ts';
-import { anyRules, anyStack, length } from './any-design.ts';
+import { anyRules, anyStack, anyWallet, length } from './any-design.ts';
 
 const anyItem = (index: number): fc.Arbitrary<Item> =>
   fc
@@ -101,6 +101,7 @@ export function withPocket(
   { kind, params, ...size }: Outside,
   id = 'P',
 ): DesignDocument {
+  if (face in design.faces) return design;
   const item: Item = {
     id: `thing-${id}`,
     name: `Thing ${id}`,
@@ -230,7 +231,7 @@ export const anyJacket: fc.Arbitrary<DesignDocument> = fc
 
 const cardOnLeaf = fc.record({
   kind: fc.constant('card-tiers'),
-  params: fc.record({ making: fc.constantFrom('stacked', 'pleated', 'applied') }),
+  params: fc.record({ making: fc.constantFrom('stacked', 'pleated', 'applied'), columns: fc.constantFrom('1', '2') }),
   long: length(40, 114),
   short: length(30, 90),
   thickness: length(0.3, 2),
@@ -269,3 +270,8 @@ const FLAT = {
   short: 50,
   thickness: 1,
 };
+
+/** A wallet, now and then with a pocket on the outside of its front. */
+export const anyBifold: fc.Arbitrary<DesignDocument> = fc
+  .tuple(anyWallet, fc.option(anyOutside, { nil: undefined, freq: 2 }))
+  .map(([design, pocket]) => (pocket ? withPocket(design, 'front', pocket) : design));

@@ -43,13 +43,17 @@ export function PiecesBoard({ document, solution, chosen, onChoose }: Props) {
   );
 }
 
+/** Of a piece's name below it, pixels. */
+const NAME_HEIGHT = 18;
+
 /** The largest scale at which all pieces show at once. */
 function fitted(pieces: WithSolution['solution']['pieces'], width: number, height: number) {
   let scale = 2.4;
-  let view = piecesView(pieces, width / scale);
+  const lay = () => piecesView(pieces, width / scale, NAME_HEIGHT / scale);
+  let view = lay();
   while (scale > 0.12 && (view.height * scale > height || view.width * scale > width)) {
     scale *= 0.95;
-    view = piecesView(pieces, width / scale);
+    view = lay();
   }
   return { scale, view };
 }

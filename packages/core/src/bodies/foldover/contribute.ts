@@ -1,5 +1,5 @@
 import { say, mm } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
+import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Fold, Notch, PieceDraft, TurningGap } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
@@ -10,12 +10,13 @@ import { LINING, SHELL, type Foldover } from './size.ts';
 /** Shell and lining of a bifold, sewn right sides together all round and turned through a gap in the top. */
 export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: BodyInputs): Contribution {
   const seam = inputs.rules.length('seam.allowance');
-  const allowance = { left: seam, right: seam, top: seam, bottom: seam };
+  const r = detail.radius.value;
+  const allowance = Object.fromEntries(roundedRectangle(100, 100, r > 0 ? 10 : 0).map(({ id }) => [id, seam]));
   const { height, liningWidth, shellWidth } = detail;
   const shared = { allowance, height, spans: { across: ['left', 'right'], up: ['bottom', 'top'] } } as const;
   const layer = (width: number, seenFrom: Seen): Pick<PieceDraft, 'stitch' | 'notches' | 'gaps'> => ({
-    stitch: rectangle(width, height.value),
-    notches: spineNotches(width, detail.leafWidth.value, seenFrom),
+    stitch: roundedRectangle(width, height.value, r),
+    notches: spineNotches(width, detail.leafWidth.value, seenFrom).map((notch) => ({ ...notch, at: notch.at - r })),
     gaps: [turningGap(width, detail, inputs, seenFrom)],
   });
   const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
@@ -97,14 +98,15 @@ function foldLines(width: number, { leafWidth, height }: Foldover): Fold[] {
 }
 
 /** In the top of the back (right) leaf, where nothing else is caught. */
-function turningGap(width: number, { leafWidth }: Foldover, { rules }: BodyInputs, seen: Seen): TurningGap {
-  const length = Math.min(rules.length('turning.gap').value, leafWidth.value - 10);
-  const start = (leafWidth.value - length) / 2;
+function turningGap(width: number, { leafWidth, radius }: Foldover, { rules }: BodyInputs, seen: Seen): TurningGap {
+  const r = radius.value;
+  const length = Math.min(rules.length('turning.gap').value, leafWidth.value - r - 10);
+  const start = r + (leafWidth.value - r - length) / 2;
   // top edges run from right to left: the right leaf comes first on the inside, last on the outside
   const from = seen === 'inside' ? start : width - start - length;
-  return { edge: 'top', from, to: from + length };
+  return { edge: 'top', from: from - r, to: from - r + length };
 }
 
 /** The shell's extra length lies between the notches at the fold. */
-const bodySeams = ({ shellExtra }: Foldover): Seam[] =>
-  baggedOut(SHELL, LINING, { by: shellExtra, between: ['spine-left', 'spine-right'] });
+const bodySeams = ({ shellExtra, radius }: Foldover): Seam[] =>
+  baggedOut(SHELL, LINING, { by: shellExtra, between: ['spine-left', 'spine-right'] }, radius.value > 0);

@@ -1,21 +1,26 @@
+import { choiceParam } from '../../holders/params.ts';
 import type { BodyKind } from '../body-kind.ts';
 import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
 import { foldoverSection } from './section.ts';
-import { sizeFoldover, type Foldover } from './size.ts';
+import { foldoverParams, sizeFoldover, type Foldover } from './size.ts';
 
-/** Wallets and folios that fold over their contents. This version has two leaves (a bifold). */
+/** Wallets and folios that fold over their contents. Two leaves; a folio has more. */
 export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
   about: 'two leaves, lining inside',
   orientation: 'lying',
-  closures: ['none', 'tab-snap'],
-  params: {},
+  closures: ['none', 'tab-snap', 'edge-zip'],
+  parts: ['tab-snap', 'ring-tabs'],
+  params: foldoverParams,
   rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],
-  faces: () => [
-    { id: 'inside', title: 'behind both leaves', seat: 'inside' },
+  faces: (params) => [
+    ...(choiceParam(params, 'corners', foldoverParams.corners) === 'square'
+      ? [{ id: 'inside', title: 'behind both leaves', seat: 'inside' } as const]
+      : []),
     { id: 'left', title: 'left leaf', seat: 'leaf' },
     { id: 'right', title: 'right leaf', seat: 'leaf' },
+    { id: 'front', title: 'on the outside of the front leaf', seat: 'wall' },
   ],
   size: sizeFoldover,
   contribute: contributeFoldover,

@@ -20,7 +20,8 @@ export function foldoverSection(
     ...inside,
     ...on(which).flatMap((holder) => leafBars(holder, which, width)),
   ];
-  const layers = stackBars([...side('right'), ...side('left').reverse()]);
+  const outside = on('front').flatMap((holder) => leafBars(holder, 'left', width));
+  const layers = stackBars([...side('right'), ...side('left').reverse(), ...outside]);
   return { layers, width, folded: true, state: 'closed', total: closedThickness };
 }
 

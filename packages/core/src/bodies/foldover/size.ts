@@ -1,7 +1,10 @@
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { MeasuredFace } from '../../faces/measure.ts';
+import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { foldOver, turnOfCloth } from '../../sizing/fold-over.ts';
+import type { ParamSpec } from '../../holders/holder-kind.ts';
+import type { EdgeRun } from '../../pieces/seam.ts';
 import type { BodyInputs, Hosts, SizedBody, SizedFace } from '../body-kind.ts';
 
 export const SHELL = 'body/shell';
@@ -19,6 +22,10 @@ export interface Foldover {
   liningWidth: Derived;
   shellWidth: Derived;
   height: Derived;
+  /** Of the corners; 0 for square ones. */
+  radius: Derived;
+  /** What holders keep clear of rounded edges; 0 for square ones. */
+  margin: Derived;
 }
 
 /** Least leaf of an empty wallet, so that it can be drawn at all, mm. */
@@ -28,19 +35,26 @@ interface Faces {
   inside: MeasuredFace;
   left: MeasuredFace;
   right: MeasuredFace;
+  /** On the outside of the front (left) leaf. */
+  front: MeasuredFace;
 }
+
+type Rounding = Pick<Foldover, 'radius' | 'margin'>;
 
 /** Sizes a bifold from its measured faces: leaves, spine, turn of cloth, height. */
 export function sizeFoldover(
-  _params: Params,
+  params: Params,
   measured: MeasuredFace[],
   inputs: BodyInputs,
   hosts: Hosts,
 ): SizedBody<Foldover> {
-  const byId = Object.fromEntries(measured.map((face) => [face.id, face])) as unknown as Faces;
-  const across = sizeAcross(byId, inputs);
-  const { height, hostHeight } = sizeUp(byId, inputs);
-  const detail: Foldover = { ...across, height };
+  const found = Object.fromEntries(measured.map((face) => [face.id, face])) as unknown as Faces;
+  // with rounded corners nothing lies behind both leaves
+  const byId = { ...found, inside: found.inside ?? measureFace('inside', undefined, new Map()) };
+  const corners = roundingOf(params, inputs);
+  const across = sizeAcross(byId, corners, inputs);
+  const { height, hostHeight } = sizeUp(byId, corners, inputs);
+  const detail: Foldover = { ...across, ...corners, height };
   const { leafWidth, spine, liningWidth, shellWidth, shellExtra } = detail;
   return {
     finished: {
@@ -58,22 +72,81 @@ export function sizeFoldover(
       shellExtra,
       liningWidth,
       shellWidth,
+      ...(detail.radius.value > 0 && { cornerRadius: detail.radius }),
     },
     faces: sizedFaces(detail, hostHeight, byId, inputs, hosts),
     closing: {
       kind: 'edge',
       outer: { piece: SHELL, edge: 'left' },
       inner: { piece: LINING, edge: 'right' },
-      length: height.value,
+      length: height.value - 2 * detail.radius.value,
+      middle: height.value / 2,
       within: 'body/right',
       // the shell is drawn right side up: its right edge is the outer edge of the front (left) leaf
       front: { piece: SHELL, xFromEdge: (distance) => shellWidth.value - distance },
+      around: zipPath(detail),
+      radius: detail.radius,
     },
     detail,
   };
 }
 
-function sizeAcross({ inside, left, right }: Faces, inputs: BodyInputs): Omit<Foldover, 'height'> {
+export const foldoverParams = {
+  corners: {
+    kind: 'choice',
+    title: 'Corners',
+    standard: 'square',
+    choices: [
+      { id: 'square', title: 'square', why: 'Holders go into the seams; notes fit behind them.' },
+      { id: 'rounded', title: 'rounded', why: 'A zipper can run round them; holders stand clear of the edge.' },
+    ],
+  },
+  radius: { kind: 'length', title: 'Radius of the corners', rule: 'leaf.corner' },
+} as const satisfies Record<string, ParamSpec>;
+
+const NOTHING = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const OUTSIDE = given(
+  'corner of a square inside a round one',
+  1 - Math.SQRT1_2,
+  { kind: 'standard', path: 'corner' },
+  'ratio',
+);
+const CLEAR = given('clear of the seam', 2, { kind: 'standard', path: 'corner/clear', source: 'common practice' });
+
+function roundingOf(params: Params, { rules, grid }: BodyInputs): Rounding {
+  if (choiceParam(params, 'corners', foldoverParams.corners) === 'square') return { radius: NOTHING, margin: NOTHING };
+  const radius = rounded(lengthParam(params, 'radius', foldoverParams.radius, rules, 'body'), grid, 'nearest');
+  const inside = product('square corner inside the round one', [radius, OUTSIDE]);
+  return { radius, margin: rounded(sum('clear of the rounded edge', [inside, CLEAR]), grid, 'up') };
+}
+
+/** The way of a tape round the lining, from the fold at the bottom of the right leaf to that of the left one. */
+function zipPath({ leafWidth, liningWidth, radius }: Foldover): EdgeRun {
+  const [leaf, width, r] = [leafWidth.value, liningWidth.value, radius.value];
+  const corner = (id: string) => (r > 0 ? [{ edge: `corner-${id}` }] : []);
+  return {
+    piece: LINING,
+    parts: [
+      { edge: 'bottom', from: width - leaf - r, to: width - 2 * r },
+      ...corner('bottom-right'),
+      { edge: 'right' },
+      ...corner('top-right'),
+      { edge: 'top' },
+      ...corner('top-left'),
+      { edge: 'left' },
+      ...corner('bottom-left'),
+      { edge: 'bottom', from: 0, to: leaf - r },
+    ],
+  };
+}
+
+const caught = (within: string) => ({ kind: 'caught', within }) as const;
+
+function sizeAcross(
+  { inside, left, right, front }: Faces,
+  corners: Rounding,
+  inputs: BodyInputs,
+): Omit<Foldover, 'height' | keyof Rounding> {
   const { rules, stacks, grid } = inputs;
   const { lining, exterior } = stacks;
   const school = rules.foldSchool;
@@ -87,7 +160,7 @@ function sizeAcross({ inside, left, right }: Faces, inputs: BodyInputs): Omit<Fo
   const liningExtra = notes ? rounded(named('lining longer than note panel', noteTurn), grid, 'up') : undefined;
   const shellTurn = turnOfCloth({ innerThickness: lining, outerThickness: exterior });
   const shellExtra = rounded(named('shell longer than lining', shellTurn), grid, 'up');
-  const leafWidth = sizeLeaf({ inside, left, right }, spine, inputs);
+  const leafWidth = sizeLeaf({ inside, left, right, front }, spine, corners, inputs);
   const inner = [times(2, leafWidth), spine];
   const liningWidth = sum('lining, seam to seam', liningExtra ? [...inner, liningExtra] : inner);
   const shellWidth = sum('shell, seam to seam', [liningWidth, shellExtra]);
@@ -95,54 +168,72 @@ function sizeAcross({ inside, left, right }: Faces, inputs: BodyInputs): Omit<Fo
 }
 
 /** Both leaves are as wide as the wider one asks, and together with the spine as wide as the notes ask. */
-function sizeLeaf({ inside, left, right }: Faces, spine: Derived, { rules, grid, pin }: BodyInputs): Derived {
+function sizeLeaf(
+  { inside, left, right, front }: Faces,
+  spine: Derived,
+  { radius, margin }: Rounding,
+  { rules, grid, pin }: BodyInputs,
+): Derived {
   const gutter = rules.length('fold.gutter');
-  const demands = [left, right]
+  const demands = [left, right, front]
     .filter(({ occupied }) => occupied)
-    .map(({ id, width }) => sum(`${id} leaf with its gutter`, [width, gutter]));
+    .map(({ id, width }) => sum(`${id} leaf with its gutter`, [width, gutter, margin]));
   if (inside.occupied) {
     const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
     const rest = sum('notes beside the spine', [inside.width, minus(spine)]);
     demands.push(product('half of what the notes ask', [rest, half]));
   }
-  return pin('body/leafWidth', rounded(largest('leaf width', [LEAST_LEAF, ...demands]), grid, 'up'));
+  return pin(
+    'body/leafWidth',
+    rounded(largest('leaf width', [sum('least leaf', [LEAST_LEAF, radius]), ...demands]), grid, 'up'),
+  );
 }
 
 /** Height of the body, and of the layer that the leaves' holders lie on (the note panel ends at its mouth). */
-function sizeUp({ inside, left, right }: Faces, inputs: BodyInputs): { height: Derived; hostHeight: Derived } {
+function sizeUp(
+  { inside, left, right, front }: Faces,
+  { radius, margin }: Rounding,
+  inputs: BodyInputs,
+): { height: Derived; hostHeight: Derived } {
   const { rules, grid } = inputs;
   const above = [rules.length('topstitch.inset'), rules.length('panel.setBack')];
   const drop = inside.mouthDrop ? [inside.mouthDrop] : [];
-  const demands = [left, right]
+  const onLeaf = [left, right].map((face) => ({ ...face, drop }));
+  const demands = [...onLeaf, { ...front, drop: [] }]
     .filter(({ occupied }) => occupied)
-    .map(({ id, height }) => sum(`${id} leaf with its top margin`, [height, ...above, ...drop]));
+    .map((face) => sum(`${face.id} leaf with its top margin`, [face.height, ...above, ...face.drop, times(2, margin)]));
   const notes = inside.occupied ? [inside.height] : [];
-  const height = inputs.pin('body/height', rounded(largest('height', [LEAST_LEAF, ...demands, ...notes]), grid, 'up'));
+  const height = inputs.pin(
+    'body/height',
+    rounded(largest('height', [sum('least height', [LEAST_LEAF, times(2, radius)]), ...demands, ...notes]), grid, 'up'),
+  );
   return { height, hostHeight: sum('up to the mouth', [height, ...drop.map(minus)]) };
 }
 
 function sizedFaces(
-  { leafWidth, spine, liningExtra, liningWidth, height }: Foldover,
+  detail: Foldover,
   hostHeight: Derived,
   { inside }: Faces,
   { rules }: BodyInputs,
   hosts: Hosts,
 ): SizedFace[] {
+  const { leafWidth, spine, liningExtra, liningWidth, shellWidth, height, margin } = detail;
   const panelWidth = sum('note panel, seam to seam', [times(2, leafWidth), spine]);
   const above = [rules.length('topstitch.inset'), rules.length('panel.setBack')];
   const gutter = rules.length('fold.gutter');
   const room = {
-    width: sum('leaf beside the gutter', [leafWidth, minus(gutter)]),
-    height: sum('leaf below its top margin', [hostHeight, ...above.map(minus)]),
+    width: sum('leaf beside the gutter', [leafWidth, minus(gutter), minus(margin)]),
+    height: sum('leaf below its top margin', [hostHeight, ...above.map(minus), times(-2, margin)]),
   };
   const panel = inside.occupied ? hosts.inside : undefined;
   // a note panel is folded double: its front half is the lower half of the flat piece
   const leafHost = panel
     ? { piece: panel, width: panelWidth.value, height: 2 * hostHeight.value }
     : { piece: LINING, width: liningWidth.value, height: height.value };
-  const caught = (within: string) => ({ kind: 'caught', within }) as const;
   const stitchedOn = { kind: 'stitchedOn' } as const;
-  const lower = { top: stitchedOn, bottom: caught('body/bottom') };
+  // rounded edges are left to the body alone
+  const rim = (within: string) => (margin.value > 0 ? stitchedOn : caught(within));
+  const lower = { top: stitchedOn, bottom: rim('body/bottom') };
   const leaf = leafWidth.value;
   const beyond = liningWidth.value - leafHost.width;
   return [
@@ -169,22 +260,36 @@ function sizedFaces(
       id: 'left',
       board: { dx: 0, stretch: 1 },
       host: leafHost,
-      room: { ...room, x: 0, y: 0, towards: 'left' },
-      edges: { ...lower, left: caught('body/left'), right: stitchedOn },
+      room: { ...room, x: margin.value, y: margin.value, towards: 'left' },
+      edges: { ...lower, left: rim('body/left'), right: stitchedOn },
     },
     {
       id: 'right',
       board: { dx: beyond, stretch: 1 },
       host: leafHost,
-      room: { ...room, x: leafHost.width - room.width.value, y: 0, towards: 'right' },
-      edges: { ...lower, left: stitchedOn, right: caught('body/right') },
+      room: { ...room, x: leafHost.width - room.width.value - margin.value, y: margin.value, towards: 'right' },
+      edges: { ...lower, left: stitchedOn, right: rim('body/right') },
+    },
+    {
+      id: 'front',
+      board: { dx: 0, stretch: 1 },
+      host: { piece: SHELL, width: shellWidth.value, height: height.value },
+      room: {
+        ...room,
+        height: sum('front below its top margin', [height, ...above.map(minus), times(-2, margin)]),
+        // the shell is drawn right side up: the front leaf is on its right
+        x: shellWidth.value - margin.value - room.width.value,
+        y: margin.value,
+        towards: 'middle',
+      },
+      edges: { left: stitchedOn, right: rim('body/left'), bottom: rim('body/bottom'), top: { kind: 'free' } },
     },
   ];
 }
 
 function thicknessOf(
   label: string,
-  { inside, left, right }: Faces,
+  { inside, left, right, front }: Faces,
   load: 'loaded' | 'empty',
   { stacks }: BodyInputs,
 ): Derived {
@@ -194,6 +299,7 @@ function thicknessOf(
     times(2, inside[load]),
     left[load],
     right[load],
+    front[load],
   ]);
 }
 

@@ -15,7 +15,7 @@ export const sleeve: BodyKind<Sleeve> = {
   about: 'a front and a back with a mouth at the top',
   orientation: 'upright',
   closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over'],
-  parts: ['handles', 'strap-over', 'base-pad'],
+  parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs'],
   params: sleeveParams,
   rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school'],
   adapt: (params, { rules, stacks }) =>

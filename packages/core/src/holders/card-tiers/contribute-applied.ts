@@ -2,8 +2,8 @@ import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { PieceDraft } from '../../pieces/piece.ts';
-import { wholeEdge } from '../../pieces/seam.ts';
+import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder, Seat } from '../holder-kind.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { pocketBottom, type Tiers } from './tiers.ts';
@@ -12,6 +12,8 @@ import { pocketBottom, type Tiers } from './tiers.ts';
 export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { rules }: HolderInputs): Contribution {
   const seam = rules.length('seam.allowance');
   const hem = rules.length('mouth.hem');
+  const two = detail.columns === 2;
+  const w = seat.width.value;
   const made = detail.slots.map(({ depth }, index) => {
     const isLast = index === detail.slots.length - 1;
     const height = isLast ? detail.last : depth;
@@ -26,6 +28,7 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
       allowance: { left: seam, right: seam, bottom: seam, top: hem },
       spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
       topArrow: true,
+      ...(two && { lines: [{ id: 'middle', from: [w / 2, 0], to: [w / 2, height.value], label: 'middle' }] }),
       ...(hem.value > 0 && { note: 'Hem the top: half of it in, then again.' }),
     };
     const own: Seat = {
@@ -43,7 +46,20 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
         bottom: [wholeEdge(piece, 'bottom')],
       },
     });
-    return { draft, joins, edit };
+    if (!two) return { draft, joins, edit };
+    const line = `${id}-middle-${index + 1}`;
+    const x = own.x + w / 2;
+    const middle: Seam = {
+      id: `${piece}#middle`,
+      kind: 'stitchedOn',
+      a: faceLine(piece, 'middle'),
+      b: faceLine(seat.host.piece, line),
+    };
+    const lines = [
+      ...edit.lines!,
+      { id: line, from: [x, own.y], to: [x, own.y + height.value], label: '' } as StitchLine,
+    ];
+    return { draft, joins: [...joins, middle], edit: { ...edit, lines } };
   });
   const joins = made.flatMap((each) => each.joins);
   return contribution({

@@ -66,6 +66,7 @@ function stripPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
     spans,
     topArrow: true,
     folds,
+    lines: middleLines(placed, 'middle', length),
     note: 'Press the folds in order, top first.',
   };
 }
@@ -87,7 +88,7 @@ function panelPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
     allowance: allAround(inputs),
     spans,
     topArrow: true,
-    lines,
+    lines: [...lines, ...middleLines(placed)],
   };
 }
 
@@ -124,6 +125,7 @@ function backingPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
     height: seat.height,
     allowance: allAround(inputs),
     spans,
+    lines: middleLines(placed),
   };
 }
 
@@ -169,7 +171,7 @@ function caught(
   const a = wholeEdge(piece, edge);
   if (fate.kind === 'caught')
     return { id, kind: 'caught', a, b: hostRun(placed.seat, hostSide, 0, length), within: fate.within, ...ease };
-  const b = faceLine(placed.seat.host.piece, `${placed.id}-outer`);
+  const b = faceLine(placed.seat.host.piece, `${placed.id}-${hostSide === 'bottom' ? 'bottom' : 'outer'}`);
   return { id, kind: 'stitchedOn', a, b, ...ease };
 }
 
@@ -188,6 +190,16 @@ function backingJoins(placed: Placed): Seam[] {
       b: faceLine(seat.host.piece, `${id}-inner`),
     },
     { id: `${own}#top`, kind: 'stitchedOn', a: wholeEdge(backing, 'top'), b: faceLine(seat.host.piece, `${id}-top`) },
+    ...(placed.detail.columns === 1
+      ? []
+      : [
+          {
+            id: `${own}#middle`,
+            kind: 'stitchedOn' as const,
+            a: faceLine(backing, 'middle'),
+            b: faceLine(seat.host.piece, `${id}-middle`),
+          },
+        ]),
   ];
 }
 
@@ -220,6 +232,12 @@ function pocketJoins(placed: Placed): Seam[] {
           },
     ];
   });
+}
+
+/** The seam between two columns, from the bottom to the top of the panel. */
+function middleLines({ detail, seat }: Placed, id = 'middle', length = seat.height.value): StitchLine[] {
+  const x = seat.width.value / 2;
+  return detail.columns === 1 ? [] : [{ id, from: [x, 0], to: [x, length], label: 'middle' }];
 }
 
 function hostMarks(placed: Placed) {
@@ -261,6 +279,21 @@ function hostMarks(placed: Placed) {
             },
           ]
         : []),
+      ...(seat.edges.bottom.kind === 'stitchedOn'
+        ? [
+            {
+              id: `${id}-bottom`,
+              from: [x0, y0] as [number, number],
+              to: [x1, y0] as [number, number],
+              label: `bottom of panel ${id}`,
+            },
+          ]
+        : []),
+      ...middleLines(placed, `${id}-middle`).map((line) => ({
+        ...line,
+        from: [line.from[0] + seat.x, line.from[1] + seat.y] as [number, number],
+        to: [line.to[0] + seat.x, line.to[1] + seat.y] as [number, number],
+      })),
     ],
   };
 }
@@ -302,6 +335,7 @@ function operations(placed: Placed, pieces: PieceDraft[], pleated: boolean): Ope
         `${own}#bottom`,
         `${own}/backing#outer`,
         `${own}/backing#bottom`,
+        ...(detail.columns === 1 ? [] : [`${own}/backing#middle`]),
       ],
       text: say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
     },

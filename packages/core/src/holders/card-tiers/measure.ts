@@ -6,13 +6,13 @@ import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.
 import { choiceParam, lengthParam } from '../params.ts';
 import { sidesOf, standsOut, together } from '../sides.ts';
 import { thickest, type Slab } from '../slab.ts';
-import { mouthAt, pocketBottom, tiersParams, type Slot, type Tiers } from './tiers.ts';
+import { columnAt, mouthAt, pocketBottom, tiersParams, type CardPile, type Slot, type Tiers } from './tiers.ts';
 
 /** Sizes card tiers from the cards, the cloth and the rules. */
 export function measureTiers(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Tiers> {
   const tiers = sizeTiers(params, contents, inputs);
   const { slots, reveal, header, last, bite, slotWidth } = tiers;
-  const width = sum('panel width', [slotWidth, times(2, bite)]);
+  const width = sum('panel width', [times(tiers.columns, slotWidth), times(2, bite)]);
   const height = sum('panel height', [header, times(Math.max(0, slots.length - 1), reveal), last]);
   const slabs = tierSlabs(tiers, width.value, height.value, inputs);
   const sizes: Record<string, Derived> = { slotWidth };
@@ -42,11 +42,13 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const making = choiceParam(params, 'making', tiersParams.making);
   const visible = lengthParam(params, 'visible', tiersParams.visible, rules, path);
   const reveal = rounded(lengthParam(params, 'reveal', tiersParams.reveal, rules, path), grid, 'nearest');
-  const slots = contents.flatMap((held) => slotsOf(held, visible, inputs));
+  const columns = Number(choiceParam(params, 'columns', tiersParams.columns));
+  const piles = contents.flatMap((held) => pilesOf(held, visible));
+  const slots = inRows(piles, columns).map((row) => slotOf(row, inputs));
   const bite = rules.length('topstitch.inset');
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
   const back = sum('backing', making === 'applied' ? [stacks.lining] : [stacks.pocket, stacks.lining]);
-  const partial = { making, slots, reveal, bite, front, back };
+  const partial = { making, columns, slots, reveal, bite, front, back };
   const rooms = slots.map(({ depth }, index) =>
     sum(`pocket ${index + 1} down to the bottom`, [depth, bite, times(-(slots.length - 1 - index), reveal)]),
   );
@@ -61,18 +63,39 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
 }
 
 const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
-function slotsOf(held: HeldContents, visible: Derived, { rules, grid }: HolderInputs): Slot[] {
+function pilesOf(held: HeldContents, visible: Derived): CardPile[] {
   const { line, item, name } = held;
   const { across, deep, thickness: one } = sidesOf(held);
-  const shows = standsOut(deep, visible);
-  const depth = rounded(sum('pocket depth', [deep, minus(shows), rules.length('ease.card.deep')]), grid, 'up');
-  const shared = { line: line.id, name, across, deep, shows, depth, radius: item.planRadius ?? 0 };
-  const slots: Slot[] = [];
+  const shared = { line: line.id, name, across, deep, shows: standsOut(deep, visible), radius: item.planRadius ?? 0 };
+  const piles: CardPile[] = [];
   for (let left = held.count; left > 0; left -= line.perHolder) {
     const count = Math.min(left, line.perHolder);
-    slots.push({ ...shared, count, thickness: together(name, count, one) });
+    piles.push({ ...shared, count, thickness: together(name, count, one) });
   }
-  return slots;
+  return piles;
+}
+
+const inRows = <T>(all: readonly T[], columns: number): T[][] =>
+  Array.from({ length: Math.ceil(all.length / columns) }, (_, row) => all.slice(row * columns, (row + 1) * columns));
+
+/** A tier is as wide, thick and deep as the largest of its cards ask. */
+function slotOf(piles: CardPile[], { rules, grid }: HolderInputs): Slot {
+  const most = (label: string, sizes: Derived[]) => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
+  const depths = piles.map(({ deep, shows }) =>
+    rounded(sum('pocket depth', [deep, minus(shows), rules.length('ease.card.deep')]), grid, 'up'),
+  );
+  const size = (label: string, key: 'across' | 'deep' | 'thickness') =>
+    most(
+      label,
+      piles.map((pile) => pile[key]),
+    );
+  return {
+    piles,
+    across: size('the wider card', 'across'),
+    deep: size('the longer card', 'deep'),
+    thickness: size('the thicker cards', 'thickness'),
+    depth: most('pocket depth', depths),
+  };
 }
 
 /** The widest demand of all fronts: each clears every card and pocket lying behind it. */
@@ -117,11 +140,13 @@ function tierSlabs(tiers: Tiers, width: number, height: number, { stacks }: Hold
   const slabs = tiers.making === 'applied' ? [] : panel;
   tiers.slots.forEach((slot, index) => {
     const [bottom, mouth] = [pocketBottom(tiers, index), mouthAt(tiers, index)];
-    const middle = width / 2;
-    const half = slot.across.value / 2;
-    const card = { x0: middle - half, x1: middle + half, y0: bottom, y1: bottom + slot.deep.value };
     const isLast = index === tiers.slots.length - 1;
-    slabs.push({ of: { line: slot.line }, label: slot.name, ...card, thickness: slot.thickness });
+    slot.piles.forEach(({ line, name, across, deep, thickness }, column) => {
+      const bite = tiers.bite.value;
+      const middle = bite + columnAt(tiers, column) * (width - 2 * bite);
+      const [x0, x1] = [middle - across.value / 2, middle + across.value / 2];
+      slabs.push({ of: { line }, label: name, x0, x1, y0: bottom, y1: bottom + deep.value, thickness });
+    });
     const front = { x0: 0, x1: width, y0: isLast ? 0 : bottom, y1: mouth };
     slabs.push({ of: { role: 'pocket' }, label: `pocket ${index + 1}`, ...front, thickness: tiers.front });
   });

@@ -1,8 +1,8 @@
 import { named, sum } from '../../derived/derived.ts';
 import { pleatedStrip } from '../../sizing/pleated-strip.ts';
-import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat, Segment } from '../holder-kind.ts';
 import { headerIn } from './measure.ts';
-import { mouthAt, pocketBottom, type Tiers } from './tiers.ts';
+import { columnAt, mouthAt, pocketBottom, type Tiers } from './tiers.ts';
 
 /** Puts measured tiers on their seat: mouths, stitching and cards as the board draws them. */
 export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: HolderInputs): PlacedHolder<Tiers> {
@@ -32,24 +32,33 @@ export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: 
       x0: x,
       x1: x + width,
     })),
-    stitching: slots
-      .filter(({ isLast }) => !isLast)
-      .map(({ id, bottom }) => ({ id, from: [x, bottom], to: [x + width, bottom], label: 'pocket bottom' })),
-    things: slots.map(({ slot, bottom }) => ({
-      line: slot.line,
-      name: slot.name,
-      x: x + (width - slot.across.value) / 2,
-      y: bottom,
-      width: slot.across.value,
-      height: slot.deep.value,
-      radius: slot.radius,
-    })),
+    stitching: [
+      ...slots
+        .filter(({ isLast }) => !isLast)
+        .map(({ id, bottom }): Segment => ({ id, from: [x, bottom], to: [x + width, bottom], label: 'pocket bottom' })),
+      ...middleOf(tiers, inputs.id, seat),
+    ],
+    things: slots.flatMap(({ slot, bottom }) =>
+      slot.piles.map(({ line, name, across, deep, radius }, column) => {
+        const bite = tiers.bite.value;
+        const middle = x + bite + columnAt(tiers, column) * (width - 2 * bite);
+        return { line, name, x: middle - across.value / 2, y: bottom, width: across.value, height: deep.value, radius };
+      }),
+    ),
     slabs: measured.slabs.map((slab) => ({
       ...slab,
       y1: slab.label === 'backing' || slab.label === 'panel' ? seat.height.value : slab.y1,
     })),
     detail: tiers,
   };
+}
+
+/** The seam between two columns. */
+function middleOf({ columns }: Tiers, id: string, { x, y, width, height }: Seat): Segment[] {
+  const middle = x + width.value / 2;
+  return columns === 1
+    ? []
+    : [{ id: `${id}-middle`, from: [middle, y], to: [middle, y + height.value], label: 'middle' }];
 }
 
 /** The strip that folds into these tiers. */

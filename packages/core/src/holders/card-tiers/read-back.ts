@@ -1,44 +1,49 @@
-import { given, minus, named, sum, type Derived } from '../../derived/derived.ts';
+import { given, minus, named, product, sum, type Derived } from '../../derived/derived.ts';
 import { cardPanel } from '../../sizing/card-panel.ts';
 import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { clearanceOf } from '../sides.ts';
 import { behindFront } from './measure.ts';
-import type { Slot, Tiers } from './tiers.ts';
+import type { CardPile, Tiers } from './tiers.ts';
 
 /** What each card has across and down in the pockets as they are cut. */
 export function readBackTiers(cut: CutPieces, placed: PlacedHolder<Tiers>, inputs: HolderInputs): Clearance[] {
-  return placed.detail.slots.flatMap((slot, index) => [
-    acrossOf(cut, placed, inputs, slot, index),
-    deepOf(cut, placed, inputs, slot, index),
-  ]);
+  return placed.detail.slots.flatMap(({ piles }, index) =>
+    piles.flatMap((pile) => [acrossOf(cut, placed, inputs, pile, index), deepOf(cut, placed, inputs, pile, index)]),
+  );
 }
+
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const none = given('none at the middle', 0, { kind: 'standard', path: 'nothing' });
 
 type Reading = (
   cut: CutPieces,
   placed: PlacedHolder<Tiers>,
   inputs: HolderInputs,
-  slot: Slot,
+  pile: CardPile,
   index: number,
 ) => Clearance;
 
-const acrossOf: Reading = (cut, { id, detail }, { rules }, slot, index) => {
+const acrossOf: Reading = (cut, { id, detail }, { rules }, pile, index) => {
   const seam = rules.length('seam.allowance');
   const front = `holders/${id}/${{ pleated: 'strip', stacked: 'panel', applied: `pocket-${index + 1}` }[detail.making]}`;
   const { widest, thickness } = behindFront(detail, index);
+  const whole = given('cut width', cut(front).width, { kind: 'document', path: front });
+  const two = detail.columns === 2;
+  // a half ends at the middle seam: it has one seam and one topstitching only
   const audit = cardPanel({
-    cutWidth: given('cut width', cut(front).width, { kind: 'document', path: front }),
+    cutWidth: two ? product('half of the panel', [whole, half]) : whole,
     seamLeft: seam,
-    seamRight: seam,
+    seamRight: two ? none : seam,
     topstitchLeft: detail.bite,
-    topstitchRight: detail.bite,
+    topstitchRight: two ? none : detail.bite,
     itemWidth: widest,
     itemThickness: thickness,
     walls: { front: detail.front, back: detail.back },
   });
   return {
     holder: id,
-    line: slot.line,
-    name: slot.name,
+    line: pile.line,
+    name: pile.name,
     direction: 'across',
     required: audit.requiredWidth,
     available: audit.clearWidth,
@@ -47,13 +52,13 @@ const acrossOf: Reading = (cut, { id, detail }, { rules }, slot, index) => {
   };
 };
 
-const deepOf: Reading = (cut, { id, detail }, inputs, slot, index) => {
+const deepOf: Reading = (cut, { id, detail }, inputs, pile, index) => {
   return clearanceOf({
     holder: id,
-    line: slot.line,
-    name: slot.name,
+    line: pile.line,
+    name: pile.name,
     direction: 'deep',
-    required: sum('held by the pocket', [slot.deep, minus(slot.shows)]),
+    required: sum('held by the pocket', [pile.deep, minus(pile.shows)]),
     available: cutDepth(cut, id, detail, inputs, index),
     ease: inputs.rules.length('ease.card.deep').value,
   });

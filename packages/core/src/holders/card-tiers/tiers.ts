@@ -18,30 +18,49 @@ export const tiersParams = {
       },
     ],
   },
+  columns: {
+    kind: 'choice',
+    title: 'Side by side',
+    standard: '1',
+    choices: [
+      { id: '1', title: 'one column', why: 'The panel is as wide as a card.' },
+      { id: '2', title: 'two, stitched in the middle', why: 'Twice the cards; a crooked middle seam robs one pocket.' },
+    ],
+  },
   reveal: { kind: 'length', title: 'Reveal', rule: 'tiers.reveal' },
   visible: { kind: 'length', title: 'Card shows', rule: 'tiers.visible' },
 } as const satisfies Record<string, ParamSpec>;
 
-/** One pocket of the tiers with the cards that share it. */
-export interface Slot {
+/** Cards that share one pocket. All mm. */
+export interface CardPile {
   line: string;
   name: string;
   count: number;
-  /** Size of the card as it stands in the slot, mm. */
+  /** Size of a card as it stands in the slot. */
   across: Derived;
   deep: Derived;
-  /** All cards of the slot together, mm. */
+  /** All of them together. */
   thickness: Derived;
-  /** What stands out above the mouth, wished, mm. */
+  /** What stands out above the mouth, wished. */
   shows: Derived;
   radius: number;
-  /** Mouth to pocket bottom, on the grid, mm. */
+}
+
+/** One tier: a pocket, or two side by side. Its sizes are those of its largest cards. All mm. */
+export interface Slot {
+  piles: CardPile[];
+  across: Derived;
+  deep: Derived;
+  thickness: Derived;
+  /** Mouth to pocket bottom, on the grid. */
   depth: Derived;
 }
 
 /** Card pockets one below the other; slot 0 is the top one, lying behind all others. */
 export interface Tiers {
   making: TiersMaking;
+  /** Pockets side by side in each tier. */
+  columns: number;
   slots: Slot[];
   reveal: Derived;
   /** Panel top to the first mouth, least, mm. */
@@ -63,3 +82,6 @@ export const mouthAt = ({ slots, reveal, last }: Tiers, index: number): number =
 /** Height of a pocket's bottom above the panel's bottom, mm. */
 export const pocketBottom = (tiers: Tiers, index: number): number =>
   mouthAt(tiers, index) - tiers.slots[index]!.depth.value;
+
+/** Middle of a column, as a share of the clear width between the bites. */
+export const columnAt = ({ columns }: Pick<Tiers, 'columns'>, column: number): number => (column + 0.5) / columns;

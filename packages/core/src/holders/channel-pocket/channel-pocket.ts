@@ -7,7 +7,7 @@ import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import { pocketFront } from '../face-pocket/front.ts';
-import { pocketParams } from '../face-pocket/pocket.ts';
+import { frontSeat, pocketParams } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -27,6 +27,8 @@ import { clearanceOf, standsOut } from '../sides.ts';
 export interface ChannelPocket {
   channels: { thing: Standing; width: Derived }[];
   visible: Derived;
+  /** Of the front, bottom to mouth. */
+  high: Derived;
   walls: { front: Derived; back: Derived };
   bite: Derived;
 }
@@ -51,20 +53,20 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     wished.value > 0 ? smallest('shows', [standsOut(longest, wished), standsOut(shortest, wished)]) : wished;
   const widths = channels.map(({ width }) => width);
   const width = sum('pocket, stitch to stitch', [...widths, times(2, bite)]);
-  const height = rounded(
+  const high = rounded(
     sum('pocket, bottom to mouth', [longest, minus(visible), rules.length('ease.pocket.deep'), bite]),
     grid,
     'up',
   );
-  const detail: ChannelPocket = { channels, visible, walls, bite };
+  const detail: ChannelPocket = { channels, high, visible, walls, bite };
   return {
     width,
-    height,
-    slabs: slabsOf(detail, width.value, height.value),
+    height: sum('pocket and what stands out of it', [high, visible]),
+    slabs: slabsOf(detail, width.value, high.value),
     stretches: { width: false, height: false },
     sizes: {
       ...Object.fromEntries(channels.map((channel, index) => [`channel${index + 1}`, channel.width])),
-      depth: height,
+      depth: high,
     },
     detail,
     findings: [],
@@ -97,7 +99,8 @@ type Placed = PlacedHolder<ChannelPocket>;
 const linesOf = ({ channels, bite }: ChannelPocket): number[] =>
   linesBetween(channels.map(({ width }) => width.value)).map((at) => at + bite.value);
 
-function place({ detail, sizes, slabs }: MeasuredHolder<ChannelPocket>, seat: Seat, { id }: HolderInputs): Placed {
+function place({ detail, sizes, slabs }: MeasuredHolder<ChannelPocket>, whole: Seat, { id }: HolderInputs): Placed {
+  const seat = frontSeat(whole, detail.high);
   const { x, y, width, height } = seat;
   const top = y + height.value;
   return {

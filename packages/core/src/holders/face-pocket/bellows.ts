@@ -20,7 +20,7 @@ import { choiceParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, type Sheaf } from '../sides.ts';
 import { pocketFront } from './front.ts';
-import { loadOf, pocketParams, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, type PocketLoad } from './pocket.ts';
 
 const params = {
   ...pocketParams,
@@ -38,6 +38,8 @@ const params = {
 /** A pocket whose front is longer than the flat back behind it. All mm. */
 export interface Bellows {
   load: PocketLoad;
+  /** Of the front, bottom to mouth. */
+  high: Derived;
   /** One or two; things are shared out in turn. */
   rooms: Sheaf[][];
   front: Derived;
@@ -72,16 +74,16 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
   const bite = rules.length('topstitch.inset');
   const backSpan = rounded(sum('back of a room', [across, front]), grid, 'up');
-  const partial = { load, rooms, front, bite, backSpan };
+  const high = rounded(sum('pocket, bottom to mouth', [depth, bite]), grid, 'up');
+  const partial = { load, high, rooms, front, bite, backSpan };
   const detail: Bellows = { ...partial, frontSpan: frontOver(partial, inputs) };
   const width = sum('pocket, stitch to stitch', [times(rooms.length, backSpan), times(2, bite)]);
-  const height = rounded(sum('pocket, bottom to mouth', [depth, bite]), grid, 'up');
   return {
     width,
-    height,
-    slabs: slabsOf(detail, width.value, height.value),
+    height: sum('pocket and what stands out of it', [high, load.visible]),
+    slabs: slabsOf(detail, width.value, high.value),
     stretches: { width: true, height: false },
-    sizes: { backSpan, depth: height },
+    sizes: { backSpan, depth: high },
     detail,
     findings: [],
   };
@@ -111,7 +113,8 @@ function slabsOf(detail: Bellows, width: number, height: number): MeasuredHolder
   return [...things, { ...cloth, thickness: detail.front }];
 }
 
-function place({ detail, sizes }: MeasuredHolder<Bellows>, seat: Seat, inputs: HolderInputs): Placed {
+function place({ detail, sizes }: MeasuredHolder<Bellows>, whole: Seat, inputs: HolderInputs): Placed {
+  const seat = frontSeat(whole, detail.high);
   const { x, y, width, height } = seat;
   const { id } = inputs;
   const share = given('share of a room', 1 / detail.rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');

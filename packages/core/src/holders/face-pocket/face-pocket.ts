@@ -18,7 +18,7 @@ import type {
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf } from '../sides.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
-import { loadOf, pocketParams, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, type PocketLoad } from './pocket.ts';
 
 /** How a family of pockets differs from the others. */
 export interface PocketStyle {
@@ -38,6 +38,8 @@ export interface PocketStyle {
 
 export interface FacePocket {
   load: PocketLoad;
+  /** Of the front, bottom to mouth, mm. */
+  high: Derived;
   /** Walls of the pocket, all layers, mm. */
   front: Derived;
   back: Derived;
@@ -79,11 +81,11 @@ function measure(
   const clear = rounded(tubeWidth(half, { front, back }, rules.length('ease.pocket.across')), grid, 'up');
   const clearWidth = pin(`holders/${id}/clearWidth`, { ...clear, label: 'pocket, clear width' });
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
-  const height = rounded(sum('pocket, bottom to mouth', [load.depth, bite]), grid, 'up');
-  const [w, h] = [width.value, height.value];
+  const high = rounded(sum('pocket, bottom to mouth', [load.depth, bite]), grid, 'up');
+  const [w, h] = [width.value, high.value];
   return {
     width,
-    height,
+    height: sum('pocket and what stands out of it', [high, load.visible]),
     slabs: [
       ...load.sheaves.map(({ line, name, across, deep, thickness }) => ({
         of: { line },
@@ -105,8 +107,8 @@ function measure(
       },
     ],
     stretches: { width: style.stretches ?? false, height: false },
-    sizes: { clearWidth, depth: height },
-    detail: { load, front, back, bite, less: style.less?.(inputs) ?? nothing },
+    sizes: { clearWidth, depth: high },
+    detail: { load, high, front, back, bite, less: style.less?.(inputs) ?? nothing },
     findings: [],
   };
 }
@@ -114,9 +116,10 @@ function measure(
 function place(
   style: PocketStyle,
   { detail, sizes, slabs, width: least }: MeasuredHolder<FacePocket>,
-  seat: Seat,
+  whole: Seat,
   { id }: HolderInputs,
 ): Placed {
+  const seat = frontSeat(whole, detail.high);
   const { x, y, width, height } = seat;
   const shift = (width.value - least.value) / 2;
   return {

@@ -1,6 +1,6 @@
 import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { HeldContents, HolderInputs, ParamSpec } from '../holder-kind.ts';
+import type { HeldContents, HolderInputs, ParamSpec, Seat } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
 
@@ -44,3 +44,6 @@ export function loadOf(params: Params, contents: HeldContents[], { rules, id }: 
   const depth = sum('pocket depth', [deep, { times: -1, of: visible }, rules.length('ease.pocket.deep')]);
   return { sheaves, thickness, across, deep, visible, depth };
 }
+
+/** The seat of a pocket's front: what stands out of its mouth needs room above it, but no cloth. */
+export const frontSeat = (seat: Seat, high: Derived): Seat => ({ ...seat, height: high });

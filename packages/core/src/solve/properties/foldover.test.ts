@@ -1,10 +1,9 @@
-import { anyWallet } from '../../testing/any-design.ts';
+import { anyBifold } from '../../testing/any-standing.ts';
 import { familyProperties } from '../../testing/family-properties.ts';
 
 familyProperties({
   family: 'foldover',
-  any: anyWallet,
+  any: anyBifold,
   readBack: ['leafWidth', 'spine', 'height'],
   eases: ['ease.card.across', 'ease.card.deep', 'ease.note.across', 'ease.note.deep'],
-  last: 3,
 });

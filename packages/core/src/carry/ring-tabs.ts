@@ -1,0 +1,96 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
+import { given, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { choiceParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { edgePart, type EdgeRun } from '../pieces/seam.ts';
+import { strip } from '../pieces/strip.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+
+const params = {
+  on: {
+    kind: 'choice',
+    title: 'Carries',
+    standard: 'ring',
+    choices: [
+      { id: 'ring', title: 'a ring', why: 'For a strap that clips on.' },
+      { id: 'hook', title: 'a swivel hook', why: 'Clips to a belt or a bag.' },
+    ],
+  },
+} as const;
+
+/** Common practice: clear of a seam's end, and this much cloth beyond the ring. */
+const CLEAR = given('clear of the edge', 12, { kind: 'standard', path: 'tabs/clear', source: 'common practice' });
+const BEYOND = given('cloth round the ring', 12, { kind: 'standard', path: 'tabs/beyond', source: 'common practice' });
+
+/** Tabs of webbing caught in the side, each with a ring or a hook in its fold. */
+export const ringTabs: ClosureKind = {
+  title: 'Tabs with rings',
+  params,
+  rules: [],
+  solve(design: Params, { closing }: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {
+    const hardwareId = choiceParam(design, 'on', params.on) === 'ring' ? 'ring-25' : 'hook-25';
+    const wide = given('tab, wide', hardwareOf('webbing-25', hardware).diameter, {
+      kind: 'hardware',
+      path: 'hardware/webbing-25',
+    });
+    const seam = rules.length('seam.allowance');
+    const length = rounded(sum('tab, cut length', [times(2, BEYOND), times(2, seam)]), grid, 'up');
+    const hosts = placesOf(closing, wide);
+    if (hosts.length === 0) throw new CoreError('part.notForBody', 'tabs need a side seam to be caught in', id);
+    const piece = `${id}/tab`;
+    const joins = hosts.flatMap(({ run, within }, index) =>
+      (['left', 'right'] as const).map((edge) => ({
+        id: `${piece}-${index + 1}#${edge}`,
+        kind: 'caught' as const,
+        within,
+        a: edgePart(piece, edge, 0, wide.value),
+        b: run,
+      })),
+    );
+    const uses = [...new Set(hosts.map(({ run }) => run.piece))];
+    return {
+      sizes: { tabLength: length },
+      contribution: contribution({
+        pieces: [
+          strip({ id: piece, name: 'Ring tab', cutFrom: 'webbing-25', length, width: wide, count: hosts.length }),
+        ],
+        hardware: [
+          { id: 'webbing-25', count: hosts.length, length: hosts.length * length.value },
+          { id: hardwareId, count: hosts.length },
+        ],
+        joins,
+        operations: [
+          {
+            id: `${id}/tabs`,
+            phase: 'prepare',
+            needs: [],
+            uses: [piece, ...uses],
+            seams: joins.map((join) => join.id),
+            text: say`Fold each tab through its ring and baste both ends to the right side of the outer layer at the side, ${mm(CLEAR.value)} from the end of the seam, the ring pointing inwards. Sew the side over them twice.`,
+          },
+        ],
+      }),
+    };
+  },
+};
+
+function placesOf(closing: SizedBody['closing'], wide: Derived): { run: EdgeRun; within: string }[] {
+  const [from, to] = [CLEAR.value, CLEAR.value + wide.value];
+  if (closing.kind === 'edge') {
+    const { outer, length, within } = closing;
+    return [{ run: edgePart(outer.piece, outer.edge, length - to, length - from), within }];
+  }
+  if (closing.kind !== 'mouth') return [];
+  // one layer of each side seam: the first two of the gaps lie on the front
+  return closing
+    .sideGaps(from, to)
+    .slice(0, 2)
+    .map(({ piece, edge, from: start, to: end }) => ({
+      run: edgePart(piece, edge, start, end),
+      within: `body/shell/${edge.startsWith('left') ? 'left' : 'right'}`,
+    }));
+}
