@@ -25,6 +25,7 @@ export * from './solve/kinds.ts';
 export * from './solve/solution.ts';
 export * from './solve/solve-design.ts';
 export * from './solve/describe.ts';
+export * from './solve/memo.ts';
 export * from './solve/resolve.ts';
 export * from './contents/parse-line.ts';
 export * from './document/limits.ts';

@@ -1,7 +1,17 @@
-import { CoreError, solveDesign, type DesignDocument, type Solution } from '@zindle/core';
+import {
+  builtInKinds,
+  CoreError,
+  solveDesign,
+  solveMemo,
+  standardShelves,
+  type DesignDocument,
+  type Solution,
+} from '@zindle/core';
 
 export type Solved = { ok: true; solution: Solution } | { ok: false; message: string };
 
+/** While a design is worked on, what a change does not touch is not measured again. */
+const memo = solveMemo();
 const known = new WeakMap<DesignDocument, Solved>();
 
 /** The solution of a document; solved once for each state of it. */
@@ -15,7 +25,7 @@ export function solvedOf(document: DesignDocument): Solved {
 
 function solve(document: DesignDocument): Solved {
   try {
-    return { ok: true, solution: solveDesign(document) };
+    return { ok: true, solution: solveDesign(document, standardShelves, builtInKinds, memo) };
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
     return { ok: false, message: error.message };

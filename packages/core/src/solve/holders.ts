@@ -5,6 +5,7 @@ import type { MeasuredHolders } from '../faces/measure.ts';
 import type { CutPieces, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from './kinds.ts';
+import { remembered, solveMemo, type SolveMemo } from './memo.ts';
 import type { Resolved } from './resolve.ts';
 import type { SolvedHolder } from './solution.ts';
 
@@ -14,13 +15,15 @@ export function measureHolders(
   { held }: Resolved,
   inputs: BodyInputs,
   kinds: Kinds,
+  memo: SolveMemo = solveMemo(),
 ): MeasuredHolders {
   return new Map(
     document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
       const contents = held.get(id) ?? [];
       const family = kinds.holders[kind];
       if (!family || contents.length === 0) return [];
-      return [[id, family.measure(params, contents, { ...inputs, id })]];
+      const measure = (watched: BodyInputs) => family.measure(params, contents, { ...watched, id });
+      return [[id, remembered(memo, { id, kind, params, contents }, inputs, measure)]];
     }),
   );
 }

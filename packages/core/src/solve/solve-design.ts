@@ -1,6 +1,6 @@
 import { assemble } from '../bodies/assemble.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
-import { given, largest, type Derived } from '../derived/derived.ts';
+import { given as fixed, largest, type Derived } from '../derived/derived.ts';
 import { stacksOf, type DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { measureFace, type MeasuredFace } from '../faces/measure.ts';
@@ -12,6 +12,7 @@ import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
 import { resolve } from './resolve.ts';
+import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
 import { solveParts } from './parts.ts';
 import { pinsOf } from './pins.ts';
@@ -21,11 +22,13 @@ import type { Solution } from './solution.ts';
  *
  * Inside out: contents make holders, holders make faces, faces make the body. Outside in: the sized body gives its
  * faces room, holders are placed and contribute pieces and seams; those are cut, walked and read back.
+ * @param memo what was measured before is taken from here where nothing it depends on has changed
  * @throws CoreError `body.unknownKind`, `closure.unknownKind` */
 export function solveDesign(
   document: DesignDocument,
   shelves: Shelves = standardShelves,
   kinds: Kinds = builtInKinds,
+  memo?: SolveMemo,
 ): Solution {
   const bodyKind = kinds.bodies[document.body.kind];
   const closureKind = kinds.closures[document.closure.kind];
@@ -37,8 +40,9 @@ export function solveDesign(
   const { params } = document.body;
   const { rules, stacks } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const pins = pinsOf(document);
-  const inputs = { rules, stacks, grid: document.grid, pin: pins.pin };
-  const measured = measureHolders(document, resolved, inputs, kinds);
+  const given = { rules, stacks, grid: document.grid, pin: pins.pin };
+  const inputs = memo ? steady(memo, given) : given;
+  const measured = measureHolders(document, resolved, inputs, kinds, memo);
   const faces = bodyKind.faces(params);
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
@@ -65,7 +69,7 @@ export function solveDesign(
     finished: body.finished,
     closedThickness: body.closedThickness,
     emptyThickness: body.emptyThickness,
-    stacks,
+    stacks: inputs.stacks,
     body: {
       kind: document.body.kind,
       sizes: body.sizes,
@@ -96,7 +100,7 @@ export function solveDesign(
 }
 
 const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const nothing = fixed('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** The sizes that a maker may set a limit on, by path. */
 const limitedSizes = ({ finished, closedThickness, emptyThickness }: SizedBody): Record<string, Derived> => ({

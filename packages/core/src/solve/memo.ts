@@ -1,0 +1,125 @@
+import type { BodyInputs } from '../bodies/body-kind.ts';
+import type { Derived } from '../derived/derived.ts';
+import type { Params, Role } from '../document/design-document.ts';
+import type { HeldContents, MeasuredHolder } from '../holders/holder-kind.ts';
+import type { Rules } from '../shelves/rules/rules-for.ts';
+
+/** Holders as they were measured last, each with all it looked at: it is measured again only when something of that has
+ * changed. One memo serves one design being worked on. */
+export interface SolveMemo {
+  holders: Map<string, Remembered>;
+  /** How often a holder was measured, and how often it was taken as remembered. */
+  measured: number;
+  reused: number;
+  /** Rules and layers by name: a number that has not changed stays the same object, so that it is told once. */
+  numbers: Map<string, Derived>;
+}
+
+export const solveMemo = (): SolveMemo => ({ holders: new Map(), measured: 0, reused: 0, numbers: new Map() });
+
+interface Remembered {
+  kind: string;
+  key: string;
+  looked: Look[];
+  holder: MeasuredHolder;
+}
+
+/** One number or choice that a holder looked at, and a way to look again. */
+interface Look {
+  was: Derived | string;
+  again(inputs: BodyInputs): Derived | string;
+}
+
+interface Asked {
+  id: string;
+  kind: string;
+  params: Params;
+  contents: HeldContents[];
+}
+
+/** The holder as remembered, or measured afresh while watching what it looks at.
+ * @param measure what measures it, given the inputs it may look at */
+export function remembered(
+  memo: SolveMemo,
+  { id, kind, params, contents }: Asked,
+  inputs: BodyInputs,
+  measure: (watched: BodyInputs) => MeasuredHolder,
+): MeasuredHolder {
+  const key = JSON.stringify([params, contents, inputs.grid]);
+  const known = memo.holders.get(id);
+  if (
+    known &&
+    known.kind === kind &&
+    known.key === key &&
+    known.looked.every((look) => same(look.was, look.again(inputs)))
+  ) {
+    memo.reused++;
+    return known.holder;
+  }
+  const looked: Look[] = [];
+  const holder = measure(watching(inputs, looked));
+  memo.holders.set(id, { kind, key, looked, holder });
+  memo.measured++;
+  return holder;
+}
+
+/** The inputs with every number that has not changed since the last solve being the object it was then. */
+export function steady(memo: SolveMemo, inputs: BodyInputs): BodyInputs {
+  const keep = (name: string, now: Derived): Derived => {
+    const before = memo.numbers.get(name);
+    if (before && same(before, now)) return before;
+    memo.numbers.set(name, now);
+    return now;
+  };
+  const stacks = Object.fromEntries(
+    Object.entries(inputs.stacks).map(([role, thickness]) => [role, keep(`stacks/${role}`, thickness)]),
+  ) as BodyInputs['stacks'];
+  const rules: Rules = { ...inputs.rules, length: (id) => keep(`rules/${id}`, inputs.rules.length(id)) };
+  return { ...inputs, stacks, rules };
+}
+
+/** The same inputs, writing down every look. */
+function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
+  const note = <T extends Derived | string>(again: (from: BodyInputs) => T): T => {
+    const was = again(inputs);
+    looked.push({ was, again });
+    return was;
+  };
+  const rules: Rules = {
+    length: (id) => note(({ rules: from }) => from.length(id)),
+    get foldSchool() {
+      return note(({ rules: from }) => from.foldSchool);
+    },
+    get tabSchool() {
+      return note(({ rules: from }) => from.tabSchool);
+    },
+    get liningSchool() {
+      return note(({ rules: from }) => from.liningSchool);
+    },
+  };
+  const stacks = Object.defineProperties(
+    {},
+    Object.fromEntries(
+      (Object.keys(inputs.stacks) as Role[]).map((role) => [
+        role,
+        { enumerable: true, get: () => note(({ stacks: from }) => from[role]) },
+      ]),
+    ),
+  ) as BodyInputs['stacks'];
+  return { ...inputs, rules, stacks, pin: (path, size) => note((from) => from.pin(path, size)) };
+}
+
+/** Whether two numbers are the same for a reader: value, name, and where they come from. */
+function same(a: Derived | string, b: Derived | string): boolean {
+  if (a === b) return true;
+  if (typeof a === 'string' || typeof b === 'string') return false;
+  if (a.value !== b.value || a.label !== b.label || a.op !== b.op) return false;
+  if (a.origin?.kind !== b.origin?.kind || a.origin?.path !== b.origin?.path) return false;
+  return (
+    a.inputs.length === b.inputs.length &&
+    a.inputs.every(({ times, from }, index) => {
+      const other = b.inputs[index]!;
+      return times === other.times && same(from, other.from);
+    })
+  );
+}
