@@ -11,6 +11,8 @@ export const limits = {
   /** Gap between holders of an arrangement, mm. */
   gap: { least: 0, most: 500 },
   layers: 6,
+  /** Points of a polygon. */
+  points: 2000,
   /** Entries of a shelf that comes with a request. */
   shelf: 5000,
 } as const;

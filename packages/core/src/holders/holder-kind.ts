@@ -55,8 +55,9 @@ export interface MeasuredHolder<Detail = unknown> {
 }
 
 /** A leaf, the whole inside behind the leaves, the room between a front and a back, a pocket as wide as the piece that
- * is parted into channels, the outside of a wall, the room on a round base, or the flaps of a jacket. */
-export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book';
+ * is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, or what hangs between
+ * the side seams. */
+export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 

@@ -6,6 +6,9 @@ import { channelRow } from './channel-row/channel-row.ts';
 import type { HolderKind } from './holder-kind.ts';
 import { bellowsPocket } from './face-pocket/bellows.ts';
 import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
+import { dividerPouch } from './divider-pouch/divider-pouch.ts';
+import { holdStraps } from './hold-straps/hold-straps.ts';
+import { loopRow } from './loop-row/loop-row.ts';
 import { roundRoom } from './round-room/round-room.ts';
 import { bookCover } from './book-cover/book-cover.ts';
 import { looseDividers } from './loose-dividers/loose-dividers.ts';
@@ -27,6 +30,9 @@ export const holderKinds = {
   'loose-dividers': looseDividers,
   'zip-pocket': zipPocket,
   'channel-pocket': channelPocket,
+  'loop-row': loopRow,
+  'hold-straps': holdStraps,
+  'divider-pouch': dividerPouch,
   'round-room': roundRoom,
   'book-cover': bookCover,
 } satisfies HolderKinds;

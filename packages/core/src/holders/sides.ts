@@ -1,4 +1,5 @@
 import { given, minus, product, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import { cylinderHalfGirth, outlineHalfGirth, rectHalfGirth, tapeHalfGirth } from '../sizing/tube-width.ts';
 import type { Clearance, HeldContents } from './holder-kind.ts';
 
 /** A thing as it goes into a holder: across its mouth and down into it, mm. */
@@ -9,17 +10,62 @@ export interface Sides {
   thickness: Derived;
 }
 
-/** The sides of a thing, by the way it is put in. */
+const whole = given('whole', 1, { kind: 'standard', path: 'one' }, 'ratio');
+
+/** The sides of a thing, by the way it is put in: as large as one of its kind may be, and as thick as it is when pressed. */
 export function sidesOf({ line, item, name }: HeldContents): Sides {
-  const side = (label: string, key: 'length' | 'width' | 'thickness') =>
-    given(`${name}, ${label}`, item[key], { kind: 'item', path: `items/${item.id}/${key}`, source: item.source });
+  const from = (key: keyof typeof item) =>
+    ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
+  const more = item.tolerance ? [given('may be larger by', item.tolerance, from('tolerance'))] : [];
+  const side = (label: string, key: 'length' | 'width' | 'thickness') => {
+    const measured = given(`${name}, ${label}`, item[key], from(key));
+    return more.length > 0 ? sum(`${name}, ${label} at most`, [measured, ...more]) : measured;
+  };
   const lying = line.orientation === 'lying';
   return {
     across: side('across', lying ? 'length' : 'width'),
     deep: side('down', lying ? 'width' : 'length'),
-    thickness: side('thickness', 'thickness'),
+    thickness: pressed(side('thickness', 'thickness'), name, item),
   };
 }
+
+function pressed(thickness: Derived, name: string, { id, compressible = 0, source }: HeldContents['item']): Derived {
+  if (compressible === 0) return thickness;
+  const gives = given(
+    'share that gives',
+    compressible,
+    { kind: 'item', path: `items/${id}/compressible`, source },
+    'ratio',
+  );
+  const share = { ...sum('share that is left', [whole, minus(gives)]), unit: 'ratio' as const };
+  return product(`${name}, pressed`, [thickness, share]);
+}
+
+/** Half of the way round one thing that goes in upright or lying: by the tape, by its section, or by its sides.
+ * @param sides of it, mm
+ * @param thickness of all that share its place, mm */
+export function halfGirthOfOne({ item, line, count }: HeldContents, { across }: Sides, thickness: Derived): Derived {
+  const upright = line.orientation === 'upright';
+  const from = { kind: 'item', path: `items/${item.id}/girth`, source: item.source } as const;
+  const slack = item.tolerance ? [given('may be larger by', item.tolerance, from)] : [];
+  if (upright && count === 1 && item.girth) {
+    const tape = tapeHalfGirth(given('round it, by the tape', item.girth, from));
+    return slack.length > 0 ? sum('half its girth at most', [tape, times(2, slack[0]!)]) : tape;
+  }
+  if (upright && count === 1 && item.section) {
+    const hull = outlineHalfGirth(item.section);
+    return slack.length > 0 ? sum('half its girth at most', [hull, times(2, slack[0]!)]) : hull;
+  }
+  if (isRound(item, line)) return cylinderHalfGirth(across, one);
+  const radius = count === 1 && item.edgeRadius ? Math.min(item.edgeRadius, thickness.value / 2, across.value / 2) : 0;
+  const edge = given('edge radius', radius, { ...from, path: `items/${item.id}/edgeRadius` });
+  return radius > 0 ? rectHalfGirth(across, thickness, edge) : rectHalfGirth(across, thickness);
+}
+const one = given('side by side', 1, { kind: 'standard', path: 'one' }, 'count');
+
+/** Whether a thing has a round cross-section the way it goes in. */
+export const isRound = ({ shape }: HeldContents['item'], { orientation }: HeldContents['line']): boolean =>
+  shape === 'ball' || (shape === 'cylinder' && orientation === 'upright');
 
 /** Thickness of several of a thing on each other, mm. */
 export const together = (name: string, count: number, one: Derived): Derived =>

@@ -8,8 +8,28 @@ import { anyRules, anyStack, anyWallet, length } from './any-design.ts';
 
 const anyItem = (index: number): fc.Arbitrary<Item> =>
   fc
-    .record({ long: length(20, 320), short: length(8, 120), thickness: length(1, 60), round: fc.boolean() })
-    .map(({ long, short, thickness, round }) => ({
+    .record({
+      long: length(20, 320),
+      short: length(8, 120),
+      thickness: length(1, 60),
+      round: fc.boolean(),
+      more: fc.record(
+        {
+          girth: length(30, 500),
+          tolerance: length(0, 5),
+          compressible: fc.constantFrom(0, 0.25, 0.5),
+          edgeRadius: length(0, 40),
+          section: fc.constant<[number, number][]>([
+            [0, 0],
+            [60, 0],
+            [50, 30],
+            [20, 35],
+          ]),
+        },
+        { requiredKeys: [] },
+      ),
+    })
+    .map(({ long, short, thickness, round, more }) => ({
       id: `thing-${index}`,
       name: `Thing ${index}`,
       shape: round ? 'cylinder' : 'box',
@@ -18,6 +38,7 @@ const anyItem = (index: number): fc.Arbitrary<Item> =>
       thickness: round ? Math.min(long, short) : thickness,
       rigid: true,
       source: 'yours',
+      ...more,
     }));
 
 const anyLine = (index: number): fc.Arbitrary<{ item: Item; line: ContentsLine }> =>
@@ -81,18 +102,21 @@ export const anyOutside = fc.record({
     'zip-pocket',
     'zip-pocket',
     'channel-pocket',
+    'loop-row',
+    'hold-straps',
   ),
   params: fc.record({
     visible: length(0, 60),
     parts: fc.constantFrom('one', 'two'),
     style: fc.constantFrom('window', 'applied', 'flap'),
+    way: fc.constantFrom('parallel', 'crossed'),
   }),
   long: length(30, 160),
   short: length(20, 100),
   thickness: length(0.2, 30),
   count: fc.integer({ min: 1, max: 2 }),
 });
-type Outside = typeof anyOutside extends fc.Arbitrary<infer T> ? T : never;
+type Outside = Omit<typeof anyOutside extends fc.Arbitrary<infer T> ? T : never, 'kind'> & { kind: string };
 
 /** The design with a pocket on a face, holding a thing of its own. */
 export function withPocket(
@@ -160,10 +184,14 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
       inside: insides,
       visible: length(0, 80),
       pocket: fc.option(anyOutside, { nil: undefined }),
+      pouch: fc.option(
+        anyOutside.map((outside) => ({ ...outside, kind: 'divider-pouch' })),
+        { nil: undefined, freq: 2 },
+      ),
       closure: closureParams[design.closure.kind] ?? fc.constant({}),
       parts: anyParts,
     })
-    .map(({ inside: [kind, params], visible, pocket, closure, parts }) => {
+    .map(({ inside: [kind, params], visible, pocket, pouch, closure, parts }) => {
       const boxed = design.body.params.form === 'boxed';
       const standing: DesignDocument = {
         ...design,
@@ -175,7 +203,8 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
           params: kind === 'cavity' ? { ...params, visible } : params,
         })),
       };
-      return pocket ? withPocket(standing, 'front', pocket) : standing;
+      const parted = pouch ? withPocket(standing, 'divider', pouch, 'D') : standing;
+      return pocket ? withPocket(parted, 'front', pocket) : parted;
     }),
 );
 
@@ -265,7 +294,7 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
   });
 const FLAT = {
   kind: 'slip-pocket',
-  params: { visible: 0, parts: 'one', style: 'window' },
+  params: { visible: 0, parts: 'one', style: 'window', way: 'parallel' },
   long: 80,
   short: 50,
   thickness: 1,

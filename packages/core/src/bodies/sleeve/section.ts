@@ -11,7 +11,7 @@ export function sleeveSection(
   { stacks }: BodyInputs,
 ): Section {
   const width = detail.width.value;
-  const inside = placed.filter(({ seat }) => seat.face === 'inside');
+  const inside = placed.filter(({ seat }) => seat.face !== 'front');
   const bag = sleeveLikeSection({ width, state: 'closed', total: closedThickness }, inside, stacks);
   const floor = Math.max(...bag.layers.map(({ z1 }) => z1));
   const outside = placed.filter(({ seat }) => seat.face === 'front').flatMap(barsOf);

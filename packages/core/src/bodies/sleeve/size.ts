@@ -30,11 +30,15 @@ const turnRule = (formula: string): Rule => ({
 });
 
 /** Sizes a sleeve from what stands in it: the girth gives the flat width, the length the height. */
-export function sizeSleeve(params: Params, [inside, front]: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
+export function sizeSleeve(
+  params: Params,
+  [inside, front, divider]: MeasuredFace[],
+  inputs: BodyInputs,
+): SizedBody<Sleeve> {
   const { rules, stacks, grid, pin, above = nothing } = inputs;
   const form = choiceParam(params, 'form', sleeveParams.form);
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
-  const thick = inside!.loaded;
+  const thick = sum('everything inside', [inside!.loaded, divider!.loaded]);
   const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
   const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const boxed = form === 'boxed';
@@ -46,10 +50,12 @@ export function sizeSleeve(params: Params, [inside, front]: MeasuredFace[], inpu
     !boxed && choiceParam(params, 'corners', sleeveParams.corners) === 'cut'
       ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
       : nothing;
+  // what hangs in it goes round with the things
+  const beside = divider!.occupied ? sum('things and pouch', [inside!.width, divider!.loaded]) : inside!.width;
   const width = pin(
     'body/flatWidth',
     rounded(
-      largest('flat width', [sum('least width', [LEAST, base, times(2, cut)]), inside!.width, front!.width]),
+      largest('flat width', [sum('least width', [LEAST, base, times(2, cut)]), beside, front!.width, divider!.width]),
       grid,
       'up',
     ),
@@ -58,8 +64,9 @@ export function sizeSleeve(params: Params, [inside, front]: MeasuredFace[], inpu
     ? [sum('pocket on the outside', [front!.height, cut, rules.length('pocket.frame'), above])]
     : [];
   const contents = sum('things', [inside!.height, above]);
+  const hanging = divider!.occupied ? [sum('pouch', [divider!.height, cut, above])] : [];
   const least = sum('least side', [LEAST, cut, above]);
-  const height = pin('body/height', rounded(largest('height', [least, contents, ...pocket]), grid, 'up'));
+  const height = pin('body/height', rounded(largest('height', [least, contents, ...pocket, ...hanging]), grid, 'up'));
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
   const turns = lined ? liningTurns(inputs) : { taper: nothing, shallower: nothing };
   const detail: Sleeve = { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
@@ -74,7 +81,7 @@ export function sizeSleeve(params: Params, [inside, front]: MeasuredFace[], inpu
         }
       : { width: named('finished width', width), height: named('finished height', height) },
     closedThickness: named('thick, full', sum('thick, full', [walls, thick, front!.loaded])),
-    emptyThickness: named('thick, empty', sum('thick, empty', [walls, front!.empty])),
+    emptyThickness: named('thick, empty', sum('thick, empty', [walls, front!.empty, divider!.empty])),
     sizes: {
       flatWidth: width,
       ...(boxed && { base }),
@@ -99,6 +106,15 @@ export function sizeSleeve(params: Params, [inside, front]: MeasuredFace[], inpu
         depthOf: depthOf(detail),
       },
       frontFace(detail, inputs),
+      {
+        id: 'divider',
+        host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
+        room: { x: 0, y: 0, width, height, towards: 'left' },
+        board: { dx: 0, stretch: 1 },
+        edges: { left: caught('body/left'), right: caught('body/right'), bottom: free, top: free },
+        panels,
+        inner: innerWalls(detail),
+      },
     ],
     closing: {
       kind: 'mouth',
@@ -138,6 +154,7 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
   };
 }
 
+const free = { kind: 'free' } as const;
 const caught = (within: string) => ({ kind: 'caught', within }) as const;
 
 /** The lining lies inside the shell: the full turn of cloth at the bottom, none at the mouth, so that the mouths walk. */

@@ -25,6 +25,7 @@ export const sleeve: BodyKind<Sleeve> = {
   faces: () => [
     { id: 'inside', title: 'between front and back', seat: 'cavity' },
     { id: 'front', title: 'on the outside of the front', seat: 'wall' },
+    { id: 'divider', title: 'hanging between the side seams', seat: 'pouch' },
   ],
   size: sizeSleeve,
   contribute: contributeSleeve,

@@ -60,6 +60,25 @@ export const IsSizes = (): PropertyDecorator =>
     },
   );
 
+const isPoint = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  value.length === 2 &&
+  value.every((place) => typeof place === 'number' && Math.abs(place) <= limits.size.most);
+
+/** A closed polygon of three points or more, mm. */
+export const IsPolygon = (): PropertyDecorator =>
+  check(
+    'polygon',
+    (value) => Array.isArray(value) && value.length >= 3 && value.length <= limits.points && value.every(isPoint),
+    `$property must be 3 to ${limits.points} points, each two lengths`,
+    {
+      type: 'array',
+      minItems: 3,
+      maxItems: limits.points,
+      items: { type: 'array', minItems: 2, maxItems: 2, items: { type: 'number' } },
+    },
+  );
+
 const DEEPEST = 8;
 
 function isArrangement(value: unknown, depth = 0): value is Arrangement {

@@ -31,7 +31,7 @@ import {
   type ParamValue,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsParams, IsSizes, IsTidyText } from './checks.ts';
+import { IsArrangements, IsParams, IsPolygon, IsSizes, IsTidyText } from './checks.ts';
 
 const { count, size, nameLength } = limits;
 const words = { message: '$property must be text' };
@@ -45,6 +45,10 @@ export class ItemSchema {
   @IsNumber() @Min(size.least) @Max(size.most) thickness!: number;
   @IsOptional() @IsNumber() @Min(0) @Max(size.most) planRadius?: number;
   @IsOptional() @IsNumber() @Min(0) @Max(size.most) edgeRadius?: number;
+  @IsOptional() @IsNumber() @Min(size.least) @Max(4 * size.most) girth?: number;
+  @IsOptional() @IsPolygon() section?: [number, number][];
+  @IsOptional() @IsNumber() @Min(0) @Max(0.9) compressible?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(50) tolerance?: number;
   @IsOptional() @IsNumber() @Min(0) @Max(100_000) mass?: number;
   @IsOptional() @IsBoolean() rigid?: boolean;
   @IsOptional() @IsBoolean() magnetSensitive?: boolean;

@@ -1,8 +1,7 @@
-import { byRule, given, largest, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, largest, type Derived, type Rule } from '../../derived/derived.ts';
 import { hullPerimeter, type Point } from '../../geometry/perimeter.ts';
-import { cylinderHalfGirth, rectHalfGirth } from '../../sizing/tube-width.ts';
 import type { HeldContents, ParamSpec } from '../holder-kind.ts';
-import { sidesOf, together } from '../sides.ts';
+import { halfGirthOfOne, isRound, sidesOf, together } from '../sides.ts';
 
 export type CavityDivide = 'open' | 'stitched';
 
@@ -57,15 +56,14 @@ export interface Cavity {
 /** The things of a line, each group that shares a place as one. */
 export function standing(held: HeldContents): Standing[] {
   const { line, item, name } = held;
-  const { across, deep, thickness: one } = sidesOf(held);
-  const round = item.shape === 'cylinder' && line.orientation === 'upright';
+  const sides = sidesOf(held);
+  const { across, deep, thickness: one } = sides;
+  const round = isRound(item, line);
   const result: Standing[] = [];
   for (let left = held.count; left > 0; left -= line.perHolder) {
     const count = Math.min(left, line.perHolder);
     const thickness = round ? across : together(name, count, one);
-    const number = given('side by side', 1, { kind: 'standard', path: 'one' }, 'count');
-    const halfGirth = round ? cylinderHalfGirth(across, number) : rectHalfGirth(across, thickness);
-    const radius = item.planRadius ?? 0;
+    const halfGirth = halfGirthOfOne({ ...held, count }, sides, thickness);
     result.push({
       line: line.id,
       name,
@@ -73,7 +71,7 @@ export function standing(held: HeldContents): Standing[] {
       along: deep,
       thickness,
       round,
-      radius,
+      radius: item.planRadius ?? 0,
       halfGirth,
     });
   }

@@ -16,6 +16,14 @@ export interface Item {
   planRadius?: number;
   /** Radius of the edges of the cross-section. */
   edgeRadius?: number;
+  /** Round its cross-section as it goes in upright, measured with a tape, mm. */
+  girth?: number;
+  /** The cross-section itself, across by thickness, as a closed polygon, mm. */
+  section?: [number, number][];
+  /** Share of its thickness that gives when it is pressed, 0..0.9. */
+  compressible?: number;
+  /** How much larger a piece of the kind may be than measured, mm. */
+  tolerance?: number;
   mass?: number;
   rigid?: boolean;
   magnetSensitive?: boolean;

@@ -1,0 +1,127 @@
+import { given, sum, times } from '../../derived/derived.ts';
+import { CoreError } from '../../errors/core-error.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { line, type Outline } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { zipperFor } from '../zip-pocket/zipper.ts';
+import type { DividerPouch } from './pouch.ts';
+
+type Placed = PlacedHolder<DividerPouch>;
+
+/** A panel with a square taken out of each lower corner. Edges `bottom`, `notch-right-up`, `notch-right-out`, `right`,
+ * `top`, `left`, `notch-left-in`, `notch-left-down`. */
+function panelOutline(width: number, height: number, notch: number): Outline {
+  return [
+    line('bottom', [notch, 0], [width - notch, 0]),
+    line('notch-right-up', [width - notch, 0], [width - notch, notch]),
+    line('notch-right-out', [width - notch, notch], [width, notch]),
+    line('right', [width, notch], [width, height]),
+    line('top', [width, height], [0, height]),
+    line('left', [0, height], [0, notch]),
+    line('notch-left-in', [0, notch], [notch, notch]),
+    line('notch-left-down', [notch, notch], [notch, 0]),
+  ];
+}
+
+/** Two panels zipped along the top and boxed at the bottom; their sides are caught in the side seams of the bag. */
+export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
+  const { rules } = inputs;
+  const { inner } = seat;
+  if (!inner) throw new CoreError('holder.noPanels', 'a pouch needs walls to hang from', `holders/${id}`);
+  const own = `holders/${id}`;
+  const seam = rules.length('seam.allowance');
+  const { panel, halfDepth, opening } = detail;
+  const [w, h, notch] = [seat.width.value, panel.value, halfDepth.value];
+  const stitch = panelOutline(w, h, notch);
+  const [front, back] = [`${own}/pouch-front`, `${own}/pouch-back`];
+  const draft = (piece: string, name: string): PieceDraft => ({
+    id: piece,
+    name,
+    role: 'pocket',
+    stitch,
+    width: seat.width,
+    height: sum('pouch, zipper to bottom line', [panel]),
+    allowance: Object.fromEntries(stitch.map((edge) => [edge.id, seam])),
+    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    topArrow: true,
+  });
+  const beyond = given('tape beside the opening', 12, {
+    kind: 'standard',
+    path: 'pouch/tape',
+    source: 'common practice',
+  });
+  const zipper = zipperFor(own, opening, beyond, inputs);
+  const [from, to] = [(w - opening.value) / 2, (w + opening.value) / 2];
+  const zip: Seam[] = [
+    { id: `${own}#zipper-front`, kind: 'sewn', a: zipper.tape('bottom'), b: edgePart(front, 'top', from, to, true) },
+    { id: `${own}#zipper-back`, kind: 'sewn', a: zipper.tape('top'), b: edgePart(back, 'top', from, to) },
+  ];
+  const corner = (piece: string, side: 'right' | 'left', name: string): Seam => ({
+    id: `${piece}#corner-${side}-${name}`,
+    kind: 'sewn',
+    a: wholeEdge(piece, side === 'right' ? 'notch-right-up' : 'notch-left-in'),
+    b: wholeEdge(piece, side === 'right' ? 'notch-right-out' : 'notch-left-down', true),
+  });
+  const pouch: Seam[] = [
+    { id: `${own}#bottom`, kind: 'sewn', a: wholeEdge(front, 'bottom'), b: wholeEdge(back, 'bottom', true) },
+    corner(front, 'right', 'front'),
+    corner(front, 'left', 'front'),
+    corner(back, 'right', 'back'),
+    corner(back, 'left', 'back'),
+  ];
+  const length = h - notch;
+  const lowest = inner.depth.value - rules.length('divider.above').value;
+  const caught = (['left', 'right'] as const).flatMap((side) =>
+    [front, back].map((piece, index): Seam => {
+      // a back is drawn right side up: its left edge is on the right, seen from the front
+      const edge = index === 0 ? side : side === 'left' ? 'right' : 'left';
+      return {
+        id: `${piece}#${side}`,
+        kind: 'caught',
+        within: inner.seams[side],
+        a: wholeEdge(piece, edge, edge === 'left'),
+        b: inner.side(side, index === 0 ? 'front' : 'back', lowest - length, lowest),
+      };
+    }),
+  );
+  const step = (name: string, needs: string[], uses: string[], seams: Seam[], text: ReturnType<typeof say>) => ({
+    id: `${own}/${name}`,
+    phase: 'pockets' as const,
+    needs,
+    uses,
+    seams: seams.map((each) => each.id),
+    text,
+  });
+  const base = sum('pouch, deep', [times(2, halfDepth)]);
+  return contribution({
+    pieces: [draft(front, `Divider pouch ${id}, front`), draft(back, `Divider pouch ${id}, back`), zipper.piece],
+    joins: [...zip, ...pouch, ...caught],
+    hardware: zipper.hardware,
+    operations: [
+      step(
+        'zipper',
+        [],
+        [front, back, zipper.piece.id],
+        zip,
+        say`Sew the zipper between the top edges of pouch ${id}, its ends turned under ${mm(from)} before the sides.`,
+      ),
+      step(
+        'pouch',
+        [`${own}/zipper`],
+        [front, back],
+        pouch,
+        say`Sew the bottom of pouch ${id} and box its corners ${mm(base.value)} deep. Half open the zipper.`,
+      ),
+      step(
+        'hang',
+        [`${own}/pouch`],
+        [front, back, ...new Set([inner.panels.front.piece, inner.panels.back.piece])],
+        caught,
+        say`Baste the sides of pouch ${id} to the sides of the lining, ${mm(inner.depth.value - lowest)} above the base; the side seams catch them.`,
+      ),
+    ],
+  });
+}

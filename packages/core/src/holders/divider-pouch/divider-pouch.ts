@@ -1,0 +1,163 @@
+import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { loadOf } from '../face-pocket/pocket.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { clearanceOf } from '../sides.ts';
+import { contributePouch } from './contribute.ts';
+import type { DividerPouch } from './pouch.ts';
+
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const none = sum('no ease', []);
+/** Common practice: a zipper stops this far before the side seams. */
+const ENDS = given('zipper ends before the side by', 15, {
+  kind: 'standard',
+  path: 'pouch/ends',
+  source: 'common practice',
+});
+/** Above the pouch: the zipper and room for a hand; below it: clear of the base. */
+const ABOVE = given('zipper below the mouth by', 20, {
+  kind: 'standard',
+  path: 'pouch/above',
+  source: 'common practice',
+});
+
+function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
+  const { rules, stacks, grid } = inputs;
+  const load = loadOf({ ...design, visible: 0 }, contents, inputs);
+  const walls = { front: stacks.pocket, back: stacks.pocket };
+  const ease = rules.length('ease.pocket.across');
+  const clear = tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease);
+  const passes = load.sheaves.map((sheaf) =>
+    sum(`${sheaf.name} passes the zipper`, [sheaf.across, sheaf.one, ease, times(2, ENDS)]),
+  );
+  const width = rounded(largest('pouch, flat width', [clear, ...passes]), grid, 'up');
+  const halfDepth = rounded(
+    product('half of the pouch’s depth', [sum('things and cloth', [load.thickness, stacks.pocket]), half]),
+    grid,
+    'up',
+  );
+  // it stands on its boxed bottom, as high as what is in it
+  const panel = rounded(sum('pouch, zipper to bottom line', [load.depth, halfDepth]), grid, 'up');
+  const height = sum('pouch and room above it', [load.depth, ABOVE, rules.length('divider.above'), ROUND]);
+  const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
+  return {
+    width,
+    height,
+    slabs: [
+      {
+        of: { role: 'pocket' },
+        label: 'pouch, back',
+        x0: 0,
+        x1: width.value,
+        y0: 0,
+        y1: panel.value,
+        thickness: stacks.pocket,
+      },
+      ...load.sheaves.map(({ line, name, across, deep, thickness: thick }) => ({
+        of: { line },
+        label: name,
+        x0: (width.value - across.value) / 2,
+        x1: (width.value + across.value) / 2,
+        y0: 0,
+        y1: deep.value,
+        thickness: thick,
+      })),
+      {
+        of: { role: 'pocket' },
+        label: 'pouch, front',
+        x0: 0,
+        x1: width.value,
+        y0: 0,
+        y1: panel.value,
+        thickness: stacks.pocket,
+      },
+    ],
+    loaded: named('pouch, thick', thickness),
+    stretches: { width: true, height: true },
+    sizes: { pouchWidth: width, pouchDepth: sum('pouch, deep', [times(2, halfDepth)]), pouchPanel: panel },
+    detail: { load, walls, halfDepth, panel, opening: width },
+    findings: [],
+  };
+}
+const ROUND = given('for rounding', 4, { kind: 'standard', path: 'pouch/rounding' });
+
+type Placed = PlacedHolder<DividerPouch>;
+
+function place(
+  { detail, sizes, slabs }: MeasuredHolder<DividerPouch>,
+  seat: Seat,
+  { id, rules }: HolderInputs,
+): Placed {
+  const { x, y, width } = seat;
+  const bottom = y + rules.length('divider.above').value;
+  const opening = sum('opening', [width, times(-2, ENDS)]);
+  const top = bottom + detail.panel.value - detail.halfDepth.value;
+  return {
+    id,
+    kind: 'divider-pouch',
+    seat,
+    sizes: { ...sizes, opening },
+    mouths: [{ id, y: top, bottom, x0: x, x1: x + width.value }],
+    stitching: [],
+    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
+      line,
+      name,
+      x: x + (width.value - across.value) / 2,
+      y: bottom,
+      width: across.value,
+      height: deep.value,
+      radius,
+    })),
+    slabs,
+    detail: { ...detail, opening },
+  };
+}
+
+function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const { load, walls, opening, halfDepth } = detail;
+  const piece = cut(`holders/${id}/pouch-front`);
+  const from = { kind: 'document', path: `holders/${id}/pouch-front` } as const;
+  const { left, right, top, bottom } = piece.allowance as Record<'left' | 'right' | 'top' | 'bottom', number>;
+  const available = given('between the sides, as cut', piece.width - left - right, from);
+  const high = given('zipper to bottom line, as cut', piece.height - top - bottom, from);
+  const room = sum('zipper to base', [high, minus(halfDepth)]);
+  const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
+  return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
+    const about = { holder: id, line, name };
+    const required = tubeWidth(rectHalfGirth(across, load.thickness), walls, none);
+    return [
+      clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
+      clearanceOf({
+        ...about,
+        direction: 'through',
+        required: sum('half its girth', [across, one]),
+        available: opening,
+        ease: ease.across,
+      }),
+      clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
+    ];
+  });
+}
+
+/** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */
+export const dividerPouch: HolderKind<DividerPouch> = {
+  title: 'Divider pouch',
+  params: {},
+  rules: ['ease.pocket.across', 'ease.pocket.deep', 'divider.above'],
+  seats: ['pouch'],
+  suits: () => ({ score: 0.2, why: 'Parts a bag, and keeps what is small together.' }),
+  measure,
+  place,
+  contribute: contributePouch,
+  readBack,
+};

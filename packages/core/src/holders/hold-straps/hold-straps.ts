@@ -1,0 +1,227 @@
+import { byRule, given, minus, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { say } from '../../errors/wording.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { StitchLine } from '../../pieces/piece.ts';
+import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
+import { strip } from '../../pieces/strip.ts';
+import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
+import { loadOf, type PocketLoad } from '../face-pocket/pocket.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
+import { clearanceOf } from '../sides.ts';
+
+const params = {
+  way: {
+    kind: 'choice',
+    title: 'Straps',
+    standard: 'parallel',
+    choices: [
+      { id: 'parallel', title: 'two across', why: 'The thing slides in from above.' },
+      { id: 'crossed', title: 'crossed', why: 'Holds all four corners; lift one strap to take it out.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+
+const THICK = given('elastic, thick', 1.1, { kind: 'hardware', path: 'hardware/elastic-20/thickness' });
+const WIDE = given('elastic, wide', 20, { kind: 'hardware', path: 'hardware/elastic-20' });
+const BESIDE = given('stitched beside the thing by', 4, {
+  kind: 'standard',
+  path: 'straps/beside',
+  source: 'common practice',
+});
+/** Common practice: elastic over a thing is cut a tenth shorter than its way. */
+const TAKE_UP = 0.1;
+const shorter: Rule = { id: 'elastic-band', formula: 'way over the thing × (1 - 0.1)', source: 'common practice' };
+const diagonal: Rule = { id: 'hold-straps', formula: '√(across² + deep²)', source: 'geometry: diagonal' };
+
+export interface HoldStraps {
+  crossed: boolean;
+  load: PocketLoad;
+  /** Of each strap, on the face and at rest, mm. */
+  span: Derived;
+  relaxed: Derived;
+}
+
+function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<HoldStraps> {
+  const { grid } = inputs;
+  const load = loadOf({ ...design, visible: 0 }, contents, inputs);
+  const crossed = choiceParam(design, 'way', params.way) === 'crossed';
+  const { across, deep, thickness } = load;
+  const way = crossed
+    ? byRule(diagonal, 'corner to corner', Math.hypot(across.value, deep.value), [across, deep])
+    : across;
+  const span = rounded(sum('strap, stitching to stitching', [way, THICK, times(2, BESIDE)]), grid, 'up');
+  const { frontLength } = flatBackPocket({ width: way, thickness, backSpan: span, frontThickness: THICK });
+  const relaxed = byRule(shorter, 'elastic at rest', frontLength.value * (1 - TAKE_UP), [frontLength]);
+  const width = sum('thing and straps', [across, times(2, BESIDE), times(2, WIDE)]);
+  const height = sum('thing and room', [deep, times(2, BESIDE), ...(crossed ? [times(2, WIDE)] : [])]);
+  const [w, h] = [width.value, height.value];
+  return {
+    width,
+    height,
+    slabs: [
+      ...load.sheaves.map(({ line, name, across: wide, deep: high, thickness: thick }) => ({
+        of: { line },
+        label: name,
+        x0: (w - wide.value) / 2,
+        x1: (w + wide.value) / 2,
+        y0: (h - high.value) / 2,
+        y1: (h + high.value) / 2,
+        thickness: thick,
+      })),
+      { of: { role: 'pocket' as const }, label: 'elastic', x0: 0, x1: w, y0: 0, y1: h, thickness: THICK },
+    ],
+    stretches: { width: false, height: false },
+    sizes: { strapSpan: span, strapRelaxed: relaxed },
+    detail: { crossed, load, span, relaxed },
+    findings: [],
+  };
+}
+
+type Placed = PlacedHolder<HoldStraps>;
+type Ends = [from: [number, number], to: [number, number]];
+
+/** The middle of each strap's ends on the host. */
+function straps({ crossed, span }: HoldStraps, { x, y, width, height }: Seat): Ends[] {
+  const [cx, cy] = [x + width.value / 2, y + height.value / 2];
+  const half = span.value / 2;
+  if (!crossed)
+    return [0.28, 0.72].map((share): Ends => {
+      const at = y + share * height.value;
+      return [
+        [cx - half, at],
+        [cx + half, at],
+      ];
+    });
+  const angle = Math.atan2(height.value, width.value);
+  return [angle, Math.PI - angle].map((turn): Ends => {
+    const [dx, dy] = [half * Math.cos(turn), half * Math.sin(turn)];
+    return [
+      [cx - dx, cy - dy],
+      [cx + dx, cy + dy],
+    ];
+  });
+}
+
+function place({ detail, sizes, slabs }: MeasuredHolder<HoldStraps>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  return {
+    id,
+    kind: 'hold-straps',
+    seat,
+    sizes,
+    mouths: [],
+    stitching: straps(detail, seat).map(([from, to], index) => ({
+      id: `${id}-${index + 1}`,
+      from,
+      to,
+      label: 'strap',
+    })),
+    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
+      line,
+      name,
+      x: x + (width.value - across.value) / 2,
+      y: y + (height.value - deep.value) / 2,
+      width: across.value,
+      height: deep.value,
+      radius,
+    })),
+    slabs,
+    detail,
+  };
+}
+
+/** Two strips of elastic, each stitched down at both ends. */
+function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs): Contribution {
+  const own = `holders/${id}`;
+  const piece = `${own}/strap`;
+  const length = rounded(
+    sum('elastic, cut length', [detail.relaxed, times(2, rules.length('seam.allowance'))]),
+    grid,
+    'up',
+  );
+  const host = straps(detail, seat).flatMap(([from, to], strap) => {
+    const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+    const reach = Math.hypot(dx, dy);
+    const [nx, ny] = [(-dy / reach) * (WIDE.value / 2), (dx / reach) * (WIDE.value / 2)];
+    return [from, to].map(([x, y], end): StitchLine => ({
+      id: `${id}-strap-${strap + 1}-${end + 1}`,
+      from: [x - nx, y - ny],
+      to: [x + nx, y + ny],
+      label: strap === 0 && end === 0 ? `straps of ${id}` : '',
+    }));
+  });
+  const joins = host.map((line, index): Seam => ({
+    id: `${own}#${line.id}`,
+    kind: 'stitchedOn',
+    a: edgePart(piece, index % 2 === 0 ? 'left' : 'right', 0, WIDE.value),
+    b: faceLine(seat.host.piece, line.id),
+  }));
+  return contribution({
+    pieces: [strip({ id: piece, name: `Elastic straps ${id}`, cutFrom: 'elastic-20', length, width: WIDE, count: 2 })],
+    hostEdits: [{ piece: seat.host.piece, lines: host }],
+    joins,
+    hardware: [{ id: 'elastic-20', count: 2, length: 2 * length.value }],
+    operations: [
+      {
+        id: `${own}/set`,
+        phase: 'pockets',
+        needs: [],
+        uses: [piece, seat.host.piece],
+        seams: joins.map((join) => join.id),
+        text: say`Stitch both ends of each elastic strap of ${id} down on their lines, turned under, twice. Try the thing: it must not lift.`,
+      },
+    ],
+  });
+}
+
+function readBack(_cut: CutPieces, { id, seat, detail }: Placed, _inputs: HolderInputs): Clearance[] {
+  const { load, span, crossed } = detail;
+  const from = { kind: 'document', path: `holders/${id}` } as const;
+  return load.sheaves.flatMap(({ line, name, across, deep }) => {
+    const about = { holder: id, line, name };
+    const way = crossed
+      ? byRule(diagonal, 'corner to corner', Math.hypot(across.value, deep.value), [across, deep])
+      : across;
+    return [
+      clearanceOf({
+        ...about,
+        direction: 'across',
+        required: way,
+        available: sum('between the stitches', [span, minus(THICK)]),
+        ease: 0,
+      }),
+      clearanceOf({
+        ...about,
+        direction: 'deep',
+        required: deep,
+        available: given('high', seat.height.value, from),
+        ease: 0,
+      }),
+    ];
+  });
+}
+
+/** Two straps of elastic over something that lies on a face. */
+export const holdStraps: HolderKind<HoldStraps> = {
+  title: 'Hold-down straps',
+  params,
+  rules: [],
+  seats: ['leaf', 'wall'],
+  suits: ({ thickness }) => ({ score: thickness > 12 ? 0.4 : 0.2, why: 'Holds what is thick without a pocket.' }),
+  measure,
+  place,
+  contribute,
+  readBack,
+};
