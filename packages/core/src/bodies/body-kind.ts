@@ -88,6 +88,11 @@ export interface ClosingEdge {
   /** The way of one zipper tape round the open edges, and the radius of the corners on it. */
   around: EdgeRun;
   radius: Derived;
+  /** Of the leaf that it lies on, and the height of the piece, mm. */
+  leaf: Derived;
+  height: Derived;
+  /** A stretch of the top or bottom edge of the back leaf, between two distances from its outer edge, mm. */
+  backEdge(side: 'top' | 'bottom', from: number, to: number): EdgeRun;
 }
 
 /** A mouth with a front and a back. */

@@ -2,6 +2,9 @@ import type { ClosureKinds } from '../closures/closure-kinds.ts';
 import { strapOver } from '../closures/strap-over.ts';
 import { basePad } from '../inserts/base-pad.ts';
 import { tabSnap } from '../closures/tab-snap.ts';
+import { elasticBandClosure } from '../closures/elastic-band.ts';
+import { stiffener } from '../inserts/stiffener.ts';
+import { shoulderStrap } from './shoulder-strap.ts';
 import { ringTabs } from './ring-tabs.ts';
 import { handles } from './handles.ts';
 
@@ -12,4 +15,7 @@ export const partKinds = {
   'base-pad': basePad,
   'tab-snap': tabSnap,
   'ring-tabs': ringTabs,
+  'shoulder-strap': shoulderStrap,
+  'elastic-band': elasticBandClosure,
+  stiffener,
 } satisfies ClosureKinds;

@@ -4,6 +4,8 @@ import { drawstring } from './drawstring.ts';
 import { snaps } from './snap-row.ts';
 import { wrapRibbon } from './wrap-ribbon.ts';
 import { tie } from './tie.ts';
+import { elasticBandClosure } from './elastic-band.ts';
+import { zipTop } from './zip-top.ts';
 import { edgeZip } from './edge-zip.ts';
 import { magnets } from './magnets.ts';
 import { strapOver } from './strap-over.ts';
@@ -30,4 +32,6 @@ export const closureKinds = {
   'strap-over': strapOver,
   magnets,
   'edge-zip': edgeZip,
+  'zip-top': zipTop,
+  'elastic-band': elasticBandClosure,
 } satisfies ClosureKinds;

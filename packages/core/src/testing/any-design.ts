@@ -83,11 +83,11 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
-    making: fc.constantFrom('stacked', 'pleated', 'applied'),
+    making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),
     columns: fc.constantFrom('1', '1', '2'),
     corners: fc.constantFrom('square', 'square', 'rounded'),
-    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip'),
-    parts: fc.subarray(['tab-snap', 'ring-tabs']),
+    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip', 'elastic-band'),
+    parts: fc.subarray(['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band']),
   })
   .map(({ lines, stacks, rules, grid, making, columns, corners, closure, parts }) => {
     const design = placeForMe(

@@ -90,6 +90,7 @@ const insides: fc.Arbitrary<[kind: string, params: Params]> = fc.constantFrom(
   ['cavity', { divide: 'stitched' }],
   ['loose-dividers', { dividers: 'one' }],
   ['loose-dividers', { dividers: 'two' }],
+  ['loose-dividers', { dividers: 'two', below: 'fixed' }],
 );
 
 /** Another thing, flat enough for a pocket, and the pocket on the outside that holds it. */
@@ -160,7 +161,7 @@ const plainSleeve = anyStanding({
       corners: fc.constantFrom('whole', 'whole', 'cut'),
     })
     .map((params) => ({ kind: 'sleeve', params })),
-  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top'],
   holderParams: fc.constant({}),
 });
 
@@ -209,7 +210,7 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
 );
 
 export const anyRoll = anyStanding({
-  body: fc.constant({ kind: 'roll', params: {} }),
+  body: fc.constantFrom('none', 'flap').map((flap) => ({ kind: 'roll', params: { flap } })),
   closures: ['none', 'tie'],
   holderParams: fc.constant({}),
 });
@@ -260,7 +261,10 @@ export const anyJacket: fc.Arbitrary<DesignDocument> = fc
 
 const cardOnLeaf = fc.record({
   kind: fc.constant('card-tiers'),
-  params: fc.record({ making: fc.constantFrom('stacked', 'pleated', 'applied'), columns: fc.constantFrom('1', '2') }),
+  params: fc.record({
+    making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),
+    columns: fc.constantFrom('1', '2'),
+  }),
   long: length(40, 114),
   short: length(30, 90),
   thickness: length(0.3, 2),

@@ -10,8 +10,8 @@ export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
   about: 'two leaves, lining inside',
   orientation: 'lying',
-  closures: ['none', 'tab-snap', 'edge-zip'],
-  parts: ['tab-snap', 'ring-tabs'],
+  closures: ['none', 'tab-snap', 'edge-zip', 'elastic-band'],
+  parts: ['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band'],
   params: foldoverParams,
   rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],
   faces: (params) => [

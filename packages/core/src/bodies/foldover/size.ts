@@ -4,7 +4,7 @@ import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { foldOver, turnOfCloth } from '../../sizing/fold-over.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
-import type { EdgeRun } from '../../pieces/seam.ts';
+import { edgePart, type EdgeRun } from '../../pieces/seam.ts';
 import type { BodyInputs, Hosts, SizedBody, SizedFace } from '../body-kind.ts';
 
 export const SHELL = 'body/shell';
@@ -86,6 +86,9 @@ export function sizeFoldover(
       front: { piece: SHELL, xFromEdge: (distance) => shellWidth.value - distance },
       around: zipPath(detail),
       radius: detail.radius,
+      leaf: leafWidth,
+      height,
+      backEdge: (side, from, to) => backEdge(detail, side, from, to),
     },
     detail,
   };
@@ -138,6 +141,15 @@ function zipPath({ leafWidth, liningWidth, radius }: Foldover): EdgeRun {
       { edge: 'bottom', from: 0, to: leaf - r },
     ],
   };
+}
+
+/** The back leaf lies on the left of the shell, which is drawn right side up. */
+function backEdge({ shellWidth, radius }: Foldover, side: 'top' | 'bottom', from: number, to: number): EdgeRun {
+  const r = radius.value;
+  const w = shellWidth.value;
+  return side === 'bottom'
+    ? edgePart(SHELL, 'bottom', from - r, to - r)
+    : edgePart(SHELL, 'top', w - to - r, w - from - r);
 }
 
 const caught = (within: string) => ({ kind: 'caught', within }) as const;

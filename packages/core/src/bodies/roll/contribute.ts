@@ -2,6 +2,7 @@ import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { Point } from '../../geometry/perimeter.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
@@ -10,8 +11,9 @@ import { LINING, SHELL, type Roll } from './size.ts';
 
 /** Shell and lining bagged out, turned, and the lower part folded up into the pocket. */
 export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInputs): Contribution {
-  const { width, height, pocketDepth } = detail;
-  const total = sum('height with the pocket', [height, pocketDepth]);
+  const { width, height, pocketDepth, flap } = detail;
+  const total = sum('height with the pocket', [height, pocketDepth, flap]);
+  const top = total.value - flap.value;
   const [w, h, fold] = [width.value, total.value, pocketDepth.value];
   const seam = rules.length('seam.allowance');
   const gap = Math.min(rules.length('turning.gap').value, w - 20);
@@ -25,7 +27,10 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
     allowance: { left: seam, right: seam, top: seam, bottom: seam },
     spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
     topArrow: true,
-    folds: [{ id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] }],
+    folds: [
+      { id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] },
+      ...(flap.value > 0 ? [{ id: 'flap', order: 2, kind, from: [0, top] as Point, to: [w, top] as Point }] : []),
+    ],
     gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
   });
   const around = baggedOut(SHELL, LINING);

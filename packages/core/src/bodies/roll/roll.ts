@@ -2,14 +2,16 @@ import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { sleeveLikeSection } from '../section.ts';
 import { contributeRoll } from './contribute.ts';
-import { sizeRoll, SHELL, type Roll } from './size.ts';
+import { rollParams, sizeRoll, SHELL, type Roll } from './size.ts';
 
 /** The driving sizes of a roll from its cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, _sized: SizedBody<Roll>, { rules }: BodyInputs): Record<string, number> {
   const seam = rules.length('seam.allowance').value;
   const { width, height, folds } = cut(SHELL);
-  const [pocketDepth = 0] = folds;
-  return { openWidth: width - 2 * seam, pocketDepth, height: height - 2 * seam - pocketDepth };
+  const [pocketDepth = 0, flapFold] = folds;
+  const top = flapFold ?? height - 2 * seam;
+  const flap = height - 2 * seam - top;
+  return { openWidth: width - 2 * seam, pocketDepth, height: top - pocketDepth, ...(flapFold && { flap }) };
 }
 
 /** Rolls for tools and brushes: a lined cloth whose bottom is folded up into a pocket of channels. */
@@ -18,7 +20,7 @@ export const roll: BodyKind<Roll> = {
   about: 'a lined cloth, its bottom folded up into channels',
   orientation: 'upright',
   closures: ['none', 'tie'],
-  params: {},
+  params: rollParams,
   rules: ['seam.allowance', 'topstitch.inset', 'turning.gap'],
   faces: () => [{ id: 'pocket', title: 'in the pocket along the bottom', seat: 'channels' }],
   size: sizeRoll,

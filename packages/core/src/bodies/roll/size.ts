@@ -1,7 +1,8 @@
 import { byRule, given, largest, named, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces, Panels } from '../../holders/holder-kind.ts';
+import type { CutPieces, Panels, ParamSpec } from '../../holders/holder-kind.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { windUp, type RollSection } from '../../sizing/roll.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 
@@ -15,6 +16,8 @@ export interface Roll {
   height: Derived;
   /** Fold to the pocket's mouth. */
   pocketDepth: Derived;
+  /** Folded down over the tips; 0 without one. */
+  flap: Derived;
   /** Lying open, with everything in it. */
   loaded: Derived;
 }
@@ -28,7 +31,7 @@ const windRule = (formula: string): Rule => ({
 
 /** Sizes a roll from its channels, and winds it up round what lies at the inside end. */
 export function sizeRoll(
-  _params: Params,
+  params: Params,
   [pocket]: MeasuredFace[],
   { rules, stacks, grid, pin }: BodyInputs,
 ): SizedBody<Roll> {
@@ -39,9 +42,10 @@ export function sizeRoll(
   // the channels have rounded and pinned it already, and stitch their lines to it
   const pocketDepth = pocket!.sizes.pocketDepth ?? rounded(LEAST, grid, 'up');
   const walls = sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
-  const detail: Roll = { width, height, pocketDepth, loaded: sum('lying open, full', [walls, pocket!.loaded]) };
+  const flap = flapOf(params, { rules, grid });
+  const detail: Roll = { width, height, pocketDepth, flap, loaded: sum('lying open, full', [walls, pocket!.loaded]) };
   const rolled = rollUp(pocket!, walls);
-  const [w, total] = [width.value, height.value + pocketDepth.value];
+  const [w, total] = [width.value, height.value + pocketDepth.value + flap.value];
   const panels: Panels = {
     // the pocket is the lower part of the cloth, folded up: its mouth is the bottom edge
     front: { piece: LINING, at: (fromLeft, down) => [sides.value + fromLeft, down] },
@@ -55,7 +59,14 @@ export function sizeRoll(
     },
     closedThickness: rolled.thick,
     emptyThickness: named('lying empty', walls),
-    sizes: { openWidth: width, height, pocketDepth, besideChannels: sides, turns: rolled.turns },
+    sizes: {
+      openWidth: width,
+      height,
+      pocketDepth,
+      ...(flap.value > 0 && { flap }),
+      besideChannels: sides,
+      turns: rolled.turns,
+    },
     faces: [
       {
         id: 'pocket',
@@ -72,7 +83,7 @@ export function sizeRoll(
         panels,
         depthOf: (cut: CutPieces) => {
           const piece = cut(LINING);
-          return piece.height - 2 * rules.length('seam.allowance').value - (piece.folds[0] ?? 0);
+          return piece.height - 2 * rules.length('seam.allowance').value - (piece.folds[0] ?? 0) - flap.value;
         },
       },
     ],
@@ -83,6 +94,26 @@ export function sizeRoll(
     },
     detail,
   };
+}
+
+const nothing = given('no flap', 0, { kind: 'standard', path: 'nothing' });
+
+export const rollParams = {
+  flap: {
+    kind: 'choice',
+    title: 'Over the top',
+    standard: 'none',
+    choices: [
+      { id: 'none', title: 'nothing', why: 'Quick to take from.' },
+      { id: 'flap', title: 'a flap', why: 'Folded down over the tips, nothing slides out.' },
+    ],
+  },
+  depth: { kind: 'length', title: 'Flap, deep', rule: 'roll.flap' },
+} as const satisfies Record<string, ParamSpec>;
+
+function flapOf(params: Params, { rules, grid }: Pick<BodyInputs, 'rules' | 'grid'>): Derived {
+  if (choiceParam(params, 'flap', rollParams.flap) === 'none') return nothing;
+  return rounded(named('flap', lengthParam(params, 'depth', rollParams.depth, rules, 'body')), grid, 'nearest');
 }
 
 const stitchedOn = { kind: 'stitchedOn' } as const;

@@ -70,7 +70,9 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
   const fold = bottom === 'fold';
   const stitch = fold ? foldedOutline(shape) : panelOutline(shape);
   const hem = detail.lined ? seam : rules.length('mouth.hem');
-  const allowance = Object.fromEntries(stitch.map(({ id }) => [id, allowanceOf(id, seam, hem)]));
+  const deeper = sum('seam allowance, sewn deeper', [seam, detail.deeperSeam]);
+  const below = layer === 'lining' && detail.deeperSeam.value > 0 ? deeper : seam;
+  const allowance = Object.fromEntries(stitch.map(({ id }) => [id, allowanceOf(id, seam, hem, below)]));
   const draft = (id: string, title: string): PieceDraft => ({
     id,
     name: title,
@@ -95,7 +97,8 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
 }
 
 /** Corners that are cut off are bound; a single layer is hemmed at the mouth. */
-const allowanceOf = (edge: string, seam: Derived, hem: Derived): Derived => {
+const allowanceOf = (edge: string, seam: Derived, hem: Derived, below: Derived): Derived => {
+  if (edge === 'bottom') return below;
   if (edge.startsWith('cut-')) return asCut;
   return edge.startsWith('mouth') ? hem : seam;
 };

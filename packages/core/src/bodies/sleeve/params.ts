@@ -74,6 +74,8 @@ export interface Sleeve {
   /** How much the lining is narrower at the bottom, and less deep. */
   taper: Derived;
   shallower: Derived;
+  /** How much of the latter lies in a deeper bottom seam: the lining is cut as high as the shell. */
+  deeperSeam: Derived;
   /** Legs of the corners that are cut off; 0 for whole ones. */
   cut: Derived;
   /** What the closure needs of the height, above the contents. */

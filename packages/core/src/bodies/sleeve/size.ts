@@ -8,16 +8,18 @@ import {
   rounded,
   sum,
   times,
+  type Derived,
   type Rule,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { LiningSchool } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { panelAsCut } from './read-back.ts';
-import { sideStart, sleeveParams, type Sleeve } from './params.ts';
+import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
 const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
@@ -29,19 +31,21 @@ const turnRule = (formula: string): Rule => ({
   source: 'geometry: angle of the turn × distance of the mid-lines',
 });
 
-/** Sizes a sleeve from what stands in it: the girth gives the flat width, the length the height. */
-export function sizeSleeve(
-  params: Params,
-  [inside, front, divider]: MeasuredFace[],
-  inputs: BodyInputs,
-): SizedBody<Sleeve> {
-  const { rules, stacks, grid, pin, above = nothing } = inputs;
-  const form = choiceParam(params, 'form', sleeveParams.form);
+interface Faces {
+  inside: MeasuredFace;
+  front: MeasuredFace;
+  divider: MeasuredFace;
+}
+
+/** The girth of what is in it gives the flat width, the length the height. */
+function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
+  const { rules, stacks, grid, above = nothing } = inputs;
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
-  const thick = sum('everything inside', [inside!.loaded, divider!.loaded]);
+  const form = choiceParam(params, 'form', sleeveParams.form);
   const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
-  const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const boxed = form === 'boxed';
+  const thick = sum('everything inside', [faces.inside.loaded, faces.divider.loaded]);
+  const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   // half of the base goes to the front and half to the back: each half is rounded
   const across = sum('things and walls', [thick, product('half of the walls', [walls, half])]);
   const halfBase = rounded(product('half the base', [across, half]), grid, 'up');
@@ -50,26 +54,40 @@ export function sizeSleeve(
     !boxed && choiceParam(params, 'corners', sleeveParams.corners) === 'cut'
       ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
       : nothing;
-  // what hangs in it goes round with the things
-  const beside = divider!.occupied ? sum('things and pouch', [inside!.width, divider!.loaded]) : inside!.width;
-  const width = pin(
-    'body/flatWidth',
-    rounded(
-      largest('flat width', [sum('least width', [LEAST, base, times(2, cut)]), beside, front!.width, divider!.width]),
-      grid,
-      'up',
-    ),
-  );
-  const pocket = front!.occupied
-    ? [sum('pocket on the outside', [front!.height, cut, rules.length('pocket.frame'), above])]
-    : [];
-  const contents = sum('things', [inside!.height, above]);
-  const hanging = divider!.occupied ? [sum('pouch', [divider!.height, cut, above])] : [];
-  const least = sum('least side', [LEAST, cut, above]);
-  const height = pin('body/height', rounded(largest('height', [least, contents, ...pocket, ...hanging]), grid, 'up'));
+  const width = widthFor(faces, sum('least width', [LEAST, base, times(2, cut)]), inputs);
+  const height = heightFor(faces, cut, inputs);
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  const turns = lined ? liningTurns(inputs) : { taper: nothing, shallower: nothing };
-  const detail: Sleeve = { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
+  const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
+  return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
+}
+
+function widthFor({ inside, front, divider }: Faces, least: Derived, { grid, pin }: BodyInputs): Derived {
+  // what hangs in it goes round with the things
+  const beside = divider.occupied ? sum('things and pouch', [inside.width, divider.loaded]) : inside.width;
+  const demands = [least, beside, front.width, divider.width];
+  return pin('body/flatWidth', rounded(largest('flat width', demands), grid, 'up'));
+}
+
+function heightFor(
+  { inside, front, divider }: Faces,
+  cut: Derived,
+  { rules, grid, pin, above = nothing }: BodyInputs,
+): Derived {
+  const demands = [sum('least side', [LEAST, cut, above]), sum('things', [inside.height, above])];
+  if (front.occupied)
+    demands.push(sum('pocket on the outside', [front.height, cut, rules.length('pocket.frame'), above]));
+  if (divider.occupied) demands.push(sum('pouch', [divider.height, cut, above]));
+  return pin('body/height', rounded(largest('height', demands), grid, 'up'));
+}
+
+/** Sizes a sleeve from what stands in it, hangs in it and is sewn to its front. */
+export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
+  const [inside, front, divider] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
+  const { stacks, above = nothing } = inputs;
+  const detail = sizePanels(params, { inside, front, divider }, inputs);
+  const { lined, width, height, base, cut, panelHeight } = detail;
+  const boxed = detail.form === 'boxed';
+  const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const panels = panelsOf(detail);
   const face = sum('face width', [width, minus(base)]);
   return {
@@ -80,8 +98,8 @@ export function sizeSleeve(
           height: named('finished height', height),
         }
       : { width: named('finished width', width), height: named('finished height', height) },
-    closedThickness: named('thick, full', sum('thick, full', [walls, thick, front!.loaded])),
-    emptyThickness: named('thick, empty', sum('thick, empty', [walls, front!.empty, divider!.empty])),
+    closedThickness: named('thick, full', sum('thick, full', [walls, inside.loaded, divider.loaded, front.loaded])),
+    emptyThickness: named('thick, empty', sum('thick, empty', [walls, front.empty, divider.empty])),
     sizes: {
       flatWidth: width,
       ...(boxed && { base }),
@@ -121,7 +139,7 @@ export function sizeSleeve(
       width,
       ...panels,
       ...mouthOf(detail),
-      proud: inside!.sizes.visible ?? nothing,
+      proud: inside.sizes.visible ?? nothing,
       above,
       lined,
     },
@@ -157,11 +175,34 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
 const free = { kind: 'free' } as const;
 const caught = (within: string) => ({ kind: 'caught', within }) as const;
 
-/** The lining lies inside the shell: the full turn of cloth at the bottom, none at the mouth, so that the mouths walk. */
-function liningTurns({ rules, stacks, grid }: BodyInputs): Pick<Sleeve, 'taper' | 'shallower'> {
-  if (rules.liningSchool === 'same') return { taper: nothing, shallower: nothing };
-  const apart = (stacks.exterior.value + stacks.lining.value) / 2;
-  const layers = [stacks.exterior, stacks.lining];
+type Turns = Pick<Sleeve, 'taper' | 'shallower' | 'deeperSeam'>;
+const UNTURNED: Turns = { taper: nothing, shallower: nothing, deeperSeam: nothing };
+
+/** The lining lies inside the shell: the full turn of cloth at the bottom, none at the mouth, so that the mouths walk. How
+ * much it is, and where it is taken away, is a choice of school. */
+function liningTurns({ rules, stacks, grid }: BodyInputs, bottom: SleeveBottom): Turns {
+  const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
+  return turnsBy[rules.liningSchool]({ set, bottom, stacks, grid });
+}
+
+type Turning = Pick<BodyInputs, 'stacks' | 'grid'> & { set: Derived; bottom: SleeveBottom };
+
+const turnsBy: Record<LiningSchool, (turning: Turning) => Turns> = {
+  same: () => UNTURNED,
+  shorter: ({ set }) => ({ ...UNTURNED, shallower: set }),
+  // a fold has no seam to sew deeper: the piece itself is cut shorter
+  deeper: ({ set, bottom }) => ({ ...UNTURNED, shallower: set, deeperSeam: bottom === 'seam' ? set : nothing }),
+  tapered: ({ set }) => ({ ...UNTURNED, taper: sum('both sides', [times(2, set)]) }),
+  computed: ({ stacks, grid }) => ({ ...computedTurns(stacks, grid), deeperSeam: nothing }),
+};
+
+/** By the angle of each turn and the distance of the mid-lines, at least 1 mm. */
+function computedTurns(
+  { exterior, lining }: BodyInputs['stacks'],
+  grid: BodyInputs['grid'],
+): Omit<Turns, 'deeperSeam'> {
+  const apart = (exterior.value + lining.value) / 2;
+  const layers = [exterior, lining];
   const round = byRule(turnRule('π × (shell + lining) / 2'), 'turn at both sides', Math.PI * apart, layers);
   const under = byRule(turnRule('π/2 × (shell + lining) / 2'), 'turn at the bottom', (Math.PI / 2) * apart, layers);
   return {

@@ -14,10 +14,10 @@ export const sleeve: BodyKind<Sleeve> = {
   title: 'Sleeve',
   about: 'a front and a back with a mouth at the top',
   orientation: 'upright',
-  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over'],
-  parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top'],
+  parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
-  rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school'],
+  rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school', 'lining.shorter'],
   adapt: (params, { rules, stacks }) =>
     choiceParam(params, 'layers', sleeveParams.layers) === 'lined'
       ? { rules, stacks }

@@ -3,10 +3,12 @@ import { line as edgeLine, rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { Fold, Mark, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { asCut } from '../../pieces/strip.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import { hostRun, type HolderInputs, type PlacedHolder, type Side } from '../holder-kind.ts';
 import { contributeApplied } from './contribute-applied.ts';
 import { stripOf } from './place.ts';
+import { tongue, tOutline } from './t-slot.ts';
 import { mouthAt, pocketBottom, type Tiers } from './tiers.ts';
 
 type Placed = PlacedHolder<Tiers>;
@@ -76,7 +78,9 @@ function panelPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
   const [width, height] = [seat.width.value, seat.height.value];
   const lines = detail.slots.slice(0, -1).map((_, index): StitchLine => {
     const y = pocketBottom(detail, index);
-    return { id: `pocket-${index + 1}`, from: [0, y], to: [width, y], label: `bottom of pocket ${index + 1}` };
+    const inset = tongue(detail, width, detail.slots[index]!.depth.value)?.inset ?? 0;
+    const label = `bottom of pocket ${index + 1}`;
+    return { id: `pocket-${index + 1}`, from: [inset, y], to: [width - inset, y], label };
   });
   return {
     id: ids(placed).front,
@@ -97,19 +101,24 @@ function pocketPieces(placed: Placed, inputs: HolderInputs): PieceDraft[] {
   const { seat, detail, id } = placed;
   const hem = inputs.rules.length('mouth.hem');
   return detail.slots.map(({ depth }, index) => {
-    const height = index === detail.slots.length - 1 ? detail.last : depth;
-    return {
+    const isLast = index === detail.slots.length - 1;
+    const height = isLast ? detail.last : depth;
+    const shared = {
       id: ids(placed).pocket(index),
       name: `Card pocket ${id}${index + 1}`,
-      role: 'pocket',
-      stitch: rectangle(seat.width.value, height.value),
+      role: 'pocket' as const,
       width: seat.width,
       height,
-      allowance: { ...allAround(inputs), top: hem },
       spans,
       topArrow: true,
+      lines: middleLines(placed, 'middle', height.value),
       note: 'Hem the top: half of it in, then again.',
     };
+    const shape = isLast ? undefined : tongue(detail, seat.width.value, height.value);
+    const stitch = shape ? tOutline(seat.width.value, height.value, shape) : rectangle(seat.width.value, height.value);
+    // the tongue and the shoulders lie flat behind the next pocket: their edges are only neatened
+    const raw = Object.fromEntries(stitch.map((edge) => [edge.id, asCut]));
+    return { ...shared, stitch, allowance: { ...raw, ...allAround(inputs), top: hem } };
   });
 }
 
@@ -212,6 +221,8 @@ function pocketJoins(placed: Placed): Seam[] {
     const isLast = index === detail.slots.length - 1;
     const [bottom, mouth] = [isLast ? 0 : pocketBottom(detail, index), mouthAt(detail, index)];
     const own = pocket(index);
+    const shape = isLast ? undefined : tongue(detail, seat.width.value, mouth - bottom);
+    const low = shape ? mouth - shape.bar : bottom;
     const sideBy = (side: 'left' | 'right', from: number, to: number): Seam => ({
       id: `${own}#${side}`,
       kind: 'caught',
@@ -220,8 +231,8 @@ function pocketJoins(placed: Placed): Seam[] {
       b: edgePart(front, side, from, to),
     });
     return [
-      sideBy('left', height - mouth, height - bottom),
-      sideBy('right', bottom, mouth),
+      sideBy('left', height - mouth, height - low),
+      sideBy('right', low, mouth),
       isLast
         ? { id: `${own}#bottom`, kind: 'caught', a: wholeEdge(own, 'bottom'), b: wholeEdge(front, 'bottom') }
         : {

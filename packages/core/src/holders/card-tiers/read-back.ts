@@ -25,7 +25,7 @@ type Reading = (
 
 const acrossOf: Reading = (cut, { id, detail }, { rules }, pile, index) => {
   const seam = rules.length('seam.allowance');
-  const front = `holders/${id}/${{ pleated: 'strip', stacked: 'panel', applied: `pocket-${index + 1}` }[detail.making]}`;
+  const front = `holders/${id}/${{ pleated: 'strip', stacked: 'panel', 't-slots': 'panel', applied: `pocket-${index + 1}` }[detail.making]}`;
   const { widest, thickness } = behindFront(detail, index);
   const whole = given('cut width', cut(front).width, { kind: 'document', path: front });
   const two = detail.columns === 2;

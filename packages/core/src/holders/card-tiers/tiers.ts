@@ -1,7 +1,7 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../holder-kind.ts';
 
-export type TiersMaking = 'stacked' | 'pleated' | 'applied';
+export type TiersMaking = 'stacked' | 'pleated' | 'applied' | 't-slots';
 
 export const tiersParams = {
   making: {
@@ -11,6 +11,11 @@ export const tiersParams = {
     choices: [
       { id: 'stacked' as TiersMaking, title: 'stacked pieces', why: 'Thinner mouths, more pieces to hem.' },
       { id: 'pleated' as TiersMaking, title: 'one pleated strip', why: 'One piece, no hems, thicker folds.' },
+      {
+        id: 't-slots' as TiersMaking,
+        title: 'T-shaped pieces',
+        why: 'Only a tongue goes down behind the next pocket: thin at the sides and the bottom.',
+      },
       {
         id: 'applied' as TiersMaking,
         title: 'sewn straight on',

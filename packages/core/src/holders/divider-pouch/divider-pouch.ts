@@ -1,4 +1,4 @@
-import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, minus, named, product, rounded, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { loadOf } from '../face-pocket/pocket.ts';

@@ -34,7 +34,8 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
       lines: [{ id: 'centre', from: [w / 2, 0], to: [w / 2, h], label: 'stitched to the lining' }],
       note: 'Fold wrong sides in; the fold is its upper edge. Hem the lower edges, they stay open.',
     };
-    return { side, draft, joins: joinsOf(id, side, piece, h, span, inner) };
+    const joins = joinsOf(id, side, piece, h, span, inner);
+    return { side, draft, joins: detail.fixed ? [...joins, lowerSeam(id, side, piece, w, inner)] : joins };
   });
   const joins = made.flatMap((each) => each.joins);
   return contribution({
@@ -49,6 +50,16 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
           to: inner.panels[side].at(w / 2, span.top),
           label: `centre of divider ${id}`,
         },
+        ...(detail.fixed
+          ? [
+              {
+                id: `${id}-lower-${side}`,
+                from: inner.panels[side].at(FREE, span.bottom),
+                to: inner.panels[side].at(w - FREE, span.bottom),
+                label: `lower edge of divider ${id}`,
+              },
+            ]
+          : []),
       ],
     })),
     operations: [
@@ -58,11 +69,21 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
         needs: [],
         uses: [...made.map(({ draft }) => draft.id), ...new Set(detail.sides.map((side) => inner.panels[side].piece))],
         seams: joins.map(({ id: seamId }) => seamId),
-        text: say`Fold each divider, hem its lower edges and topstitch the fold. Stitch its centre to the lining, ${mm(clear.value)} above the base, through the layer that lies on the lining only; baste its sides to the sides of the lining. It stays open below and can be pushed aside.`,
+        text: say`Fold each divider, hem its lower edges and topstitch the fold. Stitch its centre to the lining, ${mm(clear.value)} above the base, through the layer that lies on the lining only; baste its sides to the sides of the lining. ${detail.fixed ? 'Stitch its lower edge to the lining too.' : 'It stays open below and can be pushed aside.'}`,
       },
     ],
   });
 }
+
+/** Clear of the sides, where the lining is a little narrower, mm. */
+const FREE = 12;
+
+const lowerSeam = (id: string, side: 'front' | 'back', piece: string, width: number, inner: InnerWalls): Seam => ({
+  id: `${piece}#lower`,
+  kind: 'stitchedOn',
+  a: edgePart(piece, 'bottom', FREE, width - FREE),
+  b: faceLine(inner.panels[side].piece, `${id}-lower-${side}`),
+});
 
 function joinsOf(
   id: string,

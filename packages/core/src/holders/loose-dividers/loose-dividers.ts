@@ -29,6 +29,15 @@ const params = {
       { id: 'two', title: 'two, on front and back', why: 'Two rooms behind each, one in the middle.' },
     ],
   },
+  below: {
+    kind: 'choice',
+    title: 'Below',
+    standard: 'open',
+    choices: [
+      { id: 'open', title: 'open', why: 'They can be pushed aside, and sand falls through.' },
+      { id: 'fixed', title: 'stitched to the lining', why: 'Each room is closed off below.' },
+    ],
+  },
 } as const satisfies Record<string, ParamSpec>;
 
 const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
@@ -71,7 +80,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const along = rooms.flatMap(({ things }) => things.map((thing) => thing.along));
   const height = sum('depth', [largest('the tallest', along), rules.length('ease.cavity.end')]);
   const clear = rounded(rules.length('divider.above'), grid, 'nearest');
-  const detail: LooseDividers = { sides, rooms, depth: height, clear, wall, divider };
+  const fixed = choiceParam(design, 'below', params.below) === 'fixed';
+  const detail: LooseDividers = { sides, fixed, rooms, depth: height, clear, wall, divider };
   return {
     width,
     height,
@@ -225,7 +235,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks 
 /** Rooms of a bag between dividers that hang loose: flat tubes of cloth caught in the side seams and stitched to the
  * lining along their centre, open below. */
 export const looseDividers: HolderKind<LooseDividers> = {
-  title: 'Loose dividers',
+  title: 'Dividers',
   params,
   rules: ['ease.cavity.across', 'ease.cavity.end', 'divider.above'],
   seats: ['cavity'],

@@ -12,6 +12,8 @@ export interface DividedRoom {
 
 export interface LooseDividers {
   sides: ('back' | 'front')[];
+  /** Their lower edge is stitched to the lining too. */
+  fixed: boolean;
   rooms: DividedRoom[];
   /** From the mouth to the base, and what the dividers hang clear of it, mm. */
   depth: Derived;

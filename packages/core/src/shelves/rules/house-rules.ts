@@ -2,7 +2,7 @@ import { foldSchools, type FoldSchool } from '../../sizing/fold-over.ts';
 import { shoulderSchools, type ShoulderSchool } from '../../sizing/flap.ts';
 
 /** How a lining is made smaller than its shell. */
-export const liningSchools = ['computed', 'same'] as const;
+export const liningSchools = ['computed', 'shorter', 'deeper', 'tapered', 'same'] as const;
 export type LiningSchool = (typeof liningSchools)[number];
 
 /** A length the maker can change for all her designs, or for one. */
@@ -91,6 +91,15 @@ export const houseRules = {
   'jacket.flap': length('Flaps of a jacket', 95, 60, 120, 'About a hand, and 10 less than the board.'),
   'jacket.board': length('Thickness of a board', 2, 0.1, 6, 'Paper covers 0.3, board covers 2 to 3.'),
   'jacket.tuck': length('Loose flap under its elastic by', 20, 5, 60, 'More takes a wider range of spines.'),
+  'lining.shorter': length(
+    'Lining smaller by a set amount',
+    3,
+    0,
+    15,
+    'What many makers take by habit; thick cloth asks more.',
+  ),
+  'roll.flap': length('Flap over the top of a roll', 70, 30, 200, 'Deep enough to cover the tips.'),
+  'shoulder.drop': length('Shoulder strap hangs down by', 550, 200, 900, 'Across the body 600 and more.'),
   'raw.inset': length(
     'Raw edges, stitched from the edge',
     3,
@@ -132,7 +141,7 @@ export const houseRules = {
     title: 'The lining is cut',
     standard: 'computed',
     choices: liningSchools,
-    why: 'Computed: smaller by the turn of cloth at the bottom. Same: as the shell, for thin cloth.',
+    why: 'Computed: smaller by the turn of cloth. Shorter, deeper bottom seam or tapered sides: by a set amount. Same: for thin cloth.',
   } satisfies ChoiceRule<LiningSchool>,
   'tab.school': {
     kind: 'choice',

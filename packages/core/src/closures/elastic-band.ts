@@ -1,0 +1,68 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import { given, named, rounded, sum, times } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { edgePart, type Seam } from '../pieces/seam.ts';
+import { strip } from '../pieces/strip.ts';
+import { elasticBand } from '../sizing/drawstring.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+
+const ELASTIC = 'elastic-10';
+const WIDE = given('elastic, wide', 10, { kind: 'hardware', path: `hardware/${ELASTIC}` });
+const STRETCH = given(
+  'stretched by',
+  0.12,
+  { kind: 'standard', path: 'band/stretch', source: 'common practice' },
+  'ratio',
+);
+/** Common practice: from the outer edge, clear of a thumb. */
+const FROM_EDGE = given('from the outer edge', 18, { kind: 'standard', path: 'band/edge', source: 'common practice' });
+const CORNER = given('clear of a rounded corner', 4, {
+  kind: 'standard',
+  path: 'band/corner',
+  source: 'common practice',
+});
+
+/** An elastic caught in top and bottom of the back leaf that is drawn over the front. */
+export const elasticBandClosure: ClosureKind = {
+  title: 'Elastic band',
+  params: {},
+  rules: [],
+  solve(_design: Params, { closing, closedThickness }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {
+    if (closing.kind !== 'edge') throw new CoreError('closure.notForBody', 'a band needs a leaf to be caught in', id);
+    const { height, radius } = closing;
+    // over the front from top to bottom, and round the thickness at both ends
+    const way = sum('over the front', [height, times(2, closedThickness)]);
+    const overlap = sum('both ends in the seam', [times(2, rules.length('seam.allowance'))]);
+    const length = rounded(named('elastic, cut length', elasticBand(way, STRETCH, overlap)), grid, 'up');
+    const from = Math.max(FROM_EDGE.value, radius.value + CORNER.value);
+    const piece = `${id}/band`;
+    const joins = (['top', 'bottom'] as const).map((side, index): Seam => ({
+      id: `${piece}#${side}`,
+      kind: 'caught',
+      within: `body/${side}`,
+      a: edgePart(piece, index === 0 ? 'left' : 'right', 0, WIDE.value),
+      b: closing.backEdge(side, from, from + WIDE.value),
+    }));
+    return {
+      sizes: { bandLength: length, overTheFront: way },
+      contribution: contribution({
+        pieces: [strip({ id: piece, name: 'Elastic band', cutFrom: ELASTIC, length, width: WIDE })],
+        hardware: [{ id: ELASTIC, count: 1, length: length.value }],
+        joins,
+        operations: [
+          {
+            id: `${id}/band`,
+            phase: 'closures',
+            needs: [],
+            uses: [piece, closing.outer.piece],
+            seams: joins.map((join) => join.id),
+            text: say`Baste both ends of the elastic to the top and the bottom of the back leaf of the shell, ${mm(from)} from its outer edge, on the right side, not twisted.`,
+          },
+        ],
+      }),
+    };
+  },
+};

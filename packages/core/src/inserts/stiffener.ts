@@ -1,0 +1,65 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
+import { given, largest, named, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { rectangle } from '../geometry/outline.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { asCut } from '../pieces/strip.ts';
+
+/** Common practice: a board stays this far inside every stitch line. */
+const CLEAR = given('clear of each seam', 3, { kind: 'standard', path: 'stiffener/clear', source: 'common practice' });
+const LEAST = given('least side', 15, { kind: 'standard', path: 'stiffener/least', source: 'common practice' });
+
+function faceOf({ closing, finished }: SizedBody, id: string): { width: Derived; height: Derived; corner: Derived } {
+  const none = sum('no corner', []);
+  if (closing.kind === 'edge') return { width: closing.leaf, height: closing.height, corner: closing.radius };
+  if (closing.kind === 'mouth' && finished.height)
+    return { width: finished.width ?? closing.width, height: finished.height, corner: none };
+  throw new CoreError('part.notForBody', 'a stiffener needs a flat face to lie behind', id);
+}
+
+/** A board between shell and lining of one face, clear of all seams. */
+export const stiffener: ClosureKind = {
+  title: 'Stiffener in the front',
+  params: {},
+  rules: [],
+  solve(_design: Params, body: SizedBody, { grid, id }: ClosureInputs): SolvedClosure {
+    const { width, height, corner } = faceOf(body, id);
+    // a square board clears a rounded corner where its diagonal does
+    const side = (label: string, size: Derived) => {
+      const inside = sum(label, [size, times(-2, CLEAR), times(-0.6, corner)]);
+      return rounded(named(label, largest(label, [LEAST, inside])), grid, 'down');
+    };
+    const board = { width: side('board, wide', width), height: side('board, high', height) };
+    const piece = `${id}/board`;
+    return {
+      sizes: { boardWidth: board.width, boardHeight: board.height },
+      contribution: contribution({
+        pieces: [
+          {
+            id: piece,
+            name: 'Stiffener',
+            role: 'base',
+            stitch: rectangle(board.width.value, board.height.value),
+            ...board,
+            allowance: { left: asCut, right: asCut, top: asCut, bottom: asCut },
+            spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+            note: 'Round its corners, or they wear through.',
+          },
+        ],
+        operations: [
+          {
+            id: `${id}/board`,
+            phase: 'turn',
+            needs: ['body/turn'],
+            uses: [piece],
+            seams: [],
+            text: say`Slide the board in through the gap behind the front, ${mm(CLEAR.value)} clear of every seam, before the gap is closed.`,
+          },
+        ],
+      }),
+    };
+  },
+};
