@@ -1,8 +1,8 @@
 import type { ClosingMouth } from '../bodies/body-kind.ts';
 import { given, sum, times, type Derived } from '../derived/derived.ts';
 import { mm, say } from '../errors/wording.ts';
-import { rectangle } from '../geometry/outline.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
+import { patch } from '../pieces/patch.ts';
 import type { StitchLine } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -100,7 +100,7 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
 }
 
 /** A strip on the outside of each side, its ends open. */
-export function appliedCasing(casing: Casing, { rules, grid: _grid }: ClosureInputs): Contribution {
+export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contribution {
   const { id, closing, header, casingHeight } = casing;
   const seam = rules.length('seam.allowance');
   const length = sum('casing, clear of the side seams', [closing.width, times(-2, CLEAR)]);
@@ -116,17 +116,17 @@ export function appliedCasing(casing: Casing, { rules, grid: _grid }: ClosureInp
     })),
   );
   return contribution({
-    pieces: sides.map((side) => ({
-      id: piece(side),
-      name: `Casing, ${side}`,
-      role: 'pocket',
-      stitch: rectangle(length.value, casingHeight.value),
-      width: length,
-      height: casingHeight,
-      allowance: { left: seam, right: seam, top: seam, bottom: seam },
-      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-      note: 'Turn all edges in; hem the short ends first.',
-    })),
+    pieces: sides.map((side) =>
+      patch({
+        id: piece(side),
+        name: `Casing, ${side}`,
+        role: 'pocket',
+        width: length,
+        height: casingHeight,
+        seam,
+        note: 'Turn all edges in; hem the short ends first.',
+      }),
+    ),
     hostEdits: sides.map((side) => ({
       piece: closing[side].piece,
       lines: [

@@ -44,7 +44,13 @@ function pressed(thickness: Derived, name: string, { id, compressible = 0, sourc
 /** Half of the way round one thing that goes in upright or lying: by the tape, by its section, or by its sides.
  * @param sides of it, mm
  * @param thickness of all that share its place, mm */
-export function halfGirthOfOne({ item, line, count }: HeldContents, { across }: Sides, thickness: Derived): Derived {
+export function halfGirthOfOne(held: HeldContents, sides: Sides, thickness: Derived): Derived {
+  const measured = measuredHalfGirth(held, sides, thickness);
+  // whatever the tape says, nothing is narrower all round than it is wide
+  return measured.value < sides.across.value ? sides.across : measured;
+}
+
+function measuredHalfGirth({ item, line, count }: HeldContents, { across }: Sides, thickness: Derived): Derived {
   const upright = line.orientation === 'upright';
   const from = { kind: 'item', path: `items/${item.id}/girth`, source: item.source } as const;
   const slack = item.tolerance ? [given('may be larger by', item.tolerance, from)] : [];

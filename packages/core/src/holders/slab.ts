@@ -50,9 +50,10 @@ function highestPile(cut: readonly Slab[]): readonly Slab[] {
   if (left < right) return cut;
   let best: readonly Slab[] = [];
   let most = 0;
-  for (const { x0, x1 } of cut) {
-    const middle = (x0 + x1) / 2;
-    const pile = cut.filter((slab) => slab.x0 <= middle && middle <= slab.x1);
+  // as with heights: highest just beyond the left edge of one of them
+  for (const { x0: edge } of cut) {
+    const at = edge + 1e-6;
+    const pile = cut.filter(({ x0, x1 }) => x0 <= at && at <= x1);
     const total = heightOf(pile);
     if (total > most + 1e-9) [best, most] = [pile, total];
   }

@@ -4,9 +4,8 @@ import { given, minus, named, rounded, smallest, sum, times, type Derived } from
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
-import { rectangle } from '../geometry/outline.ts';
 import { contribution } from '../pieces/contribution.ts';
-import type { PieceDraft } from '../pieces/piece.ts';
+import { patch } from '../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../pieces/seam.ts';
 import { asCut } from '../pieces/strip.ts';
 
@@ -41,29 +40,26 @@ export const basePad: ClosureKind = {
       sum('beside its corners', [size.width, times(-2, seam)]),
     ]);
     const across = size.width.value;
-    const pieces: PieceDraft[] = [
-      {
+    const middle = width.value / 2;
+    const pieces = [
+      patch({
         id: pad,
         name: 'Base pad',
         role: 'base',
-        stitch: rectangle(width.value, depth.value),
         width,
         height: depth,
-        allowance: { left: asCut, right: asCut, top: asCut, bottom: asCut },
-        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-        lines: [{ id: 'quilt', from: [width.value / 2, 0], to: [width.value / 2, depth.value], label: 'quilt once' }],
-      },
-      {
+        seam: asCut,
+        lines: [{ id: 'quilt', from: [middle, 0], to: [middle, depth.value], label: 'quilt once' }],
+      }),
+      patch({
         id: slip,
         name: 'Cover of the base',
         role: 'pocket',
         count: 2,
-        stitch: rectangle(across, size.height.value),
         ...size,
-        allowance: { left: seam, right: seam, top: seam, bottom: seam },
-        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        seam,
         gaps: [{ edge: 'top', from: (across - gap.value) / 2, to: (across + gap.value) / 2 }],
-      },
+      }),
     ];
     const joins = (['bottom', 'right', 'top', 'left'] as const).map((edge): Seam => ({
       id: `${slip}#${edge}`,

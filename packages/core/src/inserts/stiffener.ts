@@ -4,8 +4,8 @@ import { given, largest, named, rounded, sum, times, type Derived } from '../der
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
-import { rectangle } from '../geometry/outline.ts';
 import { contribution } from '../pieces/contribution.ts';
+import { patch } from '../pieces/patch.ts';
 import { asCut } from '../pieces/strip.ts';
 
 /** Common practice: a board stays this far inside every stitch line. */
@@ -38,16 +38,14 @@ export const stiffener: ClosureKind = {
       sizes: { boardWidth: board.width, boardHeight: board.height },
       contribution: contribution({
         pieces: [
-          {
+          patch({
             id: piece,
             name: 'Stiffener',
             role: 'base',
-            stitch: rectangle(board.width.value, board.height.value),
             ...board,
-            allowance: { left: asCut, right: asCut, top: asCut, bottom: asCut },
-            spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+            seam: asCut,
             note: 'Round its corners, or they wear through.',
-          },
+          }),
         ],
         operations: [
           {

@@ -1,5 +1,5 @@
 import { given, type Derived } from '../derived/derived.ts';
-import { rectangle } from '../geometry/outline.ts';
+import { patch } from './patch.ts';
 import type { PieceDraft } from './piece.ts';
 
 /** No allowance: cut as it is. */
@@ -18,12 +18,5 @@ interface Strip {
 }
 
 /** Webbing, ribbon, tape, elastic or cloth cut to length without allowances, its long edges `bottom` and `top`. */
-export const strip = ({ length, width, ...rest }: Strip): PieceDraft => ({
-  ...rest,
-  role: 'exterior',
-  stitch: rectangle(length.value, width.value),
-  width: length,
-  height: width,
-  allowance: { left: asCut, right: asCut, top: asCut, bottom: asCut },
-  spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-});
+export const strip = ({ length, width, ...rest }: Strip): PieceDraft =>
+  patch({ ...rest, role: 'exterior', width: length, height: width, seam: asCut });

@@ -125,7 +125,7 @@ describe('what a maker can bring about is a finding', () => {
       { contents: [{ id: 'c1', item: 'gone', count: 3, perHolder: 1, orientation: 'lying' }] },
       'contents.unknownItem',
     ],
-    ['a holder of a later version', { holders: [{ ...holder, kind: 'loop-row' }] }, 'holder.unknownKind'],
+    ['a holder of a later version', { holders: [{ ...holder, kind: 'moon-pocket' }] }, 'holder.unknownKind'],
     ['a holder that lies nowhere', { faces: {} }, 'holder.noSeat'],
     ['a holder where it cannot sit', { faces: { inside: { kind: 'holder', id: 'A' } } }, 'holder.noSeat'],
     [

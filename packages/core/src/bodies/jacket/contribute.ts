@@ -1,7 +1,7 @@
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { patch } from '../../pieces/patch.ts';
 import type { Fold, PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
@@ -19,22 +19,21 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
   const { rules } = inputs;
   const seam = rules.length('seam.allowance');
   const { width, height, elastic, marker } = detail;
-  const [w, h] = [width.value, height.value];
+  const h = height.value;
   const gap = Math.min(rules.length('turning.gap').value, h - 20);
-  const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
-    id,
-    name,
-    role,
-    stitch: rectangle(w, h),
-    width,
-    height,
-    allowance: { left: seam, right: seam, top: seam, bottom: seam },
-    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-    topArrow: true,
-    folds: foldLines(detail, role === 'lining'),
-    // in the short end of the loose flap: the last topstitch closes it
-    gaps: [{ edge: role === 'lining' ? 'right' : 'left', from: (h - gap) / 2, to: (h + gap) / 2 }],
-  });
+  const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft =>
+    patch({
+      id,
+      name,
+      role,
+      width,
+      height,
+      seam,
+      topArrow: true,
+      folds: foldLines(detail, role === 'lining'),
+      // in the short end of the loose flap: the last topstitch closes it
+      gaps: [{ edge: role === 'lining' ? 'right' : 'left', from: (h - gap) / 2, to: (h + gap) / 2 }],
+    });
   const around = baggedOut(SHELL, LINING);
   const flaps = flapSeams(detail);
   const bands = [...(elastic ? [elasticBand(detail, seam)] : []), ...(marker ? [markerBand(detail, seam)] : [])];

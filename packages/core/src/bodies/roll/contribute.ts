@@ -1,8 +1,8 @@
 import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Point } from '../../geometry/perimeter.ts';
+import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
@@ -17,22 +17,21 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
   const [w, h, fold] = [width.value, total.value, pocketDepth.value];
   const seam = rules.length('seam.allowance');
   const gap = Math.min(rules.length('turning.gap').value, w - 20);
-  const piece = (id: string, name: string, role: PieceDraft['role'], kind: 'valley' | 'mountain'): PieceDraft => ({
-    id,
-    name,
-    role,
-    stitch: rectangle(w, h),
-    width,
-    height: total,
-    allowance: { left: seam, right: seam, top: seam, bottom: seam },
-    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-    topArrow: true,
-    folds: [
-      { id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] },
-      ...(flap.value > 0 ? [{ id: 'flap', order: 2, kind, from: [0, top] as Point, to: [w, top] as Point }] : []),
-    ],
-    gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
-  });
+  const piece = (id: string, name: string, role: PieceDraft['role'], kind: 'valley' | 'mountain'): PieceDraft =>
+    patch({
+      id,
+      name,
+      role,
+      width,
+      height: total,
+      seam,
+      topArrow: true,
+      folds: [
+        { id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] },
+        ...(flap.value > 0 ? [{ id: 'flap', order: 2, kind, from: [0, top] as Point, to: [w, top] as Point }] : []),
+      ],
+      gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
+    });
   const around = baggedOut(SHELL, LINING);
   const sides = pocketSeams(h, fold);
   return contribution({

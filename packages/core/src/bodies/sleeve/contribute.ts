@@ -7,7 +7,8 @@ import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
-import { foldedOutline, panelOutline, type PanelShape } from './outlines.ts';
+import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
+import { foldedOutline } from './outlines.ts';
 import { sideStart, type Sleeve } from './params.ts';
 import { bagSeams, mouthSeams, type Layer } from './seams.ts';
 

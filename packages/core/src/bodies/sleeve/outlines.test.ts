@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { boundsOf, edgeLength, flatten, polygonArea, type Outline } from '../../geometry/outline.ts';
 import { length } from '../../testing/measures.ts';
-import { foldedOutline, panelOutline, type PanelShape } from './outlines.ts';
+import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
+import { foldedOutline } from './outlines.ts';
 
 const anyShape: fc.Arbitrary<PanelShape> = fc.record({
   width: length(120, 400),

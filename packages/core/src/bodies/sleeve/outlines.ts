@@ -1,55 +1,6 @@
-import { line, type Outline } from '../../geometry/outline.ts';
+import type { Outline } from '../../geometry/outline.ts';
+import { through, type PanelShape } from '../../geometry/panel.ts';
 import type { Point } from '../../geometry/perimeter.ts';
-
-/** A closed outline from corners, each with the id of the edge that leaves it. */
-const through = (corners: [string, Point][]): Outline =>
-  corners.map(([id, from], index) => line(id, from, corners[(index + 1) % corners.length]![1]));
-
-export interface PanelShape {
-  /** At the mouth, mm. */
-  width: number;
-  /** Mouth to bottom line of one panel, mm. */
-  height: number;
-  /** Narrower at the bottom by, mm, half of it on each side. */
-  taper: number;
-  /** Side of the square that is taken out of each bottom corner; 0 of a flat one. */
-  notch: number;
-  /** Legs of the corner that is cut off at the bottom, on each side; 0 for whole corners. */
-  cut?: number;
-}
-
-/** One panel, its mouth at the top. Edges, counter-clockwise: `bottom`, (`notch-right-up`, `notch-right-out` or
- * `cut-right`), `right`, `mouth`, `left`, (`notch-left-in`, `notch-left-down` or `cut-left`). */
-export function panelOutline({ width, height, taper, notch, cut = 0 }: PanelShape): Outline {
-  const inset = taper / 2;
-  const [left, right] = [inset, width - inset];
-  if (cut > 0)
-    return through([
-      ['bottom', [left + cut, 0]],
-      ['cut-right', [right - cut, 0]],
-      ['right', [right, cut]],
-      ['mouth', [width, height]],
-      ['left', [0, height]],
-      ['cut-left', [left, cut]],
-    ]);
-  if (notch === 0)
-    return through([
-      ['bottom', [left, 0]],
-      ['right', [right, 0]],
-      ['mouth', [width, height]],
-      ['left', [0, height]],
-    ]);
-  return through([
-    ['bottom', [left + notch, 0]],
-    ['notch-right-up', [right - notch, 0]],
-    ['notch-right-out', [right - notch, notch]],
-    ['right', [right, notch]],
-    ['mouth', [width, height]],
-    ['left', [0, height]],
-    ['notch-left-in', [left, notch]],
-    ['notch-left-down', [left + notch, notch]],
-  ]);
-}
 
 /** Front and back in one piece, folded at half its height; the front is the upper half. Edges, counter-clockwise:
  * `mouth-back` at the bottom, `right-back`, (`notch-right-in`, `notch-right`, `notch-right-out`, or `cut-right-back`,

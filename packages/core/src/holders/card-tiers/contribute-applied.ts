@@ -1,8 +1,8 @@
 import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { patch } from '../../pieces/patch.ts';
+import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder, Seat } from '../holder-kind.ts';
 import { seatEdges } from '../seat-edges.ts';
@@ -18,19 +18,18 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
     const isLast = index === detail.slots.length - 1;
     const height = isLast ? detail.last : depth;
     const piece = `holders/${id}/pocket-${index + 1}`;
-    const draft: PieceDraft = {
+    const draft = patch({
       id: piece,
       name: `Card pocket ${id}${index + 1}`,
       role: 'pocket',
-      stitch: rectangle(seat.width.value, height.value),
       width: seat.width,
       height: sum('pocket, bottom to mouth', [height]),
-      allowance: { left: seam, right: seam, bottom: seam, top: hem },
-      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      seam,
+      allowance: { top: hem },
       topArrow: true,
       ...(two && { lines: [{ id: 'middle', from: [w / 2, 0], to: [w / 2, height.value], label: 'middle' }] }),
       ...(hem.value > 0 && { note: 'Hem the top: half of it in, then again.' }),
-    };
+    });
     const own: Seat = {
       ...seat,
       y: seat.y + (isLast ? 0 : pocketBottom(detail, index)),

@@ -1,7 +1,7 @@
 import { given, sum, times } from '../../derived/derived.ts';
 import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { line, type Outline } from '../../geometry/outline.ts';
+import { panelOutline } from '../../geometry/panel.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -10,21 +10,6 @@ import { zipperFor } from '../zip-pocket/zipper.ts';
 import type { DividerPouch } from './pouch.ts';
 
 type Placed = PlacedHolder<DividerPouch>;
-
-/** A panel with a square taken out of each lower corner. Edges `bottom`, `notch-right-up`, `notch-right-out`, `right`,
- * `top`, `left`, `notch-left-in`, `notch-left-down`. */
-function panelOutline(width: number, height: number, notch: number): Outline {
-  return [
-    line('bottom', [notch, 0], [width - notch, 0]),
-    line('notch-right-up', [width - notch, 0], [width - notch, notch]),
-    line('notch-right-out', [width - notch, notch], [width, notch]),
-    line('right', [width, notch], [width, height]),
-    line('top', [width, height], [0, height]),
-    line('left', [0, height], [0, notch]),
-    line('notch-left-in', [0, notch], [notch, notch]),
-    line('notch-left-down', [notch, notch], [notch, 0]),
-  ];
-}
 
 /** Two panels zipped along the top and boxed at the bottom; their sides are caught in the side seams of the bag. */
 export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
@@ -35,7 +20,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   const seam = rules.length('seam.allowance');
   const { panel, halfDepth, opening } = detail;
   const [w, h, notch] = [seat.width.value, panel.value, halfDepth.value];
-  const stitch = panelOutline(w, h, notch);
+  const stitch = panelOutline({ width: w, height: h, taper: 0, notch });
   const [front, back] = [`${own}/pouch-front`, `${own}/pouch-back`];
   const draft = (piece: string, name: string): PieceDraft => ({
     id: piece,
@@ -45,7 +30,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
     width: seat.width,
     height: sum('pouch, zipper to bottom line', [panel]),
     allowance: Object.fromEntries(stitch.map((edge) => [edge.id, seam])),
-    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    spans: { across: ['left', 'right'], up: ['bottom', 'mouth'] },
     topArrow: true,
   });
   const beyond = given('tape beside the opening', 12, {
@@ -56,8 +41,8 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   const zipper = zipperFor(own, opening, beyond, inputs);
   const [from, to] = [(w - opening.value) / 2, (w + opening.value) / 2];
   const zip: Seam[] = [
-    { id: `${own}#zipper-front`, kind: 'sewn', a: zipper.tape('bottom'), b: edgePart(front, 'top', from, to, true) },
-    { id: `${own}#zipper-back`, kind: 'sewn', a: zipper.tape('top'), b: edgePart(back, 'top', from, to) },
+    { id: `${own}#zipper-front`, kind: 'sewn', a: zipper.tape('bottom'), b: edgePart(front, 'mouth', from, to, true) },
+    { id: `${own}#zipper-back`, kind: 'sewn', a: zipper.tape('top'), b: edgePart(back, 'mouth', from, to) },
   ];
   const corner = (piece: string, side: 'right' | 'left', name: string): Seam => ({
     id: `${piece}#corner-${side}-${name}`,

@@ -1,7 +1,7 @@
 import { given, largest, minus, named, product, rounded, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
-import { loadOf } from '../face-pocket/pocket.ts';
+import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -63,15 +63,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
         y1: panel.value,
         thickness: stacks.pocket,
       },
-      ...load.sheaves.map(({ line, name, across, deep, thickness: thick }) => ({
-        of: { line },
-        label: name,
-        x0: (width.value - across.value) / 2,
-        x1: (width.value + across.value) / 2,
-        y0: 0,
-        y1: deep.value,
-        thickness: thick,
-      })),
+      ...sheafSlabs(load.sheaves, width.value / 2, 0),
       {
         of: { role: 'pocket' },
         label: 'pouch, front',
@@ -109,15 +101,7 @@ function place(
     sizes: { ...sizes, opening },
     mouths: [{ id, y: top, bottom, x0: x, x1: x + width.value }],
     stitching: [],
-    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
-      line,
-      name,
-      x: x + (width.value - across.value) / 2,
-      y: bottom,
-      width: across.value,
-      height: deep.value,
-      radius,
-    })),
+    things: sheafThings(detail.load.sheaves, x + width.value / 2, bottom),
     slabs,
     detail: { ...detail, opening },
   };
@@ -127,9 +111,9 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
   const { load, walls, opening, halfDepth } = detail;
   const piece = cut(`holders/${id}/pouch-front`);
   const from = { kind: 'document', path: `holders/${id}/pouch-front` } as const;
-  const { left, right, top, bottom } = piece.allowance as Record<'left' | 'right' | 'top' | 'bottom', number>;
+  const { left, right, mouth, bottom } = piece.allowance as Record<'left' | 'right' | 'mouth' | 'bottom', number>;
   const available = given('between the sides, as cut', piece.width - left - right, from);
-  const high = given('zipper to bottom line, as cut', piece.height - top - bottom, from);
+  const high = given('zipper to bottom line, as cut', piece.height - mouth - bottom, from);
   const room = sum('zipper to base', [high, minus(halfDepth)]);
   const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {

@@ -20,7 +20,7 @@ import { choiceParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, type Sheaf } from '../sides.ts';
 import { pocketFront } from './front.ts';
-import { frontSeat, loadOf, pocketParams, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 
 const params = {
   ...pocketParams,
@@ -95,19 +95,7 @@ const middleOf = ({ rooms, bite }: Bellows, room: number, width: number): number
 
 function slabsOf(detail: Bellows, width: number, height: number): MeasuredHolder['slabs'] {
   const things = detail.rooms.flatMap((sheaves, room) =>
-    sheaves.map(({ line, name, across, deep, thickness }) => {
-      const x = middleOf(detail, room, width);
-      const [x0, x1] = [x - across.value / 2, x + across.value / 2];
-      return {
-        of: { line },
-        label: name,
-        x0,
-        x1,
-        y0: detail.bite.value,
-        y1: detail.bite.value + deep.value,
-        thickness,
-      };
-    }),
+    sheafSlabs(sheaves, middleOf(detail, room, width), detail.bite.value),
   );
   const cloth = { of: { role: 'pocket' as const }, label: 'bellows pocket', x0: 0, x1: width, y0: 0, y1: height };
   return [...things, { ...cloth, thickness: detail.front }];
@@ -142,15 +130,7 @@ function place({ detail, sizes }: MeasuredHolder<Bellows>, whole: Seat, inputs: 
             },
           ],
     things: placed.rooms.flatMap((sheaves, room) =>
-      sheaves.map(({ line, name, across, deep, radius }) => ({
-        line,
-        name,
-        x: x + middleOf(placed, room, width.value) - across.value / 2,
-        y: y + placed.bite.value,
-        width: across.value,
-        height: deep.value,
-        radius,
-      })),
+      sheafThings(sheaves, x + middleOf(placed, room, width.value), y + placed.bite.value),
     ),
     slabs: slabsOf(placed, width.value, height.value),
     detail: placed,

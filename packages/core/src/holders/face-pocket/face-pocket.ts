@@ -18,7 +18,7 @@ import type {
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf } from '../sides.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
-import { frontSeat, loadOf, pocketParams, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 
 /** How a family of pockets differs from the others. */
 export interface PocketStyle {
@@ -87,15 +87,7 @@ function measure(
     width,
     height: sum('pocket and what stands out of it', [high, load.visible]),
     slabs: [
-      ...load.sheaves.map(({ line, name, across, deep, thickness }) => ({
-        of: { line },
-        label: name,
-        x0: (w - across.value) / 2,
-        x1: (w + across.value) / 2,
-        y0: bite.value,
-        y1: bite.value + deep.value,
-        thickness,
-      })),
+      ...sheafSlabs(load.sheaves, w / 2, bite.value),
       {
         of: { role: 'pocket' as const },
         label: style.title.toLowerCase(),
@@ -129,15 +121,7 @@ function place(
     sizes: { ...sizes, pocketWidth: width },
     mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
     stitching: [],
-    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
-      line,
-      name,
-      x: x + (width.value - across.value) / 2,
-      y: y + detail.bite.value,
-      width: across.value,
-      height: deep.value,
-      radius,
-    })),
+    things: sheafThings(detail.load.sheaves, x + width.value / 2, y + detail.bite.value),
     slabs: slabs.map((slab) =>
       'line' in slab.of ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift } : { ...slab, x1: width.value },
     ),

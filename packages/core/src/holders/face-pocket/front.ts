@@ -1,8 +1,8 @@
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Role } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
+import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
@@ -44,19 +44,17 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
   const [w, h] = [width.value, height.value];
   return {
     pieces: [
-      {
+      patch({
         id: piece,
         name: `${name} ${id}`,
         role,
-        stitch: rectangle(w, 2 * h),
         width,
         height: sum('front, unfolded', [times(2, height)]),
-        allowance: { left: seam, right: seam, top: seam, bottom: seam },
-        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        seam,
         topArrow: true,
         folds: [{ id: 'mouth', order: 1, kind: 'mountain', from: [0, h], to: [w, h] }],
         note: 'Fold wrong sides in; the fold is the mouth.',
-      },
+      }),
     ],
     joins: [],
     hardware: [],
@@ -85,21 +83,20 @@ function single({ id, name, role, front, width, height }: Front, { rules }: Hold
   const hem = rules.length('mouth.hem');
   const piece = `holders/${id}/front`;
   const tape = `holders/${id}/binding`;
-  const pieces: PieceDraft[] = [
-    {
+  const pieces = [
+    patch({
       id: piece,
       name: `${name} ${id}`,
       role,
-      stitch: rectangle(width.value, height.value),
       width,
       height,
-      allowance: { left: seam, right: seam, top: bound ? asCut : hem, bottom: seam },
-      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      seam,
+      allowance: { top: bound ? asCut : hem },
       topArrow: true,
       note: bound
         ? 'Bind the top edge; keep the iron away from mesh and film.'
         : 'Hem the top: half of it in, then again.',
-    },
+    }),
   ];
   const joins: Seam[] = [];
   const length = sum('binding of the mouth', [width, times(2, seam)]);

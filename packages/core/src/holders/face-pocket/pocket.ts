@@ -1,7 +1,8 @@
 import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { HeldContents, HolderInputs, ParamSpec, Seat } from '../holder-kind.ts';
+import type { HeldContents, HolderInputs, ParamSpec, PlacedThing, Seat } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
+import type { Slab } from '../slab.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
 
 export const pocketParams = {
@@ -47,3 +48,27 @@ export function loadOf(params: Params, contents: HeldContents[], { rules, id }: 
 
 /** The seat of a pocket's front: what stands out of its mouth needs room above it, but no cloth. */
 export const frontSeat = (seat: Seat, high: Derived): Seat => ({ ...seat, height: high });
+
+/** Sheaves lying on each other round a middle, from a height upwards, mm. */
+export const sheafSlabs = (sheaves: readonly Sheaf[], middle: number, bottom: number): Slab[] =>
+  sheaves.map(({ line, name, across, deep, thickness }) => ({
+    of: { line },
+    label: name,
+    x0: middle - across.value / 2,
+    x1: middle + across.value / 2,
+    y0: bottom,
+    y1: bottom + deep.value,
+    thickness,
+  }));
+
+/** The same, as the board draws them on the host, mm. */
+export const sheafThings = (sheaves: readonly Sheaf[], middle: number, bottom: number): PlacedThing[] =>
+  sheaves.map(({ line, name, across, deep, radius }) => ({
+    line,
+    name,
+    x: middle - across.value / 2,
+    y: bottom,
+    width: across.value,
+    height: deep.value,
+    radius,
+  }));

@@ -6,7 +6,7 @@ import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
-import { loadOf, type PocketLoad } from '../face-pocket/pocket.ts';
+import { loadOf, sheafSlabs, sheafThings, type PocketLoad } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -71,15 +71,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     width,
     height,
     slabs: [
-      ...load.sheaves.map(({ line, name, across: wide, deep: high, thickness: thick }) => ({
-        of: { line },
-        label: name,
-        x0: (w - wide.value) / 2,
-        x1: (w + wide.value) / 2,
-        y0: (h - high.value) / 2,
-        y1: (h + high.value) / 2,
-        thickness: thick,
-      })),
+      ...sheafSlabs(load.sheaves, w / 2, (h - deep.value) / 2),
       { of: { role: 'pocket' as const }, label: 'elastic', x0: 0, x1: w, y0: 0, y1: h, thickness: THICK },
     ],
     stretches: { width: false, height: false },
@@ -128,15 +120,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<HoldStraps>, seat: Seat,
       to,
       label: 'strap',
     })),
-    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
-      line,
-      name,
-      x: x + (width.value - across.value) / 2,
-      y: y + (height.value - deep.value) / 2,
-      width: across.value,
-      height: deep.value,
-      radius,
-    })),
+    things: sheafThings(detail.load.sheaves, x + width.value / 2, y + (height.value - detail.load.deep.value) / 2),
     slabs,
     detail,
   };

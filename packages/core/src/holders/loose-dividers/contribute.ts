@@ -1,9 +1,8 @@
 import { sum, times } from '../../derived/derived.ts';
 import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
+import { patch } from '../../pieces/patch.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, InnerWalls, PlacedHolder } from '../holder-kind.ts';
 import { hang, type LooseDividers } from './rooms.ts';
@@ -21,19 +20,17 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
   const span = { top: bottom - h, bottom };
   const made = detail.sides.map((side) => {
     const piece = `holders/${id}/divider-${side}`;
-    const draft: PieceDraft = {
+    const draft = patch({
       id: piece,
       name: `Divider ${id}, ${side}`,
       role: 'pocket',
-      stitch: rectangle(w, 2 * h),
       width: seat.width,
       height: sum('divider, both layers', [times(2, high)]),
-      allowance: { left: seam, right: seam, top: seam, bottom: seam },
-      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      seam,
       folds: [{ id: 'top', order: 1, kind: 'mountain', from: [0, h], to: [w, h] }],
       lines: [{ id: 'centre', from: [w / 2, 0], to: [w / 2, h], label: 'stitched to the lining' }],
       note: 'Fold wrong sides in; the fold is its upper edge. Hem the lower edges, they stay open.',
-    };
+    });
     const joins = joinsOf(id, side, piece, h, span, inner);
     return { side, draft, joins: detail.fixed ? [...joins, lowerSeam(id, side, piece, w, inner)] : joins };
   });

@@ -1,8 +1,8 @@
 import { given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { patch } from '../../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import type {
@@ -130,15 +130,13 @@ function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution
   const names = seat.bottomEase?.between ?? [];
   return contribution({
     pieces: [
-      {
+      patch({
         id: piece,
         name: 'Note panel',
         role: 'pocket',
-        stitch: rectangle(width, 2 * height),
         width: seat.width,
         height: flat,
-        allowance: { left: seam, right: seam, top: seam, bottom: seam },
-        spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+        seam,
         topArrow: true,
         folds: [{ id: 'mouth', order: 1, kind: 'mountain', from: [0, height], to: [width, height] }],
         notches: notchesAt.flatMap((at, index) => [
@@ -146,7 +144,7 @@ function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution
           { id: names[index]!, edge: 'top', at: width - at },
         ]),
         note: 'Fold wrong sides in; the fold is the mouth.',
-      },
+      }),
     ],
     joins: panelJoins(id, seat),
     operations: [

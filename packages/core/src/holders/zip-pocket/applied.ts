@@ -1,7 +1,7 @@
 import { minus, sum, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { hostRun, type HolderInputs, type PlacedHolder, type Side } from '../holder-kind.ts';
@@ -20,17 +20,8 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
   const low = zipperAt(detail, h);
   const high = sum('front, bottom to zipper', [seat.height, minus(STRIP), minus(detail.window)]);
   const zipper = zipperFor(own, detail.opening, detail.beyond, inputs);
-  const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
-  const draft = (name: string, title: string, height: Derived): PieceDraft => ({
-    id: `${own}/${name}`,
-    name: title,
-    role: 'pocket',
-    stitch: rectangle(w, height.value),
-    width: seat.width,
-    height,
-    allowance: { left: seam, right: seam, top: seam, bottom: seam },
-    spans,
-  });
+  const draft = (name: string, title: string, height: Derived): PieceDraft =>
+    patch({ id: `${own}/${name}`, name: title, role: 'pocket', width: seat.width, height, seam });
   const [front, strip] = [`${own}/front`, `${own}/strip`];
   const pieces = [
     draft('front', `Zip pocket ${id}`, high),

@@ -1,8 +1,8 @@
 import { sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { patch } from '../../pieces/patch.ts';
+import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zipperAt, type ZipPocket } from './zip.ts';
@@ -25,20 +25,18 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
   const onBag = windowLines('window', x0, h + y0, size);
   const onHost = windowLines(`${id}-window`, seat.x + x0, seat.y + y0, size);
   const zipper = zipperFor(own, detail.opening, detail.beyond, inputs);
-  const piece: PieceDraft = {
+  const piece = patch({
     id: bag,
     name: `Zip pocket ${id}`,
     role: 'pocket',
-    stitch: rectangle(w, 2 * h),
     width: seat.width,
     height: sum('pocket, front and back', [times(2, seat.height)]),
-    allowance: { left: seam, right: seam, top: seam, bottom: seam },
-    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    seam,
     topArrow: true,
     folds: [{ id: 'bottom', order: 1, kind: 'valley', from: [0, h], to: [w, h] }],
     lines: onBag,
     note: 'Draw the window on its wrong side. The fold is the bottom of the pocket.',
-  };
+  });
   const window = sides.map((side): Seam => ({
     id: `${own}#window-${side}`,
     kind: 'stitchedOn',

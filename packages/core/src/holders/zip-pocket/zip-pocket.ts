@@ -1,7 +1,7 @@
 import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
-import { loadOf, pocketParams } from '../face-pocket/pocket.ts';
+import { loadOf, pocketParams, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -86,15 +86,7 @@ function slabsOf(
   height: number,
   cloth: Derived,
 ): MeasuredHolder['slabs'] {
-  const things = load.sheaves.map(({ line, name, across, deep, thickness }) => ({
-    of: { line },
-    label: name,
-    x0: (width - across.value) / 2,
-    x1: (width + across.value) / 2,
-    y0: bite.value,
-    y1: bite.value + deep.value,
-    thickness,
-  }));
+  const things = sheafSlabs(load.sheaves, width / 2, bite.value);
   const layer = (label: string, thickness: Derived) => ({
     of: { role: 'pocket' as const },
     label,
@@ -123,15 +115,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, 
     sizes,
     mouths: [{ id, y: at, bottom: y, x0: left, x1: right }],
     stitching: [],
-    things: detail.load.sheaves.map(({ line, name, across, deep, radius }) => ({
-      line,
-      name,
-      x: x + (width.value - across.value) / 2,
-      y: y + detail.bite.value,
-      width: across.value,
-      height: deep.value,
-      radius,
-    })),
+    things: sheafThings(detail.load.sheaves, x + width.value / 2, y + detail.bite.value),
     slabs,
     detail,
   };
