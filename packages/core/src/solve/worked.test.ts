@@ -7,7 +7,7 @@ import { solveDesign } from './solve-design.ts';
 function byHand(file: string) {
   const page = readFileSync(new URL(`../../../../docs/worked/${file}.md`, import.meta.url), 'utf8');
   return page
-    .slice(page.indexOf('## 5'))
+    .slice(page.indexOf('Cut sizes'))
     .split('\n')
     .filter((row) => /^\| [A-Z]/.test(row))
     .map((row) => row.split('|').map((cell) => cell.trim()))
@@ -16,22 +16,32 @@ function byHand(file: string) {
 
 describe.each([
   { file: 'bifold', design: 'permit-bifold', thick: 10.69 },
+  { file: 'junior-bifold', design: 'junior-bifold', thick: 9.34 },
+  { file: 'ferry-pocket', design: 'ferry-pocket', thick: 4.2 },
+  { file: 'logger-pocket', design: 'logger-pocket', thick: 19.68 },
+  { file: 'tally-trifold', design: 'tally-trifold', thick: 17.8 },
+  { file: 'survey-folio', design: 'survey-folio', thick: 15.19 },
+  { file: 'tide-jacket', design: 'tide-jacket', thick: 5.44 },
   { file: 'caliper-sleeve', design: 'caliper-sleeve', thick: 2 * 3.42 + 16 },
   { file: 'twin-flask-bag', design: 'twin-flask-bag', thick: 2 * 3.35 + 74 },
+  { file: 'net-sack', design: 'net-sack', thick: 70.24 },
+  { file: 'boat-tote', design: 'boat-tote', thick: 115.48 + 4.9 },
+  { file: 'reel-bag', design: 'reel-bag', thick: 88 + 1.78 },
+  { file: 'slate-carrier', design: 'slate-carrier', thick: 25.24 },
+  { file: 'sieve-bag', design: 'sieve-bag', thick: 205 + 8 + 2.04 },
 ])('$design worked by hand', ({ file, design, thick }) => {
   const solution = solveDesign(demoDesigns.find(({ id }) => id === design)!);
   const rows = byHand(file);
 
   test('has a row for each piece', () => {
-    expect(rows.length).toBeGreaterThan(2);
+    expect(rows.length).toBeGreaterThan(1);
     expect(rows.map(({ name }) => name).sort()).toEqual(solution.pieces.map(({ name }) => name).sort());
   });
   test.each(rows)('$name is cut $width x $height', ({ name, width, height }) => {
     const piece = solution.pieces.find((each) => each.name === name)!;
-    expect([piece.cutWidth.value, piece.cutHeight.value]).toEqual([
-      expect.closeTo(width, 9),
-      expect.closeTo(height, 9),
-    ]);
+    // by hand to a hundredth
+    expect(Math.abs(piece.cutWidth.value - width)).toBeLessThan(0.006);
+    expect(Math.abs(piece.cutHeight.value - height)).toBeLessThan(0.006);
   });
   test('is as thick, closed and full', () => expect(solution.closedThickness.value).toBeCloseTo(thick, 9));
 });

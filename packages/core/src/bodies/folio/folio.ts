@@ -31,6 +31,8 @@ function readBack(cut: CutPieces, { detail }: SizedBody<Folio>, _inputs: BodyInp
   };
 }
 
+const NOTHING_TURNED = given('raw edge', 0, { kind: 'standard', path: 'raw' });
+
 /** What raw edges change: nothing is turned, hemmed or topstitched; all is stitched at one inset from the edge. */
 const rawLengths: Partial<Record<LengthRuleId, LengthRuleId | 0>> = {
   'seam.allowance': 'raw.inset',
@@ -51,7 +53,7 @@ export const folio: BodyKind<Folio> = {
     const length: typeof rules.length = (id) => {
       const other = rawLengths[id];
       if (other === undefined) return rules.length(id);
-      return other === 0 ? given('raw edge', 0, { kind: 'standard', path: 'raw' }) : rules.length(other);
+      return other === 0 ? NOTHING_TURNED : rules.length(other);
     };
     return { rules: { ...rules, length }, stacks };
   },
