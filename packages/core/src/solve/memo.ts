@@ -28,7 +28,14 @@ interface Remembered {
 interface Look {
   was: Derived | string;
   again(inputs: BodyInputs): Derived | string;
+  /** Made anew at every look, so that only its value can be compared. */
+  anew?: boolean;
 }
+
+const unchanged = ({ was, again, anew }: Look, inputs: BodyInputs): boolean => {
+  const now = again(inputs);
+  return anew ? same(was, now) : was === now;
+};
 
 interface Asked {
   id: string;
@@ -47,12 +54,7 @@ export function remembered(
 ): MeasuredHolder {
   const key = JSON.stringify([params, contents, inputs.grid]);
   const known = memo.holders.get(id);
-  if (
-    known &&
-    known.kind === kind &&
-    known.key === key &&
-    known.looked.every((look) => same(look.was, look.again(inputs)))
-  ) {
+  if (known && known.kind === kind && known.key === key && known.looked.every((look) => unchanged(look, inputs))) {
     memo.reused++;
     return known.holder;
   }
@@ -80,9 +82,9 @@ export function steady(memo: SolveMemo, inputs: BodyInputs): BodyInputs {
 
 /** The same inputs, writing down every look. */
 function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
-  const note = <T extends Derived | string>(again: (from: BodyInputs) => T): T => {
+  const note = <T extends Derived | string>(again: (from: BodyInputs) => T, anew = false): T => {
     const was = again(inputs);
-    looked.push({ was, again });
+    looked.push({ was, again, anew });
     return was;
   };
   const rules: Rules = {
@@ -106,7 +108,7 @@ function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
       ]),
     ),
   ) as BodyInputs['stacks'];
-  return { ...inputs, rules, stacks, pin: (path, size) => note((from) => from.pin(path, size)) };
+  return { ...inputs, rules, stacks, pin: (path, size) => note((from) => from.pin(path, size), true) };
 }
 
 /** Whether two numbers are the same for a reader: value, name, and where they come from. */
