@@ -12,6 +12,7 @@ import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 
 export const fasteners = { magnet: 'magnet-18', snap: 'snap-12', 'hook-and-loop': 'hook-loop-20' } as const;
@@ -48,7 +49,7 @@ export const strapOver: ClosureKind = {
     const solved = flap({
       loadedDepth: closedThickness,
       emptyDepth: emptyThickness,
-      overlap: own('overlap'),
+      overlap: overlapFor(own('overlap'), own('inset')),
       fastenerInset: own('inset'),
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
       school: rules.tabSchool,

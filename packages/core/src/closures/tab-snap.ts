@@ -10,6 +10,7 @@ import { edgePart, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
+import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 
@@ -35,7 +36,7 @@ export const tabSnap: ClosureKind = {
     const solved = flap({
       loadedDepth: body.closedThickness,
       emptyDepth: body.emptyThickness,
-      overlap: own('overlap'),
+      overlap: overlapFor(own('overlap'), fastenerInset),
       fastenerInset,
       flapThickness: sum('tab, both layers', [stacks.exterior, stacks.lining]),
       school: rules.tabSchool,

@@ -10,6 +10,7 @@ export type FindingCode =
   | 'holder.unknownKind'
   | 'holder.noSeat'
   | 'holder.tooMany'
+  | 'holder.unsuited'
   | 'materials.missing'
   | 'rule.outOfRange'
   | 'clearance.tooTight'

@@ -1,3 +1,4 @@
+import { kindOf } from '../document/kind-of.ts';
 import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import type { BodyKind } from '../bodies/body-kind.ts';
 import type { ClosureKind } from '../closures/closure-kind.ts';
@@ -17,7 +18,30 @@ export function checkClosure({ closure }: DesignDocument, body: BodyKind, kind: 
 
 /** Checks that everything in the design has a place: contents in holders, holders on faces. */
 export function checkPlaces(document: DesignDocument, { items }: Resolved, kinds: Kinds): Finding[] {
-  return [...contentsHeld(document, items), ...holdersSeated(document, kinds)];
+  return [...contentsHeld(document, items), ...holdersSeated(document, kinds), ...unsuited(document, items, kinds)];
+}
+
+/** Things in a holder that is not made for them at all: a rod in a card pocket. */
+function unsuited(document: DesignDocument, items: Resolved['items'], kinds: Kinds): Finding[] {
+  return document.holders.flatMap(({ id, kind, contents }) =>
+    contents.flatMap(({ line }): Finding[] => {
+      const entry = document.contents.find((each) => each.id === line);
+      const item = entry && items.get(entry.item);
+      const family = kindOf(kinds.holders, kind);
+      if (!item || !family) return [];
+      const { score, why } = family.suits(item);
+      if (score > 0) return [];
+      return [
+        {
+          code: 'holder.unsuited',
+          severity: 'watch',
+          about: [`holders/${id}`, `contents/${line}`],
+          numbers: { score },
+          text: say`${entry.name ?? item.name} is in ${family.title.toLowerCase()} ${id}, which is not made for it: ${why} Choose another holder.`,
+        },
+      ];
+    }),
+  );
 }
 
 function contentsHeld(document: DesignDocument, items: Resolved['items']): Finding[] {
@@ -39,10 +63,10 @@ function contentsHeld(document: DesignDocument, items: Resolved['items']): Findi
 }
 
 function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
-  const faces = kinds.bodies[document.body.kind]?.faces(document.body.params) ?? [];
+  const faces = kindOf(kinds.bodies, document.body.kind)?.faces(document.body.params) ?? [];
   return document.holders.flatMap(({ id, kind }): Finding[] => {
     const base = { severity: 'stop' as const, about: [`holders/${id}`], numbers: {} };
-    const family = kinds.holders[kind];
+    const family = kindOf(kinds.holders, kind);
     if (!family)
       return [
         {

@@ -1,3 +1,4 @@
+import { kindOf } from '../document/kind-of.ts';
 import type { BodyInputs, Hosts, SizedFace } from '../bodies/body-kind.ts';
 import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
 import { arrange, type Room } from '../faces/arrange.ts';
@@ -20,7 +21,7 @@ export function measureHolders(
   return new Map(
     document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
       const contents = held.get(id) ?? [];
-      const family = kinds.holders[kind];
+      const family = kindOf(kinds.holders, kind);
       if (!family || contents.length === 0) return [];
       const measure = (watched: BodyInputs) => family.measure(params, contents, { ...watched, id });
       return [[id, remembered(memo, { id, kind, params, contents }, inputs, measure)]];
@@ -58,7 +59,7 @@ export function placeHolders(
     const rooms = arrange(arrangement, face.room, measured);
     return [...rooms].map(([id, room]) => {
       const entry = document.holders.find((holder) => holder.id === id)!;
-      const family = kinds.holders[entry.kind]!;
+      const family = kindOf(kinds.holders, entry.kind)!;
       const own = { ...inputs, id };
       const placed = family.place(measured.get(id)!, seatOf(face, room), own);
       return {

@@ -1,3 +1,4 @@
+import { kindOf } from '../document/kind-of.ts';
 import type { BodyKind, SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, SolvedClosure } from '../closures/closure-kind.ts';
 import type { DesignDocument } from '../document/design-document.ts';
@@ -21,7 +22,7 @@ export function solveParts(
 ): { parts: SolvedPart[]; findings: Finding[] } {
   const findings: Finding[] = [];
   const solved = parts.flatMap(({ id, kind: name, params }): SolvedPart[] => {
-    const family = kinds.parts[name];
+    const family = kindOf(kinds.parts, name);
     const about = [`parts/${id}`];
     if (family && kind.parts?.includes(name))
       return [{ id, kind: name, title: family.title, ...family.solve(params, body, { ...inputs, id: `parts/${id}` }) }];

@@ -6,6 +6,7 @@ import type { HeldContents, StackThickness } from '../holders/holder-kind.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { houseRules, isHouseRule } from '../shelves/rules/house-rules.ts';
 import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
+import { assertSound } from './sound.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 
 /** A design with everything it refers to found on the shelves. */
@@ -18,8 +19,10 @@ export interface Resolved {
   findings: Finding[];
 }
 
-/** Looks up items, materials and rules; what is missing becomes a finding, never an exception. */
+/** Looks up items, materials and rules; what is missing becomes a finding, never an exception.
+ * @throws CoreError for numbers that no door lets in (see `assertSound`) */
 export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
+  assertSound(document);
   const items = new Map([...shelves.items, ...document.ownItems].map((item) => [item.id, item]));
   const findings: Finding[] = [...unknownItems(document, items), ...unusableRules(document)];
   const layers = stacksOf(document);

@@ -1,3 +1,4 @@
+import { kindOf } from '../document/kind-of.ts';
 import { assemble } from '../bodies/assemble.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import { given as fixed, largest, type Derived } from '../derived/derived.ts';
@@ -30,8 +31,8 @@ export function solveDesign(
   kinds: Kinds = builtInKinds,
   memo?: SolveMemo,
 ): Solution {
-  const bodyKind = kinds.bodies[document.body.kind];
-  const closureKind = kinds.closures[document.closure.kind];
+  const bodyKind = kindOf(kinds.bodies, document.body.kind);
+  const closureKind = kindOf(kinds.closures, document.closure.kind);
   if (!bodyKind) throw new CoreError('body.unknownKind', `there is no body “${document.body.kind}”`, 'body');
   if (!closureKind)
     throw new CoreError('closure.unknownKind', `there is no closure “${document.closure.kind}”`, 'closure');

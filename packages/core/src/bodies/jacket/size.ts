@@ -80,7 +80,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
       flap,
       ...(elastic && {
         tuck: solved.tuck,
-        spineLeast: named('thinnest book it takes', solved.spineLeast),
+        spineLeast: largest('thinnest book it takes', [solved.spineLeast, nothing]),
         spineMost: named('thickest book it takes', solved.spineMost),
       }),
     },

@@ -1,3 +1,4 @@
+import { kindOf } from '../kind-of.ts';
 import type { FaceSpec } from '../../bodies/body-kind.ts';
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import type { HolderKind } from '../../holders/holder-kind.ts';
@@ -36,7 +37,7 @@ function heldOf({ holders }: DesignDocument, line: string): number {
 /** The faces of the design's body. */
 function facesOf({ body }: DesignDocument): FaceSpec[] {
   const bodies: BodyKinds = bodyKinds;
-  return bodies[body.kind]?.faces(body.params) ?? [];
+  return kindOf(bodies, body.kind)?.faces(body.params) ?? [];
 }
 
 /** The holders that have a seat in a design's body, by id. */
