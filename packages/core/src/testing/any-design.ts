@@ -10,7 +10,7 @@ import { gridIds } from '../units/grid.ts';
 /** How many random designs a property looks at; many more with ZINDLE_DEEP. */
 export const runs = (count: number): number =>
   (globalThis as { process?: { env: Record<string, string | undefined> } }).process?.env.ZINDLE_DEEP
-    ? count * 25
+    ? count * 17
     : count;
 
 /** Any length of a range, in hundredths of a millimetre. */
