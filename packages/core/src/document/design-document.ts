@@ -58,8 +58,8 @@ export interface PartEntry {
   params: Params;
 }
 
-export const sharePolicies = ['keep', 'equal', 'proportional', 'last'] as const;
-/** Who takes the room that is left over: nobody, all the same, by size, or the last one. */
+export const sharePolicies = ['keep', 'equal', 'proportional', 'last', 'named'] as const;
+/** Who takes the room that is left over: nobody, all the same, by size, the last one, or the one that is named. */
 export type SharePolicy = (typeof sharePolicies)[number];
 
 /** Holders side by side (`row`) or one above the other from the bottom up (`column`). */
@@ -67,6 +67,8 @@ export interface ArrangementGroup {
   kind: 'row' | 'column';
   gap: number;
   share: SharePolicy;
+  /** Which child takes what is left, if it is named; from 0. */
+  taker?: number;
   children: Arrangement[];
 }
 export type Arrangement = ArrangementGroup | { kind: 'holder'; id: string };

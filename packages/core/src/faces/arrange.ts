@@ -32,7 +32,7 @@ function arrangeHolder(id: string, room: Room, holders: MeasuredHolders): Map<st
 }
 
 function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders): [Arrangement, Room][] {
-  const { kind, gap, children, share } = group;
+  const { kind, gap, children, share, taker } = group;
   const along = kind === 'row' ? 'width' : 'height';
   const least = children.map((child) => leastSize(along, child, holders));
   const between = given('gap', gap, { kind: 'document', path: 'faces/gap' });
@@ -41,7 +41,7 @@ function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders)
   let at = kind === 'row' ? room.x : room.y;
   if (kind === 'row' && share === 'keep') at += asideBy[room.towards] * Math.max(0, slack.value);
   return children.map((child, index) => {
-    const size = withSlack[share](least, index, slack);
+    const size = withSlack[share](least, index, slack, taker);
     const part: Room = kind === 'row' ? { ...room, x: at, width: size } : { ...room, y: at, height: size };
     at += size.value + gap;
     return [child, part];
@@ -51,7 +51,9 @@ function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders)
 const ratio = (value: number): Derived => given('share', value, { kind: 'document', path: 'faces/share' }, 'ratio');
 
 /** How each policy shares the slack among the least sizes. */
-const withSlack: Record<SharePolicy, (least: Derived[], index: number, slack: Derived) => Derived> = {
+type Share = (least: Derived[], index: number, slack: Derived, taker?: number) => Derived;
+
+const withSlack: Record<SharePolicy, Share> = {
   keep: (least, index) => least[index]!,
   equal: (least, index, slack) =>
     sum('with its share', [least[index]!, product('share of the room', [slack, ratio(1 / least.length)])]),
@@ -60,6 +62,9 @@ const withSlack: Record<SharePolicy, (least: Derived[], index: number, slack: De
     const share = all > 0 ? least[index]!.value / all : 1 / least.length;
     return sum('with its share', [least[index]!, product('share of the room', [slack, ratio(share)])]);
   },
-  last: (least, index, slack) =>
-    index === least.length - 1 ? sum('with all that is left', [least[index]!, slack]) : least[index]!,
+  last: (least, index, slack) => takenBy(least.length - 1, least, index, slack),
+  named: (least, index, slack, taker = 0) => takenBy(Math.min(taker, least.length - 1), least, index, slack),
 };
+
+const takenBy = (taker: number, least: Derived[], index: number, slack: Derived): Derived =>
+  index === taker ? sum('with all that is left', [least[index]!, slack]) : least[index]!;

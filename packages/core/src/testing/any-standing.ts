@@ -1,5 +1,11 @@
 import fc from 'fast-check';
-import type { ContentsLine, DesignDocument, Params } from '../document/design-document.ts';
+import {
+  sharePolicies,
+  type ArrangementGroup,
+  type ContentsLine,
+  type DesignDocument,
+  type Params,
+} from '../document/design-document.ts';
 import { newDesign } from '../document/edits/new-design.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import type { Item } from '../shelves/items/item.ts';
@@ -119,14 +125,16 @@ export const anyOutside = fc.record({
 });
 type Outside = Omit<typeof anyOutside extends fc.Arbitrary<infer T> ? T : never, 'kind'> & { kind: string };
 
-/** The design with a pocket on a face, holding a thing of its own. */
+/** The design with a pocket on a face, holding a thing of its own; beside or above what is there already, or not at all. */
 export function withPocket(
   design: DesignDocument,
   face: string,
   { kind, params, ...size }: Outside,
   id = 'P',
+  beside?: Omit<ArrangementGroup, 'children'>,
 ): DesignDocument {
-  if (face in design.faces) return design;
+  const there = design.faces[face];
+  if (there && !beside) return design;
   const item: Item = {
     id: `thing-${id}`,
     name: `Thing ${id}`,
@@ -148,7 +156,10 @@ export function withPocket(
     contents: [...design.contents, line],
     ownItems: [...design.ownItems, item],
     holders: [...design.holders, { id, kind, params, contents: [{ line: line.id, count: size.count }] }],
-    faces: { ...design.faces, [face]: { kind: 'holder', id } },
+    faces: {
+      ...design.faces,
+      [face]: there ? { ...beside!, children: [there, { kind: 'holder', id }] } : { kind: 'holder', id },
+    },
   };
 }
 
@@ -278,11 +289,21 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
     edges: fc.constantFrom('turned', 'turned', 'raw'),
     closure: fc.constantFrom('none', 'magnets'),
     on: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined }), { minLength: 4, maxLength: 4 }),
+    more: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined, freq: 1 }), {
+      minLength: 4,
+      maxLength: 4,
+    }),
+    beside: fc.record({
+      kind: fc.constantFrom('row' as const, 'column' as const),
+      gap: fc.integer({ min: 0, max: 12 }),
+      share: fc.constantFrom(...sharePolicies),
+      taker: fc.integer({ min: 0, max: 1 }),
+    }),
     stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
   })
-  .map(({ leaves, edges, closure, on, ...rest }) => {
+  .map(({ leaves, edges, closure, on, more, beside, ...rest }) => {
     const start: DesignDocument = {
       ...newDesign({ id: 'any', name: 'Any' }),
       ...rest,
@@ -290,11 +311,16 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
       closure: { kind: closure, params: {} },
     };
     const least = [on[0] ?? { ...FLAT, count: 1 }, ...on.slice(1, Number(leaves))];
-    return least.reduce<DesignDocument>(
+    const single = least.reduce<DesignDocument>(
       (design, holder, index) =>
         holder ? withPocket(design, `leaf-${index + 1}`, holder as Outside, 'ABCD'[index]) : design,
       start,
     );
+    return more.slice(0, Number(leaves)).reduce<DesignDocument>((design, holder, index) => {
+      const face = `leaf-${index + 1}`;
+      if (!holder || !(face in design.faces)) return design;
+      return withPocket(design, face, holder as Outside, `${'ABCD'[index]}2`, beside);
+    }, single);
   });
 const FLAT = {
   kind: 'slip-pocket',

@@ -84,10 +84,12 @@ const DEEPEST = 8;
 function isArrangement(value: unknown, depth = 0): value is Arrangement {
   if (!isRecord(value) || depth > DEEPEST) return false;
   if (value.kind === 'holder') return typeof value.id === 'string';
-  const { kind, gap, share, children } = value;
+  const { kind, gap, share, children, taker } = value;
   const isGroup = kind === 'row' || kind === 'column';
   const sized = typeof gap === 'number' && gap >= limits.gap.least && gap <= limits.gap.most;
-  const shared = sharePolicies.some((policy) => policy === share);
+  const shared =
+    sharePolicies.some((policy) => policy === share) &&
+    (taker === undefined || (typeof taker === 'number' && Number.isInteger(taker) && taker >= 0));
   return (
     isGroup && sized && shared && Array.isArray(children) && children.every((child) => isArrangement(child, depth + 1))
   );

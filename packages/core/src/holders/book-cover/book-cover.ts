@@ -136,7 +136,10 @@ export const bookCover: HolderKind<BookCover> = {
   params,
   rules: ['ease.book'],
   seats: ['book'],
-  suits: ({ shape }) => ({ score: shape === 'book' ? 1 : 0.1, why: 'A jacket goes round a bound book.' }),
+  suits: ({ shape, thickness }) => ({
+    score: shape === 'book' ? 1 : shape === 'card' && thickness >= 1 ? 0.7 : 0.1,
+    why: 'A jacket goes round a bound book or booklet.',
+  }),
   measure,
   place,
   contribute: () => contribution({}),
