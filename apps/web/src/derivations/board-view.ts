@@ -57,7 +57,7 @@ export interface BoardView {
   /** What the drawing is laid on: the layer that is seen. */
   ground: Role;
   /** Where the cloth goes round a fold. */
-  fold: { x0: number; x1: number } | undefined;
+  folds: { x0: number; x1: number }[];
   topstitch: number;
   holders: BoardHolder[];
   /** A tab that stands out from the right edge, in the middle of its height. */
@@ -77,6 +77,7 @@ const views: Record<string, (document: DesignDocument, solution: Solution) => Bo
   foldover: bifoldView,
   sleeve: sleeveView,
   roll: rollView,
+  folio: folioView,
 };
 
 function topstitchOf({ rules }: DesignDocument): number {
@@ -100,7 +101,7 @@ function bifoldView(document: DesignDocument, solution: Solution): BoardView {
     width,
     height,
     ground: 'lining',
-    fold: { x0: leaf, x1: width - leaf },
+    folds: [{ x0: leaf, x1: width - leaf }],
     topstitch: topstitchOf(document),
     holders: holders.map((holder) => boardHolder(holder, solution, 'pocket')),
     tab: tabOf(solution),
@@ -113,6 +114,38 @@ function bifoldView(document: DesignDocument, solution: Solution): BoardView {
       { path: 'finished/height', from: 0, to: height, side: 'right' },
     ],
     note: { text: 'The shell is cut longer than this, to go round the fold, by', path: 'body/shellExtra' },
+  };
+}
+
+/** The inside of a folio lying open, its leaves from the left. */
+function folioView(document: DesignDocument, solution: Solution): BoardView {
+  const { body, finished } = solution;
+  const size = (name: string) => body.sizes[name]?.value ?? 0;
+  const [width, height] = [finished.openWidth?.value ?? 0, finished.height?.value ?? 0];
+  const leaves = Object.keys(body.sizes).filter((name) => /^leaf\d/.test(name));
+  let at = 0;
+  const spans = leaves.map((leaf, index) => {
+    const from = at;
+    const to = from + size(leaf);
+    at = to + size(`spine${index + 1}`);
+    return { leaf, from, to, next: at };
+  });
+  return {
+    title: 'Inside, lying open',
+    width,
+    height,
+    ground: 'lining',
+    folds: spans.slice(0, -1).map(({ to, next }) => ({ x0: to, x1: next })),
+    topstitch: topstitchOf(document),
+    holders: solution.holders.map((holder) => boardHolder(holder, solution, 'pocket')),
+    tab: undefined,
+    snaps: [],
+    sizes: [
+      ...spans.map(({ leaf, from, to }): BoardSize => ({ path: `body/${leaf}`, from, to, side: 'near' })),
+      { path: 'finished/openWidth', from: 0, to: width, side: 'far' },
+      { path: 'finished/height', from: 0, to: height, side: 'right' },
+    ],
+    note: { text: 'The shell is cut longer than this at each fold by', path: 'body/shellExtra' },
   };
 }
 
@@ -131,7 +164,7 @@ function sleeveView(document: DesignDocument, solution: Solution): BoardView {
     width,
     height,
     ground: 'exterior',
-    fold: undefined,
+    folds: [],
     topstitch: topstitchOf(document),
     holders: solution.holders.map((holder) =>
       holder.face === 'front'
@@ -165,7 +198,7 @@ function rollView(document: DesignDocument, solution: Solution): BoardView {
     width,
     height,
     ground: 'lining',
-    fold: undefined,
+    folds: [],
     topstitch: topstitchOf(document),
     holders: solution.holders.map((holder) => boardHolder(holder, solution, 'exterior')),
     tab: undefined,

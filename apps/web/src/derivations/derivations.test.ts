@@ -32,13 +32,13 @@ describe('boardView', () => {
 
   test('everything lies within the body, the leaves beside the fold', () => {
     expect([view.width, view.height]).toEqual([208, 94]);
-    expect([view.fold!.x0, view.fold!.x1]).toEqual([97, 111]);
+    expect([view.folds[0]!.x0, view.folds[0]!.x1]).toEqual([97, 111]);
     for (const { face, x0, x1, y0, y1 } of view.holders) {
       expect(Math.min(x0, y0)).toBeGreaterThanOrEqual(-1e-9);
       expect(x1).toBeLessThanOrEqual(view.width + 1e-9);
       expect(y1).toBeLessThanOrEqual(view.height);
-      if (face === 'left') expect(x1).toBeLessThan(view.fold!.x0);
-      if (face === 'right') expect(x0).toBeGreaterThan(view.fold!.x1);
+      if (face === 'left') expect(x1).toBeLessThan(view.folds[0]!.x0);
+      if (face === 'right') expect(x0).toBeGreaterThan(view.folds[0]!.x1);
     }
   });
   test('cards keep their size and stand in their pockets', () => {

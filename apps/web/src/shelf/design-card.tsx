@@ -1,8 +1,9 @@
-import { formatLength, type DesignDocument, type Solution } from '@zindle/core';
+import { boundsOf, flatten, formatLength, type DesignDocument, type Solution } from '@zindle/core';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ShelfRow } from '../api/client.ts';
 import { boardView } from '../derivations/board-view.ts';
+import { piecesView } from '../derivations/pieces-view.ts';
 import { solvedOf } from '../derivations/solution.ts';
 import { countWords } from '../derivations/things.ts';
 import { clothTint, inkOn, thingTint } from '../derivations/tints.ts';
@@ -87,9 +88,14 @@ const SCALE = 1.3;
 
 function SmallBoard({ document, solution }: { document: DesignDocument; solution: Parameters<typeof boardView>[1] }) {
   const view = boardView(document, solution);
-  if (!view) return null;
-  const scale = Math.min(SCALE, 310 / view.width, 142 / view.height);
+  if (!view) return <SmallPieces document={document} solution={solution} />;
+  const tops = view.holders.flatMap(({ layers }) =>
+    layers.map((layer) => (layer.kind === 'thing' ? layer.thing.y1 : 0)),
+  );
+  const over = Math.max(0, ...tops.map((top) => top - view.height));
+  const scale = Math.min(SCALE, 310 / view.width, 142 / (view.height + over));
   const [width, height] = [view.width * scale, view.height * scale];
+  const above = over * scale;
   const box = ({ x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number }) => ({
     x: x0 * scale + 4,
     y: height - y1 * scale + 4,
@@ -99,7 +105,13 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
   const hidden = inkOn(clothTint(document, view.ground));
   const ink = { stroke: '#1F2B44', strokeWidth: 0.7 };
   return (
-    <svg width={width + 8} height={height + 8} role="img" aria-label={view.title}>
+    <svg
+      width={width + 8}
+      height={height + above + 8}
+      viewBox={`0 ${-above} ${width + 8} ${height + above + 8}`}
+      role="img"
+      aria-label={view.title}
+    >
       <rect
         x="4"
         y="4"
@@ -130,7 +142,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
             ),
           )}
           {holder.face !== 'left' &&
-            document.body.kind !== 'foldover' &&
+            view.ground !== 'lining' &&
             holder.layers.map(
               (layer, index) =>
                 layer.kind === 'thing' && (
@@ -147,14 +159,40 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
             )}
         </g>
       ))}
-      {view.fold && (
+      {view.folds.map(({ x0, x1 }) => (
         <path
-          d={`M${view.fold.x0 * scale + 4} 0V${height + 8}M${view.fold.x1 * scale + 4} 0V${height + 8}`}
+          key={x0}
+          d={`M${x0 * scale + 4} 0V${height + 8}M${x1 * scale + 4} 0V${height + 8}`}
           stroke="#0F6B66"
           strokeWidth="0.8"
           strokeDasharray="7 3 1.5 3"
         />
-      )}
+      ))}
+    </svg>
+  );
+}
+
+/** The pieces of a design whose family has no board yet, at one scale. */
+function SmallPieces({ document, solution }: { document: DesignDocument; solution: Solution }) {
+  const view = piecesView(solution.pieces, 900, 0);
+  const scale = Math.min(0.32, 310 / view.width, 142 / view.height);
+  return (
+    <svg width={view.width * scale + 4} height={view.height * scale + 4} role="img" aria-label="Its pieces">
+      {view.placed.map(({ piece, x, y, height }) => {
+        const { left, bottom } = boundsOf(piece.cut);
+        const points = flatten(piece.cut, { tolerance: 0.5 }).map(
+          ([px, py]) => `${(x + px - left) * scale + 2},${(y + height - (py - bottom)) * scale + 2}`,
+        );
+        return (
+          <polygon
+            key={piece.id}
+            points={points.join(' ')}
+            fill={clothTint(document, piece.role)}
+            stroke="#1F2B44"
+            strokeWidth="0.7"
+          />
+        );
+      })}
     </svg>
   );
 }

@@ -32,6 +32,7 @@ export function HolderDrawing({
             thing={layer.thing}
             frame={frame}
             tint={thingTint(document, layer.thing.line)}
+            hidden={holder.hidden.includes(layer.thing.name)}
           />
         ) : (
           <Front
@@ -69,15 +70,25 @@ export function HolderDrawing({
 
 type ThingLayer = Extract<BoardHolder['layers'][number], { kind: 'thing' }>['thing'];
 
-/** What stands out of a pocket carries the name of both. */
-function ThingInPlace({ thing, frame, tint }: { thing: ThingLayer; frame: Frame; tint: string }) {
+/** What stands out of a pocket carries the name of both; what is hidden is named at the mouth. */
+function ThingInPlace({
+  thing,
+  frame,
+  tint,
+  hidden,
+}: {
+  thing: ThingLayer;
+  frame: Frame;
+  tint: string;
+  hidden: boolean;
+}) {
   const box = boxOf(frame, thing);
   const narrow = box.width < thing.name.length * 6.4 + 44;
   const y = box.y + Math.min(17, box.height - 3);
   return (
     <g>
       <rect {...box} rx={thing.radius * frame.scale} fill={tint} stroke="#1F2B44" strokeWidth="1.1" />
-      {narrow ? (
+      {hidden ? null : narrow ? (
         <text
           x={box.x + box.width / 2}
           y={box.y - 5}

@@ -51,7 +51,9 @@ function Lying({ document, solution, view }: WithSolution & { view: BoardView })
           {view.holders.map((holder) => (
             <HolderDrawing key={holder.id} holder={holder} frame={frame} document={document} />
           ))}
-          <FoldHatch fold={view.fold} height={view.height} frame={frame} />
+          {view.folds.map((fold) => (
+            <FoldHatch key={fold.x0} fold={fold} height={view.height} frame={frame} />
+          ))}
           <Tab view={view} frame={frame} document={document} />
           <Snaps view={view} frame={frame} />
           <SelectedFrame view={view} frame={frame} solution={solution} document={document} />
@@ -152,8 +154,7 @@ function Tab({ view, frame, document }: Drawn) {
   );
 }
 
-function FoldHatch({ fold, height, frame }: { fold: BoardView['fold']; height: number; frame: Frame }) {
-  if (!fold) return null;
+function FoldHatch({ fold, height, frame }: { fold: BoardView['folds'][number]; height: number; frame: Frame }) {
   const box = boxOf(frame, { ...fold, y0: 0, y1: height });
   const line = { stroke: '#0F6B66', strokeWidth: 1.2, strokeDasharray: '12 4 2 4' };
   return (
