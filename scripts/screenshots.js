@@ -50,6 +50,16 @@ const views = {
         .click();
     },
   ],
+  folio: [
+    '/d/survey-folio/shape',
+    async (page) => {
+      await page
+        .getByRole('button', { name: /^spine 1|^Spine 1/ })
+        .first()
+        .click();
+    },
+  ],
+  carrier: ['/d/slate-carrier/shape', (page) => page.getByRole('button', { name: /^flat width, .*explain$/ }).click()],
   cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
 };
 

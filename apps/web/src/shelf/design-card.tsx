@@ -83,6 +83,8 @@ function outside({ finished }: Solution, say: (mm: number) => string): string {
   return [width, finished.height].flatMap((size) => (size ? [say(size.value)] : [])).join(' × ');
 }
 
+/** Kinds whose things lie in pockets that show them; elsewhere what is hidden is dotted. */
+const FOLDED = ['foldover', 'folio'];
 /** All cards share one scale, so that sizes compare. */
 const SCALE = 1.3;
 
@@ -142,7 +144,7 @@ function SmallBoard({ document, solution }: { document: DesignDocument; solution
             ),
           )}
           {holder.face !== 'left' &&
-            view.ground !== 'lining' &&
+            !FOLDED.includes(document.body.kind) &&
             holder.layers.map(
               (layer, index) =>
                 layer.kind === 'thing' && (

@@ -64,7 +64,8 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
 function widthFor({ inside, front, divider }: Faces, least: Derived, { grid, pin }: BodyInputs): Derived {
   // what hangs in it goes round with the things
   const beside = divider.occupied ? sum('things and pouch', [inside.width, divider.loaded]) : inside.width;
-  const demands = [least, beside, front.width, divider.width];
+  const others = [front, divider].filter(({ occupied }) => occupied).map((face) => face.width);
+  const demands = [least, beside, ...others];
   return pin('body/flatWidth', rounded(largest('flat width', demands), grid, 'up'));
 }
 
