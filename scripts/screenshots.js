@@ -57,6 +57,7 @@ const views = {
         .getByRole('button', { name: /^spine 1|^Spine 1/ })
         .first()
         .click();
+      await page.getByRole('heading', { name: 'Folio' }).scrollIntoViewIfNeeded();
     },
   ],
   carrier: ['/d/slate-carrier/shape', (page) => page.getByRole('button', { name: /^flat width, .*explain$/ }).click()],
