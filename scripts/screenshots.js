@@ -57,7 +57,9 @@ const views = {
         .getByRole('button', { name: /^spine 1|^Spine 1/ })
         .first()
         .click();
-      await page.getByRole('heading', { name: 'Folio' }).scrollIntoViewIfNeeded();
+      await page.mouse.move(1120, 400);
+      await page.mouse.wheel(0, -4000);
+      await page.waitForTimeout(200);
     },
   ],
   carrier: ['/d/slate-carrier/shape', (page) => page.getByRole('button', { name: /^flat width, .*explain$/ }).click()],

@@ -9,6 +9,7 @@ export const caliperSleeve = design({
   stacks: cloth('canvas-10oz ~fleece', 'linen'),
   holders: [{ face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] }],
   closure: 'snap-row',
+  rules: { 'turning.gap': 75 },
 });
 
 export const flaskBag = design({
@@ -21,6 +22,7 @@ export const flaskBag = design({
   contents: [thing('c1', 'flask', 'Insulated flask', { count: 2 })],
   stacks: cloth('waxed-canvas ~fleece', 'linen'),
   holders: [{ face: 'inside', id: 'A', kind: 'cavity', params: { divide: 'stitched' }, lines: ['c1'] }],
+  rules: { 'turning.gap': 75 },
 });
 
 export const netSack = design({
@@ -91,6 +93,7 @@ export const slateCarrier = design({
   ],
   closure: 'strap-over',
   parts: [{ id: 'handles', kind: 'handles', params: { drop: 120, spread: 110 } }],
+  rules: { 'turning.gap': 75 },
 });
 
 export const probeRoll = design({

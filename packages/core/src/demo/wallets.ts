@@ -85,4 +85,5 @@ export const loggerPocket = design({
     { id: 'strap', kind: 'tab-snap', params: {} },
     { id: 'ring', kind: 'ring-tabs', params: {} },
   ],
+  rules: { 'turning.gap': 60 },
 });

@@ -26,6 +26,7 @@ export type FindingCode =
   | 'closure.notForBody'
   | 'part.notForBody'
   | 'closure.drift'
+  | 'gap.small'
   | 'closure.hole'
   | 'closure.cornerTooTight'
   | 'closure.casingInHem';

@@ -4,7 +4,8 @@ import type { BodyKind } from '../bodies/body-kind.ts';
 import type { ClosureKind } from '../closures/closure-kind.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { Clearance } from '../holders/holder-kind.ts';
+import type { Clearance, StackThickness } from '../holders/holder-kind.ts';
+import type { Piece } from '../pieces/piece.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 import type { Kinds } from './kinds.ts';
 import type { Resolved } from './resolve.ts';
@@ -111,4 +112,32 @@ export function checkClearances(clearances: Clearance[]): Finding[] {
       limit: 0,
       text: say`${name} sits ${mm(-clearance.value)} too tight ${ways[direction]} in ${holder}.`,
     }));
+}
+
+/** Common practice: thin layers turn through 25, quilted ones want 50, padded and stiff ones 75. mm */
+const GAPS: readonly [thickness: number, gap: number][] = [
+  [1.5, 25],
+  [3, 50],
+  [Infinity, 75],
+];
+
+/** Turning gaps that are smaller than the layers ask. */
+export function checkGaps(pieces: readonly Piece[], { exterior, lining }: StackThickness): Finding[] {
+  const thickness = exterior.value + lining.value;
+  const [, advised] = GAPS.find(([most]) => thickness <= most)!;
+  // what is left open for a cord has its own size
+  const gaps = pieces.flatMap(({ id, gaps: all }) => all.filter(({ label }) => !label).map((gap) => ({ id, ...gap })));
+  const [smallest] = gaps.map(({ id, from, to }) => ({ id, size: to - from })).sort((a, b) => a.size - b.size);
+  if (!smallest || smallest.size >= advised - 1e-9) return [];
+  const text = say`The turning gap is ${mm(smallest.size)}; layers of ${mm(thickness)} ask for ${mm(advised)}, or its seam pops when it is turned. Make it longer, or sew that seam twice.`;
+  return [
+    {
+      code: 'gap.small',
+      severity: 'watch',
+      about: [`pieces/${smallest.id}`],
+      numbers: { gap: smallest.size },
+      limit: advised,
+      text,
+    },
+  ];
 }

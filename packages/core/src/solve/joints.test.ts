@@ -1,12 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
-import type { DesignDocument, Params } from '../document/design-document.ts';
-import { newDesign } from '../document/edits/new-design.ts';
+import type { DesignDocument } from '../document/design-document.ts';
 import { boundsOf, distance, edgeLength, flatten, pointAlong, polygonArea } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
-import type { Item } from '../shelves/items/item.ts';
 import { circle, tautMidline, tautOver } from '../testing/measures.ts';
+import { thing, trial } from '../testing/trial.ts';
 import type { Solution } from './solution.ts';
 import { solveDesign } from './solve-design.ts';
 
@@ -19,55 +18,6 @@ const rect = (width: number, height: number): Point[] => [
   [width, height],
   [0, height],
 ];
-const thing = (length: number, width: number, thickness: number, more: Partial<Item> = {}): Item => ({
-  id: 'thing',
-  name: 'Thing',
-  shape: 'box',
-  length,
-  width,
-  thickness,
-  source: 'yours',
-  ...more,
-});
-
-interface Trial {
-  body: string;
-  params?: Params;
-  face: string;
-  kind: string;
-  holderParams?: Params;
-  item: Item;
-  count?: number;
-  closure?: string;
-  closing?: Params;
-  parts?: DesignDocument['parts'];
-}
-
-/** One thing in one holder. */
-function trial({
-  body,
-  params = {},
-  face,
-  kind,
-  holderParams = {},
-  item,
-  count = 1,
-  closure = 'none',
-  closing = {},
-  parts,
-}: Trial): DesignDocument {
-  return {
-    ...newDesign({ id: 'trial', name: 'Trial', body }),
-    body: { kind: body, params },
-    contents: [{ id: 'c1', item: item.id, count, perHolder: 1, orientation: 'upright' }],
-    ownItems: [item],
-    holders: [{ id: 'A', kind, params: holderParams, contents: [{ line: 'c1', count }] }],
-    faces: { [face]: { kind: 'holder', id: 'A' } },
-    closure: { kind: closure, params: closing },
-    ...(parts && { parts }),
-  };
-}
-
 describe('a window zip', () => {
   const solution = solveDesign(demo('survey-folio'));
   const [bag, lining] = [pieceOf(solution, 'holders/A/bag'), pieceOf(solution, 'body/lining')];
@@ -317,69 +267,4 @@ test('a T-shaped pocket has no cloth at the sides below its bar', () => {
   const { width, height } = boundsOf(pocket.stitch);
   // a reveal of 12 and 8 under the next mouth; the tongue stands in by 10 on each side
   expect(polygonArea(flatten(pocket.stitch))).toBeCloseTo(width * height - 2 * 10 * (height - 20), 6);
-});
-
-describe('how thick and how wide a thing is', () => {
-  const room = (more: Partial<Item>, count = 1) => {
-    const design = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(120, 60, 20, more), count });
-    return solveDesign(design).body.sizes.flatWidth!.value;
-  };
-  test('a tape says less than the sides of a rounded thing', () => expect(room({ girth: 140 })).toBeLessThan(room({})));
-  test('and as much as they do of a square one', () => expect(room({ girth: 160 })).toBe(room({})));
-  test('a section is measured round its hull', () => {
-    const dented: [number, number][] = [
-      [0, 0],
-      [60, 0],
-      [60, 20],
-      [30, 2],
-      [0, 20],
-    ];
-    expect(room({ section: dented })).toBe(room({}));
-  });
-  test('rounded edges save cloth: (4 - π) × radius of half the girth', () => {
-    const saved = room({}) - room({ edgeRadius: 10 });
-    expect(Math.abs(saved - (4 - Math.PI) * 10)).toBeLessThanOrEqual(0.5);
-  });
-  test('what gives when it is pressed is thinner by its share', () => {
-    const [full, pressed] = [{}, { compressible: 0.5 }].map((more) => {
-      const design = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(120, 60, 20, more) });
-      return solveDesign(design).closedThickness.value;
-    });
-    expect(full! - pressed!).toBeCloseTo(10, 9);
-  });
-  test('a tolerance is added to every side', () => {
-    const [plain, more] = [0, 3].map((tolerance) => {
-      const design = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(120, 60, 20, { tolerance }) });
-      return solveDesign(design).body.sizes;
-    });
-    expect(more!.flatWidth!.value - plain!.flatWidth!.value).toBe(6);
-    expect(more!.panelHeight!.value - plain!.panelHeight!.value).toBe(3);
-  });
-});
-
-describe('schools of lining', () => {
-  const lining = (school: string) => {
-    const design = trial({
-      body: 'sleeve',
-      params: { bottom: 'seam' },
-      face: 'inside',
-      kind: 'cavity',
-      item: thing(120, 60, 20),
-    });
-    return solveDesign({ ...design, rules: { 'lining.school': school, 'lining.shorter': 4 } });
-  };
-  const stitched = (solution: Solution, layer: string) => boundsOf(pieceOf(solution, `body/${layer}-front`).stitch);
-  test.each([
-    ['same', 0, 0],
-    ['shorter', 4, 4],
-    ['deeper', 4, 0],
-    ['tapered', 0, 0],
-  ])('%s: stitched %d less deep, cut %d shorter', (school, stitch, cut) => {
-    const solution = lining(school);
-    expect(stitched(solution, 'shell').height - stitched(solution, 'lining').height).toBeCloseTo(stitch, 9);
-    const [shell, inner] = ['shell', 'lining'].map((layer) => pieceOf(solution, `body/${layer}-front`).cutHeight.value);
-    const high = boundsOf(pieceOf(solution, 'body/lining-front').cut).height;
-    expect(boundsOf(pieceOf(solution, 'body/shell-front').cut).height - high).toBeCloseTo(cut, 9);
-    expect([shell! - inner!, high]).toEqual([expect.closeTo(cut, 9), expect.closeTo(inner!, 9)]);
-  });
 });

@@ -8,7 +8,7 @@ import { measureFace, type MeasuredFace } from '../faces/measure.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
-import { checkClearances, checkClosure, checkPlaces, checkSeams } from './check.ts';
+import { checkClearances, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
@@ -96,6 +96,7 @@ export function solveDesign(
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
+      ...checkGaps(making.pieces, inputs.stacks),
     ],
   };
 }

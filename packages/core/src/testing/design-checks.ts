@@ -1,5 +1,6 @@
 import { expect } from '@jest/globals';
 import type { DesignDocument } from '../document/design-document.ts';
+import { readDocument } from '../document/reading/read-document.ts';
 import { flatten, polygonArea, type Outline } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
@@ -45,6 +46,12 @@ export const alwaysTrue: Record<string, (design: DesignDocument) => void> = {
     const join = operations.findIndex(({ id }) => id === 'body/join');
     const before: Phase[] = ['cut', 'interface', 'prepare', 'pockets', 'layers', 'closures'];
     if (join >= 0) for (const { phase } of operations.slice(join)) expect(before).not.toContain(phase);
+  },
+
+  'written down and read again it is the same design'(design) {
+    const read = readDocument(JSON.parse(JSON.stringify(design)));
+    expect(read).toMatchObject({ ok: true });
+    if (read.ok) expect(JSON.stringify(read.document)).toBe(JSON.stringify(design));
   },
 
   'every number is finite, and no size is negative'(design) {

@@ -24,9 +24,13 @@ export interface Family {
 }
 
 /** Sizes that more ease must not shrink. Closed, a wallet may be narrower where its notes decide the width: the spine then
- * takes from the leaves. */
-const outsideOf = ({ finished }: Solution) =>
-  Object.entries(finished).flatMap(([name, size]) => (name === 'closedWidth' ? [] : [size]));
+ * takes from the leaves. More depth may part a pile that only just lay on itself, and what is thinner asks less spine: then
+ * the height alone counts. */
+const outsideOf = ({ finished }: Solution, ease: LengthRuleId) =>
+  Object.entries(finished).flatMap(([name, size]) => {
+    if (ease.endsWith('.deep')) return name === 'height' ? [size] : [];
+    return name === 'closedWidth' ? [] : [size];
+  });
 
 /** How each holder is made, for the count of what was tried. */
 const triedIn = ({ body, holders, closure, parts = [] }: DesignDocument): string[] => [
@@ -83,7 +87,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
           (design, id, share) => {
             const some = least(id) + share * (most(id) - least(id)) * 0.5;
             const outside = (ease: number) =>
-              outsideOf(solveDesign({ ...design, rules: { ...design.rules, [id]: ease } }));
+              outsideOf(solveDesign({ ...design, rules: { ...design.rules, [id]: ease } }), id);
             const [before, after] = [outside(some), outside(most(id))];
             before.forEach(({ value }, index) =>
               expect(after[index]!.value).toBeGreaterThan(value - gridStep(design.grid) - 1e-6),

@@ -84,15 +84,17 @@ const DEEPEST = 8;
 function isArrangement(value: unknown, depth = 0): value is Arrangement {
   if (!isRecord(value) || depth > DEEPEST) return false;
   if (value.kind === 'holder') return typeof value.id === 'string';
-  const { kind, gap, share, children, taker } = value;
+  const { kind, children } = value;
   const isGroup = kind === 'row' || kind === 'column';
+  const nested = Array.isArray(children) && children.every((child) => isArrangement(child, depth + 1));
+  return isGroup && nested && isShared(value);
+}
+
+/** The gap of a group, and who takes what is left over. */
+function isShared({ gap, share, taker }: Record<string, unknown>): boolean {
   const sized = typeof gap === 'number' && gap >= limits.gap.least && gap <= limits.gap.most;
-  const shared =
-    sharePolicies.some((policy) => policy === share) &&
-    (taker === undefined || (typeof taker === 'number' && Number.isInteger(taker) && taker >= 0));
-  return (
-    isGroup && sized && shared && Array.isArray(children) && children.every((child) => isArrangement(child, depth + 1))
-  );
+  const taken = taker === undefined || (typeof taker === 'number' && Number.isInteger(taker) && taker >= 0);
+  return sized && taken && sharePolicies.some((policy) => policy === share);
 }
 
 /** What lies on each face, by face id: a holder, or rows and columns of them. */
