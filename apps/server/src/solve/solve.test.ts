@@ -46,6 +46,19 @@ describe('POST /api/solve', () => {
     const tiers = body.holders.find(({ id }: { id: string }) => id === 'A');
     expect(tiers.sizes.slotWidth.value).toBe(94);
   });
+  test.each(demoDesigns.map(({ id }) => id))(
+    '%s: no stop but the one that is meant, and every seam walks',
+    async (id) => {
+      const { body } = await server.http.get(`/api/designs/${id}/solution`).expect(200);
+      const stops = body.findings.filter(({ severity }: { severity: string }) => severity === 'stop');
+      expect(stops).toHaveLength(id === 'permit-bifold-lens' ? 1 : 0);
+      expect(body.seams.length).toBeGreaterThan(2);
+      for (const { lengthA, lengthB, walks } of body.seams) {
+        expect(walks).toBe(true);
+        expect(Math.min(lengthA, lengthB)).toBeGreaterThan(0);
+      }
+    },
+  );
   test.each([
     [{}, 'request.invalid'],
     [{ document: 'x' }, 'request.invalid'],

@@ -27,6 +27,36 @@ describe('solvedOf', () => {
   });
 });
 
+describe('the board of other families', () => {
+  const viewOf = (id: string) => {
+    const design = demoDesigns.find((each) => each.id === id)!;
+    return boardView(design, solve(design));
+  };
+  test('a folio shows its leaves and folds from the left', () => {
+    const view = viewOf('survey-folio')!;
+    expect(view.folds).toEqual([
+      { x0: 164.5, x1: 185.5 },
+      { x0: 350, x1: 368 },
+    ]);
+    expect(view.sizes.filter(({ side }) => side === 'near').map(({ from, to }) => to - from)).toEqual([
+      164.5, 164.5, 153,
+    ]);
+  });
+  test('a pocket on the outside of a bag lies on its front, above the cut corners', () => {
+    const view = viewOf('slate-carrier')!;
+    const pocket = view.holders.find(({ face }) => face === 'front')!;
+    expect([pocket.x0, pocket.y0]).toEqual([0, 45]);
+    expect(pocket.y1).toBeLessThan(view.height);
+    // the mate of the strap, in the middle below the mouth
+    expect(view.snaps).toHaveLength(1);
+    expect(view.snaps[0]!.x).toBeCloseTo(view.width / 2, 9);
+  });
+  test('what is on the outside does not show on the inside of a wallet', () => {
+    expect(viewOf('logger-pocket')!.holders.map(({ face }) => face)).toEqual(['left']);
+  });
+  test('a family without a board has none', () => expect(viewOf('sieve-bag')).toBeUndefined());
+});
+
 describe('boardView', () => {
   const view = boardView(bifold, solve(bifold))!;
 

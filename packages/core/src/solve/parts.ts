@@ -1,7 +1,8 @@
-import { kindOf } from '../document/kind-of.ts';
 import type { BodyKind, SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, SolvedClosure } from '../closures/closure-kind.ts';
-import type { DesignDocument } from '../document/design-document.ts';
+import type { DesignDocument, PartEntry } from '../document/design-document.ts';
+import { kindOf } from '../document/kind-of.ts';
+import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { say } from '../errors/wording.ts';
 import type { Kinds } from './kinds.ts';
@@ -21,16 +22,33 @@ export function solveParts(
   kinds: Kinds,
 ): { parts: SolvedPart[]; findings: Finding[] } {
   const findings: Finding[] = [];
-  const solved = parts.flatMap(({ id, kind: name, params }): SolvedPart[] => {
-    const family = kindOf(kinds.parts, name);
-    const about = [`parts/${id}`];
-    if (family && kind.parts?.includes(name))
-      return [{ id, kind: name, title: family.title, ...family.solve(params, body, { ...inputs, id: `parts/${id}` }) }];
-    const text = family
-      ? say`A ${kind.title.toLowerCase()} cannot have “${family.title.toLowerCase()}”. Take it away.`
-      : say`This version of Zindle does not know the part “${name}” (${id}).`;
-    findings.push({ code: 'part.notForBody', severity: 'stop', about, numbers: {}, text });
+  const solved = parts.flatMap((part): SolvedPart[] => {
+    const result = solvePart(part, kind, body, inputs, kinds);
+    if ('solved' in result) return [result.solved];
+    const about = [`parts/${part.id}`];
+    findings.push({ code: 'part.notForBody', severity: 'stop', about, numbers: {}, text: result.impossible });
     return [];
   });
   return { parts: solved, findings };
+}
+
+function solvePart(
+  { id, kind: name, params }: PartEntry,
+  kind: BodyKind,
+  body: SizedBody,
+  inputs: Omit<ClosureInputs, 'id'>,
+  kinds: Kinds,
+): { solved: SolvedPart } | { impossible: Finding['text'] } {
+  const family = kindOf(kinds.parts, name);
+  if (!family) return { impossible: say`This version of Zindle does not know the part “${name}” (${id}).` };
+  const title = family.title;
+  if (!kind.parts?.includes(name))
+    return { impossible: say`A ${kind.title.toLowerCase()} cannot have “${title.toLowerCase()}”. Take it away.` };
+  try {
+    return { solved: { id, kind: name, title, ...family.solve(params, body, { ...inputs, id: `parts/${id}` }) } };
+  } catch (error) {
+    // the form that was chosen may lack what the part needs
+    if (!(error instanceof CoreError) || error.code !== 'part.notForBody') throw error;
+    return { impossible: say`${title}: ${error.message}. Take it away, or choose another form.` };
+  }
 }
