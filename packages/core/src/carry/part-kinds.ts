@@ -6,6 +6,7 @@ import { elasticBandClosure } from '../closures/elastic-band.ts';
 import { stiffener } from '../inserts/stiffener.ts';
 import { shoulderStrap } from './shoulder-strap.ts';
 import { ringTabs } from './ring-tabs.ts';
+import { trimBand } from './trim-band.ts';
 import { handles } from './handles.ts';
 
 /** What may be set on a body besides what closes it. */
@@ -18,4 +19,5 @@ export const partKinds = {
   'shoulder-strap': shoulderStrap,
   'elastic-band': elasticBandClosure,
   stiffener,
+  'trim-band': trimBand,
 } satisfies ClosureKinds;

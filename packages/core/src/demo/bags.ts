@@ -115,11 +115,13 @@ export const probeRoll = design({
 export const sieveBag = design({
   id: 'sieve-bag',
   name: 'Sieve bag',
-  story: 'The round sieve drops onto a round base; two flat ribbons draw the mouth over it.',
+  story:
+    'The round sieve drops onto a round base; a trim band goes round the top, and two flat ribbons draw the mouth over it.',
   body: 'round',
   contents: [thing('c1', 'sieve', 'Round sieve')],
   stacks: cloth('canvas-10oz', 'linen'),
   holders: [{ face: 'inside', id: 'A', kind: 'round-room', lines: ['c1'] }],
   closure: 'drawstring',
   closing: { casing: 'applied', cord: 'flat', header: 50 },
+  parts: [{ id: 'band', kind: 'trim-band', params: {} }],
 });

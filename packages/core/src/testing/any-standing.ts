@@ -232,10 +232,16 @@ const roundBag = anyStanding({
   holderParams: fc.constant({}),
 });
 export const anyRound: fc.Arbitrary<DesignDocument> = roundBag.chain((design) =>
-  (closureParams[design.closure.kind] ?? fc.constant<Params>({})).map((params) => ({
-    ...design,
-    closure: { ...design.closure, params },
-  })),
+  fc
+    .record({
+      params: closureParams[design.closure.kind] ?? fc.constant<Params>({}),
+      parts: fc.subarray(['trim-band', 'shoulder-strap']),
+    })
+    .map(({ params, parts }) => ({
+      ...design,
+      closure: { ...design.closure, params },
+      parts: parts.map((kind, index) => ({ id: `p${index + 1}`, kind, params: {} })),
+    })),
 );
 
 const jacketOf = anyStanding({

@@ -30,6 +30,7 @@ export const round: BodyKind<Round> = {
   about: 'a wall on a round base',
   orientation: 'upright',
   closures: ['none', 'drawstring'],
+  parts: ['trim-band', 'shoulder-strap'],
   params: roundParams,
   rules: ['seam.allowance', 'topstitch.inset', 'mouth.hem', 'turning.gap', 'lining.school'],
   adapt: (params, { rules, stacks }) =>

@@ -91,6 +91,7 @@ export const houseRules = {
   'jacket.flap': length('Flaps of a jacket', 95, 60, 120, 'About a hand, and 10 less than the board.'),
   'jacket.board': length('Thickness of a board', 2, 0.1, 6, 'Paper covers 0.3, board covers 2 to 3.'),
   'jacket.tuck': length('Loose flap under its elastic by', 20, 5, 60, 'More takes a wider range of spines.'),
+  'trim.height': length('Trim band, high', 40, 15, 120, 'High enough to be seen, clear of the casing.'),
   'lining.shorter': length(
     'Lining smaller by a set amount',
     3,

@@ -1,0 +1,76 @@
+import type { SizedBody } from '../bodies/body-kind.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
+import { rounded, sum, times } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { patch } from '../pieces/patch.ts';
+import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
+
+const params = { height: { kind: 'length', title: 'Band, high', rule: 'trim.height' } } as const;
+
+/** A band of the pocket cloth round the outside of a round mouth, its upper edge in the mouth seam. */
+export const trimBand: ClosureKind = {
+  title: 'Trim band round the mouth',
+  params,
+  rules: [],
+  solve(design: Params, { closing }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {
+    if (closing.kind !== 'mouth' || !closing.round)
+      throw new CoreError('part.notForBody', 'a trim band goes round a round mouth', id);
+    const seam = rules.length('seam.allowance');
+    const high = rounded(lengthParam(design, 'height', params.height, rules, id), grid, 'nearest');
+    const round = sum('round the mouth', [times(2, closing.width)]);
+    const [rim] = closing.rim;
+    const piece = `${id}/band`;
+    const { front, back } = closing;
+    const within = closing.lined ? { within: 'body/mouth' } : {};
+    const joins: Seam[] = [
+      { id: `${piece}#side`, kind: 'sewn', a: wholeEdge(piece, 'right'), b: wholeEdge(piece, 'left', true) },
+      {
+        id: `${piece}#lower`,
+        kind: 'stitchedOn',
+        a: wholeEdge(piece, 'bottom'),
+        b: faceLine(front.piece, `${id}-band`),
+      },
+      {
+        id: `${piece}#upper`,
+        kind: 'caught',
+        ...within,
+        a: wholeEdge(piece, 'top'),
+        b: wholeEdge(rim!.piece, rim!.edge),
+      },
+    ];
+    return {
+      sizes: { bandHeight: high, bandLength: round },
+      contribution: contribution({
+        pieces: [patch({ id: piece, name: 'Trim band', role: 'pocket', width: round, height: high, seam })],
+        hostEdits: [
+          {
+            piece: front.piece,
+            lines: [
+              {
+                id: `${id}-band`,
+                from: front.at(0, high.value),
+                to: back.at(closing.width.value, high.value),
+                label: 'lower edge of the trim band',
+              },
+            ],
+          },
+        ],
+        joins,
+        operations: [
+          {
+            id: `${id}/band`,
+            phase: 'prepare',
+            needs: [],
+            uses: [piece, front.piece],
+            seams: joins.map((join) => join.id),
+            text: say`Sew the trim band into a ring, turn its lower edge in and edge-stitch it to the wall ${mm(high.value)} below the mouth once the wall's side is sewn; baste its upper edge to the mouth.`,
+          },
+        ],
+      }),
+    };
+  },
+};
