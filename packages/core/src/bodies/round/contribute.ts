@@ -101,7 +101,10 @@ function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraf
       allowance: Object.fromEntries(circle(1).map(({ id }) => [id, seam])),
       spans: { across: ['quarter-1', 'quarter-3'], up: ['quarter-2', 'quarter-4'] },
       // sewn clockwise from its rightmost point: the last quarter comes first
-      notches: quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: `quarter-${5 - quarter}`, at: 0 })),
+      notches: [
+        { id: 'side-seam', edge: 'quarter-1', at: 0 },
+        ...quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: `quarter-${5 - quarter}`, at: 0 })),
+      ],
     },
   ];
 }
