@@ -24,6 +24,12 @@ export const alwaysTrue: Record<string, (design: DesignDocument) => void> = {
     for (const { clearance, ease } of clearances) expect(clearance.value).toBeGreaterThan(ease - 1e-6);
   },
 
+  'the cut read back gives the sizes that were asked for'(design) {
+    const { body } = solveDesign(design);
+    for (const [name, { value }] of Object.entries(body.sizes))
+      if (name in body.readBack) expect([name, body.readBack[name]]).toEqual([name, expect.closeTo(value, 3)]);
+  },
+
   'no outline crosses itself or is empty, and the cut is never smaller than the stitch line'(design) {
     for (const { stitch, cut } of solveDesign(design).pieces) {
       expect(crosses(cut)).toBe(false);

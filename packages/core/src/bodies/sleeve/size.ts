@@ -54,11 +54,18 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
     !boxed && choiceParam(params, 'corners', sleeveParams.corners) === 'cut'
       ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
       : nothing;
-  const width = widthFor(faces, sum('least width', [LEAST, base, times(2, cut)]), inputs);
+  const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
+  const width = widthFor(faces, leastWidth(base, cut, turns, rules.length('seam.allowance')), inputs);
   const height = heightFor(faces, cut, inputs);
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
   return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
+}
+
+/** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit. */
+function leastWidth(base: Derived, cut: Derived, { deeperSeam }: Turns, seam: Derived): Derived {
+  if (cut.value === 0) return sum('least width', [LEAST, base]);
+  const below = sum('allowance of the bottom, both sides', [times(2, seam), times(2, deeperSeam)]);
+  return sum('least width', [largest('bottom between the cut corners', [LEAST, below]), times(2, cut)]);
 }
 
 function widthFor({ inside, front, divider }: Faces, least: Derived, { grid, pin }: BodyInputs): Derived {
