@@ -1,7 +1,7 @@
 // The stair of docs/decisions/0001: every floor of the core knows only the floors below it.
 const floors = [
   ['errors', 'units'],
-  ['derived', 'geometry'],
+  ['derived', 'geometry', 'packing'],
   ['sizing'],
   ['shelves'],
   ['document', 'contents'],
