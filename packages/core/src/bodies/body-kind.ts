@@ -1,6 +1,7 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Orientation, Params } from '../document/design-document.ts';
 import type {
+  ClearRoom,
   Host,
   InnerWalls,
   Panels,
@@ -37,6 +38,8 @@ export interface BodyInputs {
   pin(path: string, size: Derived): Derived;
   /** Cloth that the closure needs above the contents, mm; nothing if it says nothing. */
   above?: Derived;
+  /** What the closure shows between two edges of the body, mm; nothing if they meet. */
+  exposed?: Derived;
 }
 
 /** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */
@@ -52,6 +55,9 @@ export interface SizedFace {
   inner?: InnerWalls;
   depthOf?: (cut: CutPieces) => number;
   acrossOf?: (cut: CutPieces) => number;
+  clear?: ClearRoom;
+  /** What opens of it, as cut, mm: a thing passes if half of the way round it is less. */
+  opening?: (cut: CutPieces) => number;
   bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }
 
@@ -71,7 +77,7 @@ export interface SizedBody<Detail = unknown> {
 }
 
 /** Where a closure may be set: at an edge of the folded piece, or along a mouth. */
-export type Closing = ClosingEdge | ClosingMouth | ClosingRoll | ClosingMeeting | { kind: 'nowhere' };
+export type Closing = ClosingEdge | ClosingMouth | ClosingRoll | ClosingMeeting | ClosingSlit | { kind: 'nowhere' };
 
 /** Where a tab or flap starts and where it ends on the body. */
 export interface ClosingEdge {
@@ -118,6 +124,17 @@ export interface ClosingMeeting {
   height: Derived;
   inner: { piece: string; at: (distance: number) => Point };
   outer: { piece: string; at: (distance: number) => Point };
+}
+
+/** A slit between two edges of the body that lie beside each other, with a zipper all along it. */
+export interface ClosingSlit {
+  kind: 'slit';
+  /** From end seam to end seam, mm. */
+  run: Derived;
+  /** The two edges of the outer layer, and the seams that they lie in; in none if there is one layer only. */
+  rims: { edge: EdgeRun; within?: string }[];
+  /** Where a tab of a width is caught in each end seam, mm. */
+  endTabs(wide: number): { run: EdgeRun; within: string }[];
 }
 
 /** The end of a roll that comes to lie outside. */

@@ -5,9 +5,10 @@ import { jacket } from './jacket/jacket.ts';
 import { roll } from './roll/roll.ts';
 import { round } from './round/round.ts';
 import { sleeve } from './sleeve/sleeve.ts';
+import { zipTube } from './zip-tube/zip-tube.ts';
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each kind keeps its own detail to itself
 export type BodyKinds = Readonly<Record<string, BodyKind<any>>>;
 
 /** The body families that ship. */
-export const bodyKinds = { foldover, roll, sleeve, round, jacket, folio } satisfies BodyKinds;
+export const bodyKinds = { foldover, roll, sleeve, round, jacket, folio, 'zip-tube': zipTube } satisfies BodyKinds;

@@ -84,6 +84,7 @@ function placesOf(closing: SizedBody['closing'], wide: Derived): { run: EdgeRun;
     const { outer, length, within } = closing;
     return [{ run: edgePart(outer.piece, outer.edge, length - to, length - from), within }];
   }
+  if (closing.kind === 'slit') return closing.endTabs(wide.value);
   if (closing.kind !== 'mouth') return [];
   // one layer of each side seam: the first two of the gaps lie on the front
   return closing

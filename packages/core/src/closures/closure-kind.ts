@@ -25,5 +25,7 @@ export interface ClosureKind {
   /** Cloth that it needs above the contents, mm.
    * @param contents height of what the body holds, mm */
   above?(params: Params, contents: Derived, inputs: ClosureInputs): Derived;
+  /** What it shows between the two edges that it closes, mm. */
+  exposes?(params: Params, inputs: ClosureInputs): Derived;
   solve(params: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure;
 }

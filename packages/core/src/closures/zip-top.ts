@@ -1,71 +1,48 @@
-import type { SizedBody } from '../bodies/body-kind.ts';
-import { given, minus, named, rounded, sum, times } from '../derived/derived.ts';
+import type { ClosingMouth, ClosingSlit, SizedBody } from '../bodies/body-kind.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
-import { contribution } from '../pieces/contribution.ts';
-import { edgePart, type Seam } from '../pieces/seam.ts';
-import { strip } from '../pieces/strip.ts';
-import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { say } from '../errors/wording.ts';
+import type { OperationDraft } from '../pieces/contribution.ts';
+import { wholeEdge } from '../pieces/seam.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-
-const ZIPPER = 'zipper-5';
-/** Common practice: no stop and no tooth lies in a seam. */
-const ENDS = given('opening ends before each side by', 12, {
-  kind: 'standard',
-  path: 'zip/ends',
-  source: 'common practice',
-});
+import { solveSlitZip } from './slit-zip.ts';
+import { exposedOf, zipperParams } from './zipper.ts';
 
 /** A zipper along the mouth, its tapes caught between the layers. */
 export const zipTop: ClosureKind = {
   title: 'Zipper along the mouth',
-  params: {},
-  rules: ['zip.beyond'],
-  solve(_design: Params, { closing }: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {
-    if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a zipper needs a mouth to run along', id);
-    const { width, rim, lined } = closing;
-    const opening = named('opening', sum('opening', [width, times(-2, ENDS)]));
-    const length = rounded(sum('zipper, cut length', [opening, times(2, rules.length('zip.beyond'))]), grid, 'up');
-    const tape = given('zipper, wide', hardwareOf(ZIPPER, hardware).diameter, {
-      kind: 'hardware',
-      path: `hardware/${ZIPPER}`,
-    });
-    const piece = `${id}/zipper`;
-    const start = sum('before the opening', [length, minus(opening)]).value / 2;
-    const joins = rim.map(({ piece: host, edge }, index): Seam => ({
-      id: `${piece}#${index === 0 ? 'front' : 'back'}`,
-      kind: lined ? 'caught' : 'sewn',
-      ...(lined && { within: `body/mouth-${index === 0 ? 'front' : 'back'}` }),
-      a: edgePart(piece, index === 0 ? 'bottom' : 'top', start, start + opening.value),
-      b: edgePart(host, edge, ENDS.value, ENDS.value + opening.value, index === 0),
-    }));
-    return {
-      sizes: { opening, zipperLength: length },
-      contribution: contribution({
-        pieces: [
-          strip({
-            id: piece,
-            name: 'Zipper',
-            cutFrom: ZIPPER,
-            length,
-            width: tape,
-            note: 'Or the next longer ready-made one.',
-          }),
-        ],
-        hardware: [{ id: ZIPPER, count: 1, length: length.value }],
-        joins,
-        operations: [
-          {
-            id: `${id}/zipper`,
-            phase: 'closures',
-            needs: [],
-            uses: [piece, ...new Set(rim.map((each) => each.piece))],
-            seams: joins.map((join) => join.id),
-            text: say`Baste the zipper along front and back of the mouth, face down on the right side, its opening ${mm(ENDS.value)} clear of each side seam, its ends folded away. Leave it half open before the mouth is sewn: once turned, the slider must be reached from inside.`,
-          },
-        ],
-      }),
-    };
+  params: zipperParams,
+  rules: ['zip.seam', 'zip.clear', 'zip.beyond'],
+  exposes: exposedOf,
+  solve(design: Params, { closing }: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    if (closing.kind === 'slit') return solveSlitZip(design, closing, inputs);
+    if (closing.kind === 'mouth') return intoMouth(solveSlitZip(design, slitOf(closing), inputs), closing, inputs);
+    throw new CoreError('closure.notForBody', 'a zipper needs a mouth to run along', inputs.id);
   },
 };
+
+/** The front and the back of a mouth are the edges of a slit, from side seam to side seam. */
+const slitOf = ({ width, rim, lined }: ClosingMouth): Omit<ClosingSlit, 'endTabs'> => ({
+  kind: 'slit',
+  run: width,
+  rims: rim.map(({ piece, edge }, index) => ({
+    edge: wholeEdge(piece, edge, index > 0),
+    ...(lined && { within: `body/mouth-${index === 0 ? 'front' : 'back'}` }),
+  })),
+});
+
+/** A slit's zipper is sewn in with the body; that of a mouth is set before the layers are joined. */
+function intoMouth(solved: SolvedClosure, { rim }: ClosingMouth, { id }: ClosureInputs): SolvedClosure {
+  const { contribution } = solved;
+  const set: OperationDraft = {
+    id: `${id}/set`,
+    phase: 'closures',
+    needs: [`${id}/zipper`],
+    uses: [...new Set([...contribution.pieces.map((piece) => piece.id), ...rim.map(({ piece }) => piece)])],
+    seams: contribution.joins
+      .filter(({ kind, id: seam }) => kind === 'sewn' && !seam.startsWith(`${id}/tab#`))
+      .map((seam) => seam.id),
+    text: say`Set the zipper along front and back of the mouth, face down on the right side, middles meeting, from side seam to side seam. Leave it half open before the mouth is sewn: once turned, the slider must be reached from inside.`,
+  };
+  return { ...solved, contribution: { ...contribution, operations: [...contribution.operations, set] } };
+}

@@ -20,6 +20,7 @@ export type FindingCode =
   | 'limit.exceeded'
   | 'limit.unknown'
   | 'corner.notCutOut'
+  | 'packing.notProved'
   | 'channel.sinks'
   | 'channel.tipsOut'
   | 'roll.flatNotInside'

@@ -55,9 +55,9 @@ export interface MeasuredHolder<Detail = unknown> {
 }
 
 /** A leaf, the whole inside behind the leaves, the room between a front and a back, a pocket as wide as the piece that
- * is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, or what hangs between
- * the side seams. */
-export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch';
+ * is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
+ * the side seams, or a room with walls all round. */
+export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 
@@ -112,9 +112,14 @@ export interface Seat {
   depthOf?: (cut: CutPieces) => number;
   /** Clear across a round room, as cut, mm. */
   acrossOf?: (cut: CutPieces) => number;
+  clear?: ClearRoom;
+  opening?: (cut: CutPieces) => number;
   /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
   bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }
+
+/** Clear inside a room with walls all round, as cut, mm. */
+export type ClearRoom = (cut: CutPieces) => Record<'across' | 'thick' | 'up', number>;
 
 export interface Segment {
   id: string;
@@ -161,8 +166,8 @@ export interface Clearance {
   holder: string;
   line: string;
   name: string;
-  /** `through`: the opening that it must pass. */
-  direction: 'across' | 'deep' | 'through';
+  /** `thick`: from front to back; `through`: the opening that it must pass. */
+  direction: 'across' | 'thick' | 'deep' | 'through';
   required: Derived;
   available: Derived;
   clearance: Derived;

@@ -9,6 +9,7 @@ import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
 import { dividerPouch } from './divider-pouch/divider-pouch.ts';
 import { holdStraps } from './hold-straps/hold-straps.ts';
 import { loopRow } from './loop-row/loop-row.ts';
+import { packedRoom } from './packed-room/packed-room.ts';
 import { roundRoom } from './round-room/round-room.ts';
 import { bookCover } from './book-cover/book-cover.ts';
 import { looseDividers } from './loose-dividers/loose-dividers.ts';
@@ -35,4 +36,5 @@ export const holderKinds = {
   'divider-pouch': dividerPouch,
   'round-room': roundRoom,
   'book-cover': bookCover,
+  'packed-room': packedRoom,
 } satisfies HolderKinds;

@@ -98,7 +98,12 @@ export function checkSeams(seams: WalkedSeam[]): Finding[] {
     }));
 }
 
-const ways = { across: 'across', deep: 'in depth', through: 'through the opening' } as const;
+const ways = {
+  across: 'across',
+  thick: 'from front to back',
+  deep: 'in depth',
+  through: 'through the opening',
+} as const;
 
 /** Things that do not go in. */
 export function checkClearances(clearances: Clearance[]): Finding[] {

@@ -80,11 +80,18 @@ describe('a drawstring', () => {
   });
 });
 
-test('a zipper along the mouth stops short of both sides, and is longer than its opening', () => {
+test('a zipper along the mouth opens short of both sides, and runs into both seams', () => {
   const solution = sleeve({ closure: 'zip-top' });
   const width = solution.body.sizes.flatWidth!.value;
   expect(solution.closure.sizes.opening!.value).toBe(width - 24);
-  expect(pieceOf(solution, 'closure/zipper').cutWidth.value).toBeGreaterThanOrEqual(width - 24 + 40);
+  expect(pieceOf(solution, 'closure/zipper').cutWidth.value).toBe(width + 12);
+});
+
+test('a zipper that shall open far from the seams of a narrow mouth still opens half of it', () => {
+  const narrow = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(100, 20, 5), closure: 'zip-top' });
+  const { closure, body } = solveDesign({ ...narrow, rules: { 'zip.clear': 40 } });
+  expect(body.sizes.flatWidth!.value).toBe(60);
+  expect(closure.sizes.opening!.value).toBe(30);
 });
 
 describe('a wallet', () => {

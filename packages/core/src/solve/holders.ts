@@ -77,7 +77,7 @@ export function placeHolders(
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
 function seatOf(
-  { id, host, room, edges, bottomEase, panels, inner, depthOf, acrossOf }: SizedFace,
+  { id, host, room, edges, bottomEase, panels, inner, depthOf, acrossOf, clear, opening }: SizedFace,
   { x, y, width, height }: Room,
 ): Seat {
   const touches: Record<Side, boolean> = {
@@ -100,6 +100,8 @@ function seatOf(
     ...(inner && { inner }),
     ...(depthOf && { depthOf }),
     ...(acrossOf && { acrossOf }),
+    ...(clear && { clear }),
+    ...(opening && { opening }),
   };
 }
 

@@ -49,8 +49,10 @@ export function solveDesign(
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
   const closing = { ...inputs, hardware: shelves.hardware, id: 'closure' };
   const above = closes.above?.(document.closure.params, largest('contents', heightsOf(measuredFaces)), closing);
+  const exposed = closes.exposes?.(document.closure.params, closing);
   const hosts = hostsOf(document, measured);
-  const body = bodyKind.size(params, measuredFaces, above ? { ...inputs, above } : inputs, hosts);
+  const asked = { ...inputs, ...(above && { above }), ...(exposed && { exposed }) };
+  const body = bodyKind.size(params, measuredFaces, asked, hosts);
   const placed = placeHolders(document, body.faces, measured, inputs, kinds);
   const closure = closes.solve(document.closure.params, body, closing);
   const { parts, findings: unfit } = solveParts(document, bodyKind, body, closing, kinds);

@@ -61,14 +61,16 @@ interface Family {
   /** Ids of closures. */
   closures: string[];
   holderParams: fc.Arbitrary<Params>;
+  /** At most so many lines of contents; default three. */
+  lines?: number;
 }
 
 /** A random design of a family whose things stand in one holder: contents, cloth, rules, grid and choices. */
-const anyStanding = ({ body, closures, holderParams }: Family): fc.Arbitrary<DesignDocument> =>
+export const anyStanding = ({ body, closures, holderParams, lines: most = 3 }: Family): fc.Arbitrary<DesignDocument> =>
   fc
     .record({
       lines: fc
-        .integer({ min: 1, max: 3 })
+        .integer({ min: 1, max: most })
         .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(index + 1)))),
       stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
       rules: anyRules,
@@ -176,7 +178,15 @@ const plainSleeve = anyStanding({
   holderParams: fc.constant({}),
 });
 
+/** Any choice of zipper. */
+export const anyZipper: fc.Arbitrary<Params> = fc.record({
+  gauge: fc.constantFrom('zipper-3', 'zipper-5', 'zipper-8'),
+  ends: fc.constantFrom('seam', 'tabs', 'longer'),
+  sliders: fc.constantFrom('one', 'two'),
+});
+
 const closureParams: Record<string, fc.Arbitrary<Params>> = {
+  'zip-top': anyZipper,
   drawstring: fc.record({
     casing: fc.constantFrom('side-gap', 'applied', 'hem'),
     cord: fc.constantFrom('round', 'flat'),

@@ -1,10 +1,9 @@
 import { sum, times, type Derived } from '../../derived/derived.ts';
-import type { Finding } from '../../errors/finding.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { shallowCorner } from '../shallow-corner.ts';
 import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
 import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
@@ -18,6 +17,7 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
   const { lined } = detail;
   const corners = detail.cut.value > 0 ? cornerBinding(detail) : contribution({});
   const lining = lined ? layerPieces(detail, 'lining', inputs) : [];
+  const boxedFold = detail.form === 'boxed' && detail.bottom === 'fold';
   const seams = { shell: bagSeams(detail, 'shell'), lining: lined ? bagSeams(detail, 'lining') : [] };
   return contribution({
     ...corners,
@@ -27,24 +27,8 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
       ...(lined ? linedOperations(detail, seams, inputs) : singleOperations(seams.shell, detail, inputs)),
       ...corners.operations,
     ],
-    findings: shallowBase(detail, inputs),
+    findings: boxedFold ? shallowCorner('base', detail.base, inputs.rules.length('seam.allowance')) : [],
   });
-}
-
-/** A base no deeper than the allowances on both sides leaves nothing to cut out. */
-function shallowBase({ form, bottom, base }: Sleeve, { rules }: BodyInputs): Finding[] {
-  const seam = rules.length('seam.allowance').value;
-  if (form !== 'boxed' || bottom !== 'fold' || base.value > 2 * seam) return [];
-  return [
-    {
-      code: 'corner.notCutOut',
-      severity: 'note',
-      about: ['body'],
-      numbers: { base: base.value },
-      limit: 2 * seam,
-      text: say`The base is ${mm(base.value)} deep, no more than two seam allowances: its corners are not cut out. Mark them, sew across and trim.`,
-    },
-  ];
 }
 
 function shapeOf({ width, panelHeight, base, taper, shallower, cut }: Sleeve, layer: Layer): PanelShape {

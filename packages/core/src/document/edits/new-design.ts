@@ -1,3 +1,5 @@
+import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
+import { kindOf } from '../kind-of.ts';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
 import type { LengthUnit } from '../../units/length.ts';
 
@@ -31,7 +33,14 @@ export function newDesign({ id, name, unit = 'mm', body = 'foldover' }: NewDesig
     body: { kind: body, params: {} },
     holders: [],
     faces: {},
-    closure: { kind: 'none', params: {} },
+    closure: { kind: closureFor(body), params: {} },
     rules: unit === 'in' ? { 'seam.allowance': 6.35 } : {},
   };
+}
+
+/** None, unless the family cannot be without. */
+function closureFor(body: string): string {
+  const kinds: BodyKinds = bodyKinds;
+  const possible = kindOf(kinds, body)?.closures ?? [];
+  return possible.includes('none') ? 'none' : (possible[0] ?? 'none');
 }

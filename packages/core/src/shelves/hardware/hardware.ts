@@ -3,6 +3,7 @@ export const hardwareKinds = [
   'magnet',
   'hook-and-loop',
   'zipper',
+  'slider',
   'webbing',
   'ribbon',
   'cord',
@@ -27,6 +28,8 @@ export interface Hardware {
   plateRadius?: number;
   /** Width of the teeth or coil of a zipper, mm. */
   chain?: number;
+  /** Opening lengths in which it can be bought with its stops, mm; besides, it is sold by the length. */
+  readyMade?: readonly number[];
 }
 
 const fastener = (
@@ -45,9 +48,12 @@ const band = (id: string, name: string, kind: HardwareKind, diameter: number, th
   thickness,
   driftTolerated: 0,
 });
+/** Common practice: ready-made zippers go up by 5 cm. */
+const readyMade = Array.from({ length: 12 }, (_, index) => 100 + 50 * index);
 const zipper = (id: string, name: string, diameter: number, chain: number, thickness: number): Hardware => ({
   ...band(id, name, 'zipper', diameter, thickness),
   chain,
+  readyMade,
 });
 
 // common practice: snaps are named by the diameter of the cap, zippers by the width of the closed chain
@@ -59,6 +65,10 @@ export const standardHardware: readonly Hardware[] = [
   fastener('hook-loop-20', 'Hook-and-loop 20 mm', 'hook-and-loop', 20, 10),
   zipper('zipper-3', 'Coil zipper no. 3', 25, 4.5, 1.8),
   zipper('zipper-5', 'Coil zipper no. 5', 32, 6.2, 2.4),
+  zipper('zipper-8', 'Coil zipper no. 8', 38, 8.3, 3),
+  fastener('slider-3', 'Slider for zipper no. 3', 'slider', 5, 0),
+  fastener('slider-5', 'Slider for zipper no. 5', 'slider', 7, 0),
+  fastener('slider-8', 'Slider for zipper no. 8', 'slider', 9, 0),
   band('webbing-25', 'Cotton webbing 25 mm', 'webbing', 25, 1.8),
   band('webbing-38', 'Cotton webbing 38 mm', 'webbing', 38, 2),
   band('ribbon-10', 'Grosgrain ribbon 10 mm', 'ribbon', 10, 0.3),

@@ -1,0 +1,153 @@
+import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import { choiceParam } from '../../holders/params.ts';
+import { edgePart, wholeEdge } from '../../pieces/seam.ts';
+import { zipTubeCut } from '../../sizing/zip-tube.ts';
+import { zipperOpening } from '../../sizing/zipper-opening.ts';
+import type { BodyInputs, ClosingSlit, SizedBody } from '../body-kind.ts';
+import { zipTubeParams, type TubeLayer, type ZipTube } from './params.ts';
+import { tubeAsCut } from './read-back.ts';
+
+const common = (label: string, value: number, path: string) =>
+  given(label, value, { kind: 'standard', path: `zip-tube/${path}`, source: 'common practice' });
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+/** A tab of webbing must find its place in the end seam. */
+const LEAST_WIDTH = common('least width', 40, 'leastWidth');
+const LEAST_BESIDE = common('cloth beside the zipper', 8, 'leastBeside');
+const LEAST_HEIGHT = common('least height', 24, 'leastHeight');
+const LEAST_LENGTH = common('least length', 50, 'leastLength');
+const atLeastOne = common('at least', 1, 'turn');
+
+/** The room that the things take gives length, width and height; those give the panel round the tube. */
+export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<ZipTube> {
+  const { rules, stacks, exposed = nothing } = inputs;
+  const form = choiceParam(params, 'form', zipTubeParams.form);
+  const corners = choiceParam(params, 'corners', zipTubeParams.corners);
+  const clear = rules.length('zip.clear');
+  const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
+  const shell = shellOf(form, inside!, { ...inputs, exposed, clear, walls });
+  const less = liningLess(inputs);
+  const detail: ZipTube = { form, corners, shell, lining: liningOf(shell, form, less, exposed), exposed, clear, walls };
+  const { length, width, height, along, round } = shell;
+  const boxed = form === 'boxed';
+  const outside = sum('walls, empty', [times(2, stacks.exterior), times(2, stacks.lining)]);
+  const loaded = sum('full, outside', [inside!.height, outside]);
+  return {
+    finished: {
+      length: named('finished length', length),
+      width: named('finished width', width),
+      ...(boxed && { height: named('finished height', height) }),
+    },
+    closedThickness: named('high, full', boxed ? sum('high', [height, stacks.exterior]) : loaded),
+    emptyThickness: outside,
+    sizes: { length, width, ...(boxed && { height }), along, round, liningLess: less },
+    faces: [
+      {
+        id: 'inside',
+        host: { piece: 'body/shell', width: along.value, height: round.value },
+        room: { x: 0, y: 0, width: inside!.width, height: inside!.height, towards: 'left' },
+        board: { dx: 0, stretch: 1 },
+        edges: { left: free, right: free, bottom: free, top: free },
+        clear: clearOf(detail, inside!, inputs),
+        opening: (cut) => zipperOpening(runAsCut(cut), clear).value,
+      },
+    ],
+    closing: slitOf(detail),
+    detail,
+  };
+}
+
+const runAsCut = (cut: CutPieces): Derived =>
+  given('from end to end, as cut', tubeAsCut(cut).along, { kind: 'document', path: 'body/shell' });
+
+const free = { kind: 'free' } as const;
+
+type Asked = BodyInputs & { exposed: Derived; clear: Derived; walls: Derived };
+
+function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): TubeLayer {
+  const { grid, pin, exposed, clear, walls } = asked;
+  const { across = nothing, thick = nothing, up = nothing, passes = nothing } = inside.sizes;
+  const boxed = form === 'boxed';
+  // half of the height goes up from each corner: each half is rounded
+  const halfHeight = rounded(
+    product('half the height', [largest('height', [LEAST_HEIGHT, sum('things and walls', [up, walls])]), half]),
+    grid,
+    'up',
+  );
+  const height = boxed ? pin('body/height', sum('height', [times(2, halfHeight)])) : nothing;
+  // lying flat, the height of the things is taken from both directions
+  const rise = boxed ? [] : [up];
+  const beside = sum('zipper and cloth beside it', [exposed, times(2, LEAST_BESIDE), liningLess(asked)]);
+  const width = pin(
+    'body/width',
+    rounded(largest('width', [LEAST_WIDTH, beside, sum('things and walls', [thick, ...rise, walls])]), grid, 'up'),
+  );
+  const mouth = sum('opening for the largest', [passes, times(2, clear), minus(height)]);
+  const length = pin(
+    'body/length',
+    rounded(largest('length', [LEAST_LENGTH, sum('things and walls', [across, ...rise, walls]), mouth]), grid, 'up'),
+  );
+  return layerOf({ length, width, height }, exposed);
+}
+
+/** Stitch lines need no allowance: the panel of the rule without its seams. */
+function layerOf(box: Pick<TubeLayer, 'length' | 'width' | 'height'>, exposed: Derived): TubeLayer {
+  const { panelLength, panelWidth } = zipTubeCut({
+    ...box,
+    zipSeam: nothing,
+    zipExposed: exposed,
+    endSeam: nothing,
+    boxing: box.height,
+  });
+  return { ...box, along: named('from end to end', panelWidth), round: named('from zipper to zipper', panelLength) };
+}
+
+/** The lining lies inside the shell on both sides of every size, by the distance of the mid-lines. */
+function liningLess({ rules, stacks, grid }: BodyInputs): Derived {
+  if (rules.liningSchool === 'same') return nothing;
+  const set = rules.length('lining.shorter');
+  const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
+  const by = rules.liningSchool === 'computed' ? largest('turn of cloth', [apart, atLeastOne]) : set;
+  return rounded(named('lining smaller by', by), grid, 'up');
+}
+
+function liningOf({ length, width, height }: TubeLayer, form: ZipTube['form'], less: Derived, exposed: Derived) {
+  const smaller = (label: string, size: Derived) => sum(`${label} of the lining`, [size, minus(less)]);
+  const box = {
+    length: smaller('length', length),
+    width: smaller('width', width),
+    height: form === 'boxed' ? smaller('height', height) : height,
+  };
+  return layerOf(box, exposed);
+}
+
+/** Clear inside, as cut: what the height and the walls leave. */
+function clearOf({ form, shell, exposed, walls }: ZipTube, inside: MeasuredFace, { stacks }: BodyInputs) {
+  return (cut: CutPieces) => {
+    const { along, round } = tubeAsCut(cut);
+    const half = (round + exposed.value) / 2;
+    const rise = form === 'boxed' ? shell.height.value : (inside.sizes.up?.value ?? 0);
+    const up = form === 'boxed' ? rise - stacks.exterior.value - 2 * stacks.lining.value : rise;
+    return { across: along - rise - walls.value, thick: half - rise - walls.value, up };
+  };
+}
+
+function slitOf({ shell }: ZipTube): ClosingSlit {
+  const middle = shell.width.value / 2;
+  return {
+    kind: 'slit',
+    run: shell.along,
+    rims: [
+      { edge: wholeEdge('body/shell', 'zip-front'), within: 'body/zip-front' },
+      { edge: wholeEdge('body/shell', 'zip-back', true), within: 'body/zip-back' },
+    ],
+    endTabs: (wide) =>
+      (['left', 'right'] as const).map((side) => ({
+        run: edgePart('body/shell', `${side}-2`, middle - wide / 2, middle + wide / 2),
+        within: `body/shell/${side}`,
+      })),
+  };
+}

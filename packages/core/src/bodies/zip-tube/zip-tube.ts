@@ -1,0 +1,43 @@
+import type { BodyKind } from '../body-kind.ts';
+import { clothBar, stackBars, type Section, type SectionLayer } from '../section.ts';
+import { contributeZipTube } from './contribute.ts';
+import { zipTubeParams, type ZipTube } from './params.ts';
+import { tubeAsCut } from './read-back.ts';
+import { sizeZipTube } from './size.ts';
+
+/** Pouches sewn as a tube with a zipper along it. */
+export const zipTube: BodyKind<ZipTube> = {
+  title: 'Zipped pouch',
+  about: 'a tube with a zipper along its top',
+  orientation: 'lying',
+  closures: ['zip-top'],
+  parts: ['ring-tabs'],
+  params: zipTubeParams,
+  rules: ['seam.allowance', 'zip.seam', 'zip.clear', 'topstitch.inset', 'turning.gap', 'lining.school'],
+  faces: () => [{ id: 'inside', title: 'in the pouch', seat: 'box' }],
+  size: sizeZipTube,
+  contribute: contributeZipTube,
+  section({ detail, closedThickness }, placed, { stacks }): Section {
+    // along the zipper, seen from the front
+    const width = detail.shell.length.value;
+    const floor = stackBars([clothBar('exterior', width, stacks), clothBar('lining', width, stacks)]);
+    const ground = stacks.exterior.value + stacks.lining.value;
+    const things = placed.flatMap(({ things: all, slabs }): SectionLayer[] => {
+      const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+      return all.map(({ line, name }, index) => {
+        const { x0, x1, y0, y1 } = slabs[index]!;
+        return { of: { line }, label: name, u0: x0 + aside, u1: x1 + aside, z0: ground + y0, z1: ground + y1 };
+      });
+    });
+    const top = Math.max(closedThickness.value - ground, ...things.map(({ z1 }) => z1));
+    const roof = stackBars([clothBar('lining', width, stacks), clothBar('exterior', width, stacks)]);
+    return {
+      layers: [...floor, ...things, ...roof.map((layer) => ({ ...layer, z0: layer.z0 + top, z1: layer.z1 + top }))],
+      width,
+      folded: false,
+      state: 'closed',
+      total: closedThickness,
+    };
+  },
+  readBack: (cut) => ({ ...tubeAsCut(cut) }),
+};

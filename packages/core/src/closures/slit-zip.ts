@@ -1,0 +1,114 @@
+import type { ClosingSlit } from '../bodies/body-kind.ts';
+import type { Params } from '../document/design-document.ts';
+import { mm, say, type Wording } from '../errors/wording.ts';
+import { contribution, type OperationDraft } from '../pieces/contribution.ts';
+import { patch } from '../pieces/patch.ts';
+import type { PieceDraft } from '../pieces/piece.ts';
+import { wholeEdge, type EdgeRun, type RunPart, type Seam } from '../pieces/seam.ts';
+import { asCut, strip } from '../pieces/strip.ts';
+import type { ClosureInputs, SolvedClosure } from './closure-kind.ts';
+import { planZipper, type PlannedZipper, type ZipperEnds } from './zipper.ts';
+
+/** A zipper between two edges that lie beside each other, from end seam to end seam. */
+export function solveSlitZip(
+  params: Params,
+  closing: Omit<ClosingSlit, 'endTabs'>,
+  inputs: ClosureInputs,
+): SolvedClosure {
+  const { id } = inputs;
+  const plan = planZipper(params, closing.run, inputs);
+  const { opening, cutLength, readyMade, hardware } = plan;
+  const zipper = `${id}/zipper`;
+  const tab = `${id}/tab`;
+  const caught = closing.rims.flatMap((rim, index) => rimSeams(plan, rim, { zipper, tab, index }));
+  const ends = plan.ends === 'tabs' ? tabSeams(zipper, tab) : [];
+  return {
+    sizes: { opening, zipperLength: cutLength, ...(readyMade && { readyMade }) },
+    contribution: contribution({
+      pieces: [zipperStrip(zipper, plan), ...(plan.ends === 'tabs' ? [tabPiece(tab, plan, inputs)] : [])],
+      hardware,
+      joins: [...caught, ...ends],
+      operations: [prepare(plan, ends, { id, zipper, tab })],
+    }),
+  };
+}
+
+function zipperStrip(id: string, { zipper, cutLength, tape, readyMade }: PlannedZipper): PieceDraft {
+  const bought = readyMade ? `Or a ready-made one of ${readyMade.value / 10} cm, cut down.` : 'By the length.';
+  return strip({ id, name: 'Zipper', cutFrom: zipper.id, length: cutLength, width: tape, note: bought });
+}
+
+function tabPiece(id: string, { tab, tape }: PlannedZipper, { rules }: ClosureInputs): PieceDraft {
+  const seam = rules.length('seam.allowance');
+  const allowance = { top: asCut, bottom: asCut };
+  return patch({ id, name: 'Zipper tab', role: 'exterior', width: tab, height: tape, count: 2, seam, allowance });
+}
+
+interface Places {
+  zipper: string;
+  tab: string;
+  /** 0 for the near edge of the tape, 1 for the far one. */
+  index: number;
+}
+
+/** One edge of the tape on one edge of the body; with tabs, the zipper between them. */
+function rimSeams(plan: PlannedZipper, { edge, within }: ClosingSlit['rims'][number], places: Places): Seam[] {
+  const { zipper, tab, index } = places;
+  const side = index === 0 ? 'bottom' : 'top';
+  const name = index === 0 ? 'front' : 'back';
+  const seam = (id: string, a: EdgeRun, b: EdgeRun): Seam => ({
+    id: `${id}#${name}`,
+    ...(within ? { kind: 'caught', within } : { kind: 'sewn' }),
+    a,
+    b,
+  });
+  const [only] = edge.parts as [Extract<RunPart, { edge: string }>];
+  const rim = (from: number, to: number): EdgeRun => ({ piece: edge.piece, parts: [{ ...only, from, to }] });
+  const part = (piece: string, from: number, to: number): EdgeRun => ({ piece, parts: [{ edge: side, from, to }] });
+  const run = plan.opening.value + 2 * plan.tab.value;
+  const first = startOf(plan, run);
+  if (plan.ends !== 'tabs') return [seam(zipper, part(zipper, first, first + run), rim(0, run))];
+  const { tab: one, opening } = plan;
+  return [
+    seam(`${tab}-1`, part(tab, 0, one.value), rim(0, one.value)),
+    seam(zipper, part(zipper, first, first + opening.value), rim(one.value, one.value + opening.value)),
+    seam(`${tab}-2`, part(tab, 0, one.value), rim(run - one.value, run)),
+  ];
+}
+
+/** How far from its cut end the zipper begins to be sewn, mm. */
+const startOf = ({ cutLength, opening, ends }: PlannedZipper, run: number): number =>
+  (cutLength.value - (ends === 'tabs' ? opening.value : run)) / 2;
+
+const tabSeams = (zipper: string, tab: string): Seam[] => [
+  { id: `${tab}#start`, kind: 'sewn', a: wholeEdge(zipper, 'left'), b: wholeEdge(tab, 'right', true) },
+  { id: `${tab}#end`, kind: 'sewn', a: wholeEdge(zipper, 'right'), b: wholeEdge(tab, 'left', true) },
+];
+
+function prepare(
+  plan: PlannedZipper,
+  ends: Seam[],
+  { id, zipper, tab }: Record<'id' | 'zipper' | 'tab', string>,
+): OperationDraft {
+  const uses = plan.ends === 'tabs' ? [zipper, tab] : [zipper];
+  return {
+    id: `${id}/zipper`,
+    phase: 'prepare',
+    needs: [],
+    uses,
+    seams: ends.map((seam) => seam.id),
+    text: words[plan.ends](plan),
+  };
+}
+
+const sliders = ({ sliders: count }: PlannedZipper) =>
+  count === 2 ? 'Two sliders, head to head.' : 'One slider, its head towards the end that closes.';
+
+const words: Record<ZipperEnds, (plan: PlannedZipper) => Wording> = {
+  seam: (plan) =>
+    say`Cut the zipper to ${mm(plan.cutLength.value)}. ${sliders(plan)} Both ends run into the end seams; metal stops come off where a needle would meet them. Mark its middle.`,
+  tabs: (plan) =>
+    say`Cut the zipper to ${mm(plan.cutLength.value)}. ${sliders(plan)} Sew a tab to each end, ${mm(plan.opening.value)} apart, topstitch it away from the teeth. Mark the middle.`,
+  longer: (plan) =>
+    say`Take ${mm(plan.cutLength.value)} of zipper, longer than it needs to be. ${sliders(plan)} Mark its middle and where the end seams will cross it; park the slider beyond, and trim only after both ends are sewn and the slider is back inside.`,
+};

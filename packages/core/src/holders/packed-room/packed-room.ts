@@ -1,0 +1,116 @@
+import { byRule, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { Finding } from '../../errors/finding.ts';
+import { say } from '../../errors/wording.ts';
+import { pack } from '../../packing/pack.ts';
+import { surfaceOf, type Packing } from '../../packing/packable.ts';
+import { contribution } from '../../pieces/contribution.ts';
+import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import type { Slab } from '../slab.ts';
+import { readBackRoom } from './read-back.ts';
+import { halfRound, looseThings, type Loose } from './ways.ts';
+
+/** Loose things arranged in a room with walls all round. All mm. */
+export interface PackedRoom {
+  things: Loose[];
+  packing: Packing;
+  /** The box round all of them. */
+  together: Record<RoomSide, Derived>;
+}
+export type RoomSide = 'across' | 'thick' | 'up';
+export const roomSides = ['across', 'thick', 'up'] as const;
+
+const packRule: Rule = {
+  id: 'packing',
+  formula: 'the box of least surface round everything',
+  source: 'geometry: search over arrangements, exact for six things',
+};
+const told = { across: 'all together, across', thick: 'all together, front to back', up: 'all together, upwards' };
+
+function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
+  const { rules, id } = inputs;
+  const things = contents.flatMap(looseThings);
+  const packing = pack(things);
+  const asked = contents.flatMap((held) => {
+    const first = things.find(({ line }) => line === held.line.id)!;
+    return [first.sides.across, first.sides.deep, first.sides.thickness];
+  });
+  const together = Object.fromEntries(
+    roomSides.map((side, axis) => [side, byRule(packRule, told[side], packing.size[axis]!, asked)]),
+  ) as Record<RoomSide, Derived>;
+  const ease = rules.length('ease.cavity.across');
+  const sizes = {
+    across: sum('clear across', [together.across, ease]),
+    thick: sum('clear front to back', [together.thick, ease]),
+    up: sum('clear upwards', [together.up, rules.length('ease.cavity.end')]),
+    passes: largest('opening that lets all through', things.map(halfRound)),
+  };
+  return {
+    width: sizes.across,
+    height: sizes.up,
+    slabs: slabsOf(things, packing),
+    loaded: together.thick,
+    stretches: { width: true, height: true },
+    sizes,
+    detail: { things, packing, together },
+    findings: notTheBest(packing, id),
+  };
+}
+
+/** From the back to the front, as seen from the front. */
+function slabsOf(things: readonly Loose[], { places }: Packing): Slab[] {
+  return [...places]
+    .sort((a, b) => a.at[1] - b.at[1])
+    .map(({ id, at: [x, , z], size: [wide, thick, high] }) => {
+      const { line, name, sides } = things.find((thing) => thing.id === id)!;
+      const source = [sides.across, sides.deep, sides.thickness].find(({ value }) => value === thick)!;
+      return { of: { line }, label: name, x0: x, x1: x + wide, y0: z, y1: z + high, thickness: source };
+    });
+}
+
+/** More things than can be tried in every arrangement: how much a better one could save at most. */
+function notTheBest({ exact, size, bound }: Packing, id: string): Finding[] {
+  if (exact) return [];
+  const share = Math.ceil((surfaceOf(size) / bound - 1) * 100);
+  return [
+    {
+      code: 'packing.notProved',
+      severity: 'note',
+      about: [`holders/${id}`],
+      numbers: { share },
+      text: say`There are more things in ${id} than can be tried in every arrangement: a better one would save ${share} % of the surface at most.`,
+    },
+  ];
+}
+
+function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: Seat, { id }: HolderInputs) {
+  const { x, y, width, height } = seat;
+  const aside = (width.value - detail.packing.size[0]) / 2;
+  return {
+    id,
+    kind: 'packed-room',
+    seat,
+    sizes,
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: [],
+    things: detail.packing.places.map(({ id: thing, at, size }) => {
+      const { line, name, radius } = detail.things.find((each) => each.id === thing)!;
+      return { line, name, x: x + aside + at[0], y: y + at[2], width: size[0], height: size[2], radius };
+    }),
+    slabs,
+    detail,
+  } satisfies PlacedHolder<PackedRoom>;
+}
+
+/** A room with walls all round: loose things lie and stand in it as they take the least cloth. */
+export const packedRoom: HolderKind<PackedRoom> = {
+  title: 'Loose inside',
+  params: {},
+  rules: ['ease.cavity.across', 'ease.cavity.end'],
+  seats: ['box'],
+  suits: () => ({ score: 0.7, why: 'Anything goes in that passes the opening.' }),
+  measure,
+  place,
+  contribute: () => contribution({}),
+  readBack: readBackRoom,
+};

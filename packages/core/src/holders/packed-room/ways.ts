@@ -1,0 +1,65 @@
+import { byRule, type Derived, type Rule } from '../../derived/derived.ts';
+import { volumeOf, type Packable, type Triple } from '../../packing/packable.ts';
+import type { HeldContents } from '../holder-kind.ts';
+import { isRound, sidesOf, type Sides } from '../sides.ts';
+
+/** One thing with the ways in which it may lie in a room. */
+export interface Loose extends Packable {
+  line: string;
+  name: string;
+  sides: Sides;
+  round: boolean;
+  radius: number;
+  /** Half of the way round its smallest section: what an opening must let through, mm. */
+  halfGirth: number;
+}
+
+/** The things of a line one by one. Upright, the long side goes up and it may be turned about it; lying, the long side is
+ * level and it may lie on any of the others. */
+export function looseThings(held: HeldContents): Loose[] {
+  const { line, item, name, count } = held;
+  const sides = sidesOf(held);
+  const upright = line.orientation === 'upright';
+  const round = isRound(item, { ...line, orientation: 'upright' });
+  const [small, middle] = [sides.across, sides.deep, sides.thickness].map(({ value }) => value).sort((a, b) => a - b);
+  return Array.from({ length: count }, (_, index) => ({
+    id: `${line.id}#${index + 1}`,
+    ways: upright ? standing(sides) : lying(sides),
+    line: line.id,
+    name,
+    sides,
+    round,
+    radius: item.planRadius ?? 0,
+    halfGirth: round ? (Math.PI * middle!) / 2 : small! + middle!,
+  }));
+}
+
+const girthRule: Rule = {
+  id: 'tube-width',
+  formula: 'half of the way round its smallest section',
+  source: 'geometry: a slit opens to a loop of twice its length',
+};
+
+/** Half of the way round a thing where it is slimmest: a slit at least so long lets it through. mm */
+export const halfRound = ({ name, halfGirth, sides }: Loose): Derived =>
+  byRule(girthRule, `${name}, half round it`, halfGirth, [sides.across, sides.deep, sides.thickness]);
+
+const values = (...sizes: Derived[]): Triple => sizes.map(({ value }) => value) as unknown as Triple;
+
+function standing({ across, deep, thickness }: Sides): Triple[] {
+  return unlike([values(across, thickness, deep), values(thickness, across, deep)]);
+}
+
+function lying({ across: long, deep: wide, thickness }: Sides): Triple[] {
+  return unlike([
+    values(long, wide, thickness),
+    values(long, thickness, wide),
+    values(wide, long, thickness),
+    values(thickness, long, wide),
+  ]);
+}
+
+const unlike = (ways: Triple[]): Triple[] => {
+  const bySize = new Map(ways.map((way) => [String(way), way]));
+  return [...bySize.values()].sort((a, b) => volumeOf(a) - volumeOf(b));
+};
