@@ -116,7 +116,7 @@ function cuttingOperations(pieces: Piece[]): OperationDraft[] {
 
 /** Trimmed layers are cut to the stitch line. */
 function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] {
-  if (draft.cutFrom) return [];
+  if (draft.cutFrom || draft.plain) return [];
   const trimmed = stacks[draft.role].filter(({ coverage }) => coverage === 'trimmed');
   return trimmed.map(({ material }, index) => ({
     id: `${draft.id}/layer-${index + 1}`,

@@ -41,7 +41,17 @@ function zipperStrip(id: string, { zipper, cutLength, tape, readyMade }: Planned
 function tabPiece(id: string, { tab, tape }: PlannedZipper, { rules }: ClosureInputs): PieceDraft {
   const seam = rules.length('seam.allowance');
   const allowance = { top: asCut, bottom: asCut };
-  return patch({ id, name: 'Zipper tab', role: 'exterior', width: tab, height: tape, count: 2, seam, allowance });
+  return patch({
+    id,
+    name: 'Zipper tab',
+    role: 'exterior',
+    plain: true,
+    width: tab,
+    height: tape,
+    count: 2,
+    seam,
+    allowance,
+  });
 }
 
 interface Places {

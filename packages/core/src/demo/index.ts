@@ -1,5 +1,6 @@
 import type { DesignDocument } from '../document/design-document.ts';
 import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, sieveBag, slateCarrier } from './bags.ts';
+import { lensPouch } from './boxes.ts';
 import { surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
 import { ferryPocket, juniorBifold, loggerPocket, permitBifold, permitBifoldLens } from './wallets.ts';
 
@@ -21,4 +22,5 @@ export const demoDesigns: readonly DesignDocument[] = [
   tideJacket,
   ferryPocket,
   loggerPocket,
+  lensPouch,
 ];

@@ -64,6 +64,8 @@ export interface PieceDraft {
   gaps?: TurningGap[];
   /** How many are cut; default one. */
   count?: number;
+  /** Cut from the cloth alone: small pieces do without the trimmed inner layers of their role. */
+  plain?: boolean;
   /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
   cutFrom?: string;
   note?: string;

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument, Params } from '../document/design-document.ts';
 import { edgeLength } from '../geometry/outline.ts';
 import type { Piece } from '../pieces/piece.ts';
@@ -107,6 +108,25 @@ describe('a zipped pouch', () => {
     expect(zip.lengthA - zip.lengthB).toBeCloseTo(2, 9);
     expect(zip.mismatch).toBeCloseTo(0, 9);
   });
+});
+
+// common practice: a palm-size pouch that just takes a card does not take it half an inch smaller
+test('the card goes into the lens pouch as it is cut, and not with half an inch less of panel', () => {
+  const solution = solveDesign(demoDesigns.find(({ id }) => id === 'lens-pouch')!);
+  const { cutWidth, cutHeight } = pieceOf(solution, 'body/shell');
+  const lengthOf = (panelWidth: number) =>
+    measured({
+      panelLength: cutHeight,
+      panelWidth: number(panelWidth),
+      zipSeam: number(6),
+      zipExposed: number(25 - 2 * 6),
+      endSeam: number(6),
+      boxing: number(28),
+    }).length.value;
+  // canvas and fleece 3.02, cotton 0.27
+  const walls = 3.02 + 2 * 0.27;
+  expect(lengthOf(cutWidth.value) - walls).toBeGreaterThan(85.6);
+  expect(lengthOf(cutWidth.value - 12.7) - walls).toBeLessThan(85.6);
 });
 
 describe('its zipper', () => {

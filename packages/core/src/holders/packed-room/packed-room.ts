@@ -3,9 +3,18 @@ import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { say } from '../../errors/wording.ts';
 import { pack } from '../../packing/pack.ts';
-import { surfaceOf, type Packing } from '../../packing/packable.ts';
+import { surfaceOf, type Packing, type Triple } from '../../packing/packable.ts';
 import { contribution } from '../../pieces/contribution.ts';
-import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import type {
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
 import type { Slab } from '../slab.ts';
 import { readBackRoom } from './read-back.ts';
 import { halfRound, looseThings, type Loose } from './ways.ts';
@@ -27,10 +36,22 @@ const packRule: Rule = {
 };
 const told = { across: 'all together, across', thick: 'all together, front to back', up: 'all together, upwards' };
 
-function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
+export const packedParams = {
+  longSide: {
+    kind: 'choice',
+    title: 'Long side lies',
+    standard: 'across',
+    choices: [
+      { id: 'across', title: 'along the opening', why: 'The longest thing goes in lengthwise.' },
+      { id: 'deep', title: 'from front to back', why: 'A short opening, and a deep room behind it.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+
+function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
   const { rules, id } = inputs;
   const things = contents.flatMap(looseThings);
-  const packing = pack(things);
+  const packing = turned(pack(things), choiceParam(params, 'longSide', packedParams.longSide));
   const asked = contents.flatMap((held) => {
     const first = things.find(({ line }) => line === held.line.id)!;
     return [first.sides.across, first.sides.deep, first.sides.thickness];
@@ -55,6 +76,15 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
     detail: { things, packing, together },
     findings: notTheBest(packing, id),
   };
+}
+
+/** Whatever lies one way may be turned about the upright: the arrangement takes no more room so. */
+function turned(packing: Packing, longSide: 'across' | 'deep'): Packing {
+  const [across, thick] = packing.size;
+  if (longSide === 'across' ? across >= thick : thick >= across) return packing;
+  const swap = ([x, y, z]: Triple): Triple => [y, x, z];
+  const places = packing.places.map(({ id, at, size }) => ({ id, at: swap(at), size: swap(size) }));
+  return { ...packing, size: swap(packing.size), places };
 }
 
 /** From the back to the front, as seen from the front. */
@@ -105,7 +135,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: Seat,
 /** A room with walls all round: loose things lie and stand in it as they take the least cloth. */
 export const packedRoom: HolderKind<PackedRoom> = {
   title: 'Loose inside',
-  params: {},
+  params: packedParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],
   seats: ['box'],
   suits: () => ({ score: 0.7, why: 'Anything goes in that passes the opening.' }),

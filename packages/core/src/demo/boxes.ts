@@ -1,0 +1,19 @@
+import { cloth, design, thing } from './words.ts';
+
+export const lensPouch = design({
+  id: 'lens-pouch',
+  name: 'Lens pouch',
+  story: 'Hand lens, whistle and the bus card on a clip: no larger than the card asks for.',
+  body: 'zip-tube',
+  contents: [
+    thing('c1', 'hand-lens', 'Hand lens', { orientation: 'lying' }),
+    thing('c2', 'whistle', 'Whistle', { orientation: 'lying' }),
+    thing('c3', 'id1-card', 'Bus card', { orientation: 'lying' }),
+  ],
+  stacks: cloth('canvas-10oz ~fleece', 'quilting-cotton'),
+  holders: [{ face: 'inside', id: 'A', kind: 'packed-room', lines: ['c1', 'c2', 'c3'] }],
+  closure: 'zip-top',
+  closing: { gauge: 'zipper-3', ends: 'tabs' },
+  parts: [{ id: 'clip', kind: 'ring-tabs', params: { on: 'hook' } }],
+  rules: { 'turning.gap': 75 },
+});
