@@ -2,6 +2,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Orientation, Params } from '../document/design-document.ts';
 import type {
   ClearRoom,
+  Panel,
   Host,
   InnerWalls,
   Panels,
@@ -109,6 +110,10 @@ export interface ClosingMouth extends Panels {
   rim: { piece: string; edge: string }[];
   /** The stretches of the side seams of the outer layer between two depths below the mouth, mm. */
   sideGaps(from: number, to: number): { piece: string; edge: string; from: number; to: number }[];
+  /** Where a tab of a width is caught in the mouth at each side, mm; a flat piece has its side seams for that. */
+  sideTabs?(wide: number): { run: EdgeRun; within: string }[];
+  /** The walls between front and back, and their width, mm. */
+  sides?: { left: Panel; right: Panel; width: Derived };
   /** How far the things stand out of the mouth, mm. */
   proud: Derived;
   /** Cloth above the contents, mm. */

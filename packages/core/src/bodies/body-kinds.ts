@@ -1,4 +1,5 @@
 import type { BodyKind } from './body-kind.ts';
+import { box } from './box/box.ts';
 import { foldover } from './foldover/foldover.ts';
 import { folio } from './folio/folio.ts';
 import { jacket } from './jacket/jacket.ts';
@@ -11,4 +12,4 @@ import { zipTube } from './zip-tube/zip-tube.ts';
 export type BodyKinds = Readonly<Record<string, BodyKind<any>>>;
 
 /** The body families that ship. */
-export const bodyKinds = { foldover, roll, sleeve, round, jacket, folio, 'zip-tube': zipTube } satisfies BodyKinds;
+export const bodyKinds = { foldover, roll, sleeve, round, jacket, folio, 'zip-tube': zipTube, box } satisfies BodyKinds;

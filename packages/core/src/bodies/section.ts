@@ -50,6 +50,19 @@ export const clothBar = (role: 'exterior' | 'lining', width: number, stacks: Sta
   thickness: stacks[role].value,
 });
 
+/** The things of a room with walls all round, seen from the front: in the middle, standing on its ground. */
+export function roomThings({ slabs }: PlacedHolder, width: number, ground: number): SectionLayer[] {
+  const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+  return slabs.map(({ of, label, x0, x1, y0, y1 }) => ({
+    of,
+    label,
+    u0: x0 + aside,
+    u1: x1 + aside,
+    z0: ground + y0,
+    z1: ground + y1,
+  }));
+}
+
 /** Two lined walls with things between them, side by side on one level. */
 export function sleeveLikeSection(
   { width, state, total }: Pick<Section, 'width' | 'state' | 'total'>,

@@ -86,6 +86,7 @@ function placesOf(closing: SizedBody['closing'], wide: Derived): { run: EdgeRun;
   }
   if (closing.kind === 'slit') return closing.endTabs(wide.value);
   if (closing.kind !== 'mouth') return [];
+  if (closing.sideTabs) return closing.sideTabs(wide.value);
   // one layer of each side seam: the first two of the gaps lie on the front
   return closing
     .sideGaps(from, to)

@@ -1,16 +1,30 @@
-import type { SizedBody } from '../bodies/body-kind.ts';
+import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { given, named, rounded } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
-import { say } from '../errors/wording.ts';
-import { lengthParam } from '../holders/params.ts';
-import { contribution } from '../pieces/contribution.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
+import { contribution, type Contribution } from '../pieces/contribution.ts';
+import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { strap } from '../sizing/strap.ts';
 import type { Derived } from '../derived/derived.ts';
 
-const params = { drop: { kind: 'length', title: 'Hangs down by', rule: 'shoulder.drop' } } as const;
+const params = {
+  drop: { kind: 'length', title: 'Hangs down by', rule: 'shoulder.drop' },
+  ends: {
+    kind: 'choice',
+    title: 'Its ends',
+    standard: 'hooks',
+    choices: [
+      { id: 'hooks', title: 'clip on with hooks', why: 'Comes off for washing; wants rings on the body.' },
+      { id: 'sewn', title: 'are sewn to the sides', why: 'Nothing to rattle; only where the body has side walls.' },
+    ],
+  },
+  embed: { kind: 'length', title: 'Sewn ends buried by', rule: 'handle.embed' },
+} as const satisfies Record<string, ParamSpec>;
 const FLAT = given('flat on the shoulder', 80, { kind: 'standard', path: 'strap/grip', source: 'common practice' });
 const LOOP = given('round each hook', 45, { kind: 'standard', path: 'strap/hook', source: 'common practice' });
 
@@ -20,7 +34,7 @@ function spreadOf({ closing, finished }: SizedBody): Derived {
   return finished.height ?? Object.values(finished)[0]!;
 }
 
-/** A strap that clips to ring tabs. */
+/** A strap that clips to ring tabs, or is sewn to the side walls. */
 export const shoulderStrap: ClosureKind = {
   title: 'Shoulder strap',
   params,
@@ -30,7 +44,11 @@ export const shoulderStrap: ClosureKind = {
       kind: 'hardware',
       path: 'hardware/webbing-25',
     });
+    const { closing } = body;
+    const sides = closing.kind === 'mouth' ? closing.sides : undefined;
+    const sewn = sides !== undefined && choiceParam(design, 'ends', params.ends) === 'sewn';
     const seam = rules.length('seam.allowance');
+    const embed = lengthParam(design, 'embed', params.embed, rules, id);
     const solved = strap({
       method: 'webbing',
       finished: wide,
@@ -39,38 +57,91 @@ export const shoulderStrap: ClosureKind = {
       drop: lengthParam(design, 'drop', params.drop, rules, id),
       spread: spreadOf(body),
       grip: FLAT,
-      embed: LOOP,
+      embed: sewn ? embed : LOOP,
     });
     const length = rounded(named('strap, cut length', solved.cutLength), grid, 'up');
     const piece = `${id}/strap`;
+    const webbing = { id: 'webbing-25', count: 1, length: length.value };
+    const draft = strip({
+      id: piece,
+      name: 'Shoulder strap',
+      cutFrom: 'webbing-25',
+      length,
+      width: wide,
+      note: 'Seal the ends.',
+    });
+    const fixed = sewn ? ontoSides(sides, { piece, wide, embed, id }) : hooked(piece, id);
     return {
       sizes: { strapLength: length },
       contribution: contribution({
-        pieces: [
-          strip({
-            id: piece,
-            name: 'Shoulder strap',
-            cutFrom: 'webbing-25',
-            length,
-            width: wide,
-            note: 'Seal the ends.',
-          }),
-        ],
-        hardware: [
-          { id: 'webbing-25', count: 1, length: length.value },
-          { id: 'hook-25', count: 2 },
-        ],
-        operations: [
-          {
-            id: `${id}/strap`,
-            phase: 'finish',
-            needs: [],
-            uses: [piece],
-            seams: [],
-            text: say`Fold each end of the strap round a hook, turn it under and stitch it with a box and a cross, twice. A strap round a child’s neck is a danger: leave it off for children.`,
-          },
-        ],
+        ...fixed,
+        pieces: [draft],
+        hardware: [webbing, ...(sewn ? [] : [{ id: 'hook-25', count: 2 }])],
       }),
     };
   },
 };
+
+const CAUTION = 'A strap round a child’s neck is a danger: leave it off for children.';
+
+const hooked = (piece: string, id: string): Partial<Contribution> => ({
+  operations: [
+    {
+      id: `${id}/strap`,
+      phase: 'finish',
+      needs: [],
+      uses: [piece],
+      seams: [],
+      text: say`Fold each end of the strap round a hook, turn it under and stitch it with a box and a cross, twice. ${CAUTION}`,
+    },
+  ],
+});
+
+interface Sewn {
+  piece: string;
+  wide: Derived;
+  embed: Derived;
+  id: string;
+}
+
+/** Each end in the middle of a side wall, so far below the mouth. */
+function ontoSides(
+  { left, right, width }: NonNullable<ClosingMouth['sides']>,
+  { piece, wide, embed, id }: Sewn,
+): Partial<Contribution> {
+  const [from, to] = [(width.value - wide.value) / 2, (width.value + wide.value) / 2];
+  const ends = [
+    { panel: left, name: 'left' },
+    { panel: right, name: 'right' },
+  ] as const;
+  const joins = ends.map(({ panel, name }): Seam => ({
+    id: `${piece}#${name}`,
+    kind: 'stitchedOn',
+    a: wholeEdge(piece, name),
+    b: faceLine(panel.piece, `${id}-${name}`),
+  }));
+  return {
+    joins,
+    hostEdits: ends.map(({ panel, name }) => ({
+      piece: panel.piece,
+      lines: [
+        {
+          id: `${id}-${name}`,
+          from: panel.at(from, embed.value),
+          to: panel.at(to, embed.value),
+          label: 'end of the strap',
+        },
+      ],
+    })),
+    operations: [
+      {
+        id: `${id}/strap`,
+        phase: 'closures',
+        needs: [],
+        uses: [piece, left.piece, right.piece],
+        seams: joins.map((join) => join.id),
+        text: say`Sew each end of the strap to the middle of a side of the shell, ${mm(embed.value)} of it below the mouth, not twisted, with a box and a cross, twice: it carries the weight. ${CAUTION}`,
+      },
+    ],
+  };
+}

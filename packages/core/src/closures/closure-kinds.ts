@@ -7,6 +7,7 @@ import { tie } from './tie.ts';
 import { elasticBandClosure } from './elastic-band.ts';
 import { zipTop } from './zip-top.ts';
 import { edgeZip } from './edge-zip.ts';
+import { flap } from './flap.ts';
 import { magnets } from './magnets.ts';
 import { strapOver } from './strap-over.ts';
 import { tabSnap } from './tab-snap.ts';
@@ -30,6 +31,7 @@ export const closureKinds = {
   drawstring,
   'wrap-ribbon': wrapRibbon,
   'strap-over': strapOver,
+  flap,
   magnets,
   'edge-zip': edgeZip,
   'zip-top': zipTop,

@@ -1,10 +1,17 @@
-import { given, largest, sum, type Derived } from '../derived/derived.ts';
+import { given, largest, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 
 /** Common practice: the mate sits this far below the edge that a tab or strap goes round. */
 const BELOW = given('mate below the edge', 6, { kind: 'standard', path: 'mate/below', source: 'common practice' });
 
-/** How far a tab lies on the front: as wished, but far enough for its fastener to meet the front at all. mm */
-export const overlapFor = (wished: Derived, fastenerInset: Derived): Derived => {
+/** Common practice: it ends this far before the front does. */
+const CLEAR = given('clear of the end', 8, { kind: 'standard', path: 'mate/clear', source: 'common practice' });
+
+/** How far a tab or flap lies on the front: as wished and as the front has room for, but far enough for its fastener to meet
+ * the front at all.
+ * @param front height of the front below the mouth, where it is short, mm */
+export function overlapFor(wished: Derived, fastenerInset: Derived, front?: Derived): Derived {
   const least = sum('room for its fastener', [fastenerInset, BELOW]);
-  return wished.value >= least.value ? wished : largest('lies on the front by', [wished, least]);
-};
+  const fits = front ? sum('front, clear of its end', [front, minus(CLEAR)]) : wished;
+  const most = fits.value < wished.value ? smallest('what the front has room for', [wished, fits]) : wished;
+  return most.value >= least.value ? most : largest('lies on the front by', [most, least]);
+}

@@ -12,23 +12,12 @@ import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { fastenerParam, fasteners } from './fasteners.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 
-export const fasteners = { magnet: 'magnet-18', snap: 'snap-12', 'hook-and-loop': 'hook-loop-20' } as const;
-export type Fastener = keyof typeof fasteners;
-
 const params = {
-  fastener: {
-    kind: 'choice',
-    title: 'Held by',
-    standard: 'magnet' as Fastener,
-    choices: [
-      { id: 'magnet' as Fastener, title: 'a magnet', why: 'Closes by itself; not for what minds magnets.' },
-      { id: 'snap' as Fastener, title: 'a snap', why: 'Holds best; must meet its mate within a millimetre.' },
-      { id: 'hook-and-loop' as Fastener, title: 'hook-and-loop', why: 'Takes full and empty alike; collects lint.' },
-    ],
-  },
+  fastener: fastenerParam,
   width: { kind: 'length', title: 'Strap width', rule: 'strap.width' },
   overlap: { kind: 'length', title: 'Lies on the front by', rule: 'strap.overlap' },
   inset: { kind: 'length', title: 'Fastener from the end', rule: 'strap.inset' },
@@ -45,11 +34,11 @@ export const strapOver: ClosureKind = {
     const { closing, closedThickness, emptyThickness } = body;
     if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a strap needs a front and a back', id);
     const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
-    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', params.fastener)], hardware);
+    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
     const solved = flap({
       loadedDepth: closedThickness,
       emptyDepth: emptyThickness,
-      overlap: overlapFor(own('overlap'), own('inset')),
+      overlap: overlapFor(own('overlap'), own('inset'), body.finished.height),
       fastenerInset: own('inset'),
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
       school: rules.tabSchool,

@@ -17,3 +17,19 @@ export const lensPouch = design({
   parts: [{ id: 'clip', kind: 'ring-tabs', params: { on: 'hook' } }],
   rules: { 'turning.gap': 75 },
 });
+
+export const loggerBag = design({
+  id: 'logger-bag',
+  name: 'Logger bag',
+  story:
+    'The salinity logger and two spare cells in a padded box cut as a cross; a flap with a magnet, a strap across the body.',
+  body: 'box',
+  params: { making: 'cross' },
+  contents: [thing('c1', 'salinity-logger', 'Salinity logger'), thing('c2', 'aa-cell', 'Spare cell', { count: 2 })],
+  stacks: cloth('canvas-10oz ~fleece', 'quilting-cotton'),
+  holders: [{ face: 'inside', id: 'A', kind: 'packed-room', lines: ['c1', 'c2'] }],
+  closure: 'flap',
+  closing: { fastener: 'magnet' },
+  parts: [{ id: 'strap', kind: 'shoulder-strap', params: { ends: 'sewn', embed: 50, drop: 600 } }],
+  rules: { 'turning.gap': 75, 'ease.cavity.across': 6, 'seam.allowance': 8 },
+});

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
-import { anyStanding, anyZipper } from './any-standing.ts';
+import { anyStanding, anyZipper, closureParams } from './any-standing.ts';
 
 const plainTube = anyStanding({
   body: fc
@@ -20,3 +20,26 @@ export const anyZipTube: fc.Arbitrary<DesignDocument> = fc
     closure: { ...design.closure, params },
     parts: on === 'none' ? [] : [{ id: 'tabs', kind: 'ring-tabs', params: { on } }],
   }));
+
+const plainBox = anyStanding({
+  body: fc.constantFrom('cross', 'strip', 'five').map((making) => ({ kind: 'box', params: { making } })),
+  closures: ['none', 'flap', 'strap-over'],
+  holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),
+  lines: 2,
+});
+
+const onBox: DesignDocument['parts'] = [
+  { id: 'base', kind: 'base-pad', params: {} },
+  { id: 'tabs', kind: 'ring-tabs', params: {} },
+  { id: 'strap', kind: 'shoulder-strap', params: { ends: 'sewn' } },
+  { id: 'handles', kind: 'handles', params: {} },
+];
+
+/** An open box, cut in any of the ways, with whatever may be set on it. */
+export const anyBox: fc.Arbitrary<DesignDocument> = plainBox.chain((design) =>
+  fc.tuple(closureParams[design.closure.kind] ?? fc.constant({}), fc.subarray(onBox)).map(([params, parts]) => ({
+    ...design,
+    closure: { ...design.closure, params },
+    parts,
+  })),
+);

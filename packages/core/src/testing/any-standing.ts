@@ -174,7 +174,7 @@ const plainSleeve = anyStanding({
       corners: fc.constantFrom('whole', 'whole', 'cut'),
     })
     .map((params) => ({ kind: 'sleeve', params })),
-  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
   holderParams: fc.constant({}),
 });
 
@@ -185,7 +185,8 @@ export const anyZipper: fc.Arbitrary<Params> = fc.record({
   sliders: fc.constantFrom('one', 'two'),
 });
 
-const closureParams: Record<string, fc.Arbitrary<Params>> = {
+/** Choices of a closure, by its id. */
+export const closureParams: Record<string, fc.Arbitrary<Params>> = {
   'zip-top': anyZipper,
   drawstring: fc.record({
     casing: fc.constantFrom('side-gap', 'applied', 'hem'),
@@ -193,6 +194,10 @@ const closureParams: Record<string, fc.Arbitrary<Params>> = {
     cords: fc.constantFrom('one', 'two'),
   }),
   'strap-over': fc.record({ fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop') }),
+  flap: fc.record({
+    fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop'),
+    corner: length(6, 80),
+  }),
 };
 
 /** What is set on a bag; a base only where there is one to lie on. */

@@ -14,7 +14,7 @@ export const sleeve: BodyKind<Sleeve> = {
   title: 'Sleeve',
   about: 'a front and a back with a mouth at the top',
   orientation: 'upright',
-  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
   parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
   rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school', 'lining.shorter'],

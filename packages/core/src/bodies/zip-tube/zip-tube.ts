@@ -1,5 +1,5 @@
 import type { BodyKind } from '../body-kind.ts';
-import { clothBar, stackBars, type Section, type SectionLayer } from '../section.ts';
+import { clothBar, roomThings, stackBars, type Section } from '../section.ts';
 import { contributeZipTube } from './contribute.ts';
 import { zipTubeParams, type ZipTube } from './params.ts';
 import { tubeAsCut } from './read-back.ts';
@@ -22,13 +22,7 @@ export const zipTube: BodyKind<ZipTube> = {
     const width = detail.shell.length.value;
     const floor = stackBars([clothBar('exterior', width, stacks), clothBar('lining', width, stacks)]);
     const ground = stacks.exterior.value + stacks.lining.value;
-    const things = placed.flatMap(({ things: all, slabs }): SectionLayer[] => {
-      const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
-      return all.map(({ line, name }, index) => {
-        const { x0, x1, y0, y1 } = slabs[index]!;
-        return { of: { line }, label: name, u0: x0 + aside, u1: x1 + aside, z0: ground + y0, z1: ground + y1 };
-      });
-    });
+    const things = placed.flatMap((holder) => roomThings(holder, width, ground));
     const top = Math.max(closedThickness.value - ground, ...things.map(({ z1 }) => z1));
     const roof = stackBars([clothBar('lining', width, stacks), clothBar('exterior', width, stacks)]);
     return {

@@ -1,0 +1,124 @@
+import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { choiceParam } from '../../holders/params.ts';
+import { edgePart } from '../../pieces/seam.ts';
+import type { LiningSchool } from '../../shelves/rules/house-rules.ts';
+import type { BodyInputs, ClosingMouth, SizedBody } from '../body-kind.ts';
+import { boxParams, type Box, type BoxLayer } from './params.ts';
+import { pieceOfWall, wallPlace } from './places.ts';
+import { boxAsCut } from './read-back.ts';
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const atLeastOne = given('at least', 1, { kind: 'standard', path: 'box/turn', source: 'common practice' });
+const least = (name: string, value: number) =>
+  given(`least ${name}`, value, { kind: 'standard', path: `box/least/${name}`, source: 'common practice' });
+/** Smaller ones cannot be turned. */
+const LEAST = { width: least('width', 50), depth: least('depth', 30), height: least('height', 40) };
+
+/** The room that the things take, and the walls round it. */
+export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Box> {
+  const { stacks, grid, pin, above = nothing } = inputs;
+  const making = choiceParam(params, 'making', boxParams.making);
+  const { across = nothing, thick = nothing, up = nothing } = inside!.sizes;
+  const walls = sum('two walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
+  const below = sum('the base, to the middle of the shell', [stacks.lining, product('half', [stacks.exterior, half])]);
+  const side = (name: keyof typeof LEAST, room: Derived[]) =>
+    pin(`body/${name}`, rounded(largest(name, [LEAST[name], sum('things and walls', room)]), grid, 'up'));
+  const shell: BoxLayer = {
+    width: side('width', [across, walls]),
+    depth: side('depth', [thick, walls]),
+    height: side('height', [up, below, above]),
+    taper: nothing,
+  };
+  const detail: Box = { making, shell, lining: liningOf(shell, inputs), across: walls, below, above };
+  const { width, depth, height } = shell;
+  const outside = sum('front to back, outside', [depth, stacks.exterior]);
+  return {
+    finished: {
+      width: named('finished width', width),
+      depth: named('finished depth', depth),
+      height: named('finished height', height),
+    },
+    closedThickness: named('front to back, full', outside),
+    // its walls keep their form
+    emptyThickness: named('front to back, empty', outside),
+    sizes: {
+      width,
+      depth,
+      height,
+      liningNarrower: detail.lining.taper,
+      liningShallower: sum('lining less deep', [height, times(-1, detail.lining.height)]),
+    },
+    faces: [
+      {
+        id: 'inside',
+        host: { piece: pieceOfWall('shell', 'front', making), width: width.value, height: height.value },
+        room: { x: 0, y: 0, width, height, towards: 'left' },
+        board: { dx: 0, stretch: 1 },
+        edges: { left: free, right: free, bottom: free, top: free },
+        clear: (cut) => {
+          const made = boxAsCut(detail, cut);
+          return {
+            across: made.width - walls.value,
+            thick: made.depth - walls.value,
+            up: made.height - below.value - above.value,
+          };
+        },
+      },
+    ],
+    closing: mouthOf(detail),
+    base: { width, depth },
+    detail,
+  };
+}
+
+const free = { kind: 'free' } as const;
+
+/** The lining lies inside the shell: narrower at the base, where its walls are, and less deep; at the mouth both are alike. */
+function liningOf({ width, depth, height }: BoxLayer, { rules, stacks, grid }: BodyInputs): BoxLayer {
+  const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
+  const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
+  const computed = (label: string, of: Derived) => rounded(largest(label, [of, atLeastOne]), grid, 'up');
+  const turns: Record<LiningSchool, [taper: Derived, shallower: Derived]> = {
+    same: [nothing, nothing],
+    shorter: [nothing, set],
+    deeper: [nothing, set],
+    tapered: [sum('both sides', [times(2, set)]), nothing],
+    computed: [
+      computed('lining narrower at the base', apart),
+      computed('lining less deep', product('half of both', [apart, half])),
+    ],
+  };
+  const [taper, shallower] = turns[rules.liningSchool];
+  return { width, depth, height: sum('height of the lining', [height, times(-1, shallower)]), taper };
+}
+
+function mouthOf({ making, shell, above }: Box): ClosingMouth {
+  const { width, depth } = shell;
+  // closures count from the left as seen from the front
+  const back = wallPlace('back', making, shell);
+  const rim = (wall: 'front' | 'back') => ({ piece: pieceOfWall('shell', wall, making), edge: `${wall}/top` });
+  return {
+    kind: 'mouth',
+    width,
+    front: wallPlace('front', making, shell),
+    back: { piece: back.piece, at: (fromLeft, down) => back.at(width.value - fromLeft, down) },
+    sides: { left: wallPlace('left', making, shell), right: wallPlace('right', making, shell), width: depth },
+    rim: [rim('front'), rim('back')],
+    sideGaps: () => [],
+    sideTabs: (wide) =>
+      (['left', 'right'] as const).map((wall) => {
+        const middle = depth.value / 2;
+        const piece = pieceOfWall('shell', wall, making);
+        return {
+          run: edgePart(piece, `${wall}/top`, middle - wide / 2, middle + wide / 2),
+          within: `body/mouth-${wall}`,
+        };
+      }),
+    proud: nothing,
+    above,
+    lined: true,
+  };
+}
