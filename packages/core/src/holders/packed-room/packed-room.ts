@@ -17,17 +17,7 @@ import type {
 import { choiceParam } from '../params.ts';
 import type { Slab } from '../slab.ts';
 import { readBackRoom } from './read-back.ts';
-import { halfRound, looseThings, type Loose } from './ways.ts';
-
-/** Loose things arranged in a room with walls all round. All mm. */
-export interface PackedRoom {
-  things: Loose[];
-  packing: Packing;
-  /** The box round all of them. */
-  together: Record<RoomSide, Derived>;
-}
-export type RoomSide = 'across' | 'thick' | 'up';
-export const roomSides = ['across', 'thick', 'up'] as const;
+import { halfRound, looseThings, roomSides, type Loose, type PackedRoom, type RoomSide } from './ways.ts';
 
 const packRule: Rule = {
   id: 'packing',

@@ -1,8 +1,7 @@
 import { given } from '../../derived/derived.ts';
 import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { clearanceOf } from '../sides.ts';
-import type { PackedRoom } from './packed-room.ts';
-import { halfRound } from './ways.ts';
+import { halfRound, type PackedRoom } from './ways.ts';
 
 const directions = { across: 'across', thick: 'thick', up: 'deep' } as const;
 

@@ -1,5 +1,5 @@
 import { byRule, type Derived, type Rule } from '../../derived/derived.ts';
-import { volumeOf, type Packable, type Triple } from '../../packing/packable.ts';
+import { volumeOf, type Packable, type Packing, type Triple } from '../../packing/packable.ts';
 import type { HeldContents } from '../holder-kind.ts';
 import { isRound, sidesOf, type Sides } from '../sides.ts';
 
@@ -13,6 +13,16 @@ export interface Loose extends Packable {
   /** Half of the way round its smallest section: what an opening must let through, mm. */
   halfGirth: number;
 }
+
+/** Loose things arranged in a room with walls all round. All mm. */
+export interface PackedRoom {
+  things: Loose[];
+  packing: Packing;
+  /** The box round all of them. */
+  together: Record<RoomSide, Derived>;
+}
+export type RoomSide = 'across' | 'thick' | 'up';
+export const roomSides = ['across', 'thick', 'up'] as const;
 
 /** The things of a line one by one. Upright, the long side goes up and it may be turned about it; lying, the long side is
  * level and it may lie on any of the others. */
