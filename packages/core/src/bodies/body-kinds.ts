@@ -5,6 +5,7 @@ import { folio } from './folio/folio.ts';
 import { jacket } from './jacket/jacket.ts';
 import { roll } from './roll/roll.ts';
 import { round } from './round/round.ts';
+import { shell } from './shell/shell.ts';
 import { sleeve } from './sleeve/sleeve.ts';
 import { zipTube } from './zip-tube/zip-tube.ts';
 
@@ -12,4 +13,14 @@ import { zipTube } from './zip-tube/zip-tube.ts';
 export type BodyKinds = Readonly<Record<string, BodyKind<any>>>;
 
 /** The body families that ship. */
-export const bodyKinds = { foldover, roll, sleeve, round, jacket, folio, 'zip-tube': zipTube, box } satisfies BodyKinds;
+export const bodyKinds = {
+  foldover,
+  roll,
+  sleeve,
+  round,
+  jacket,
+  folio,
+  'zip-tube': zipTube,
+  box,
+  shell,
+} satisfies BodyKinds;

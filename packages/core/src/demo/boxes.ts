@@ -1,4 +1,4 @@
-import { cloth, design, thing } from './words.ts';
+import { cloth, design, plates, thing } from './words.ts';
 
 export const lensPouch = design({
   id: 'lens-pouch',
@@ -32,4 +32,24 @@ export const loggerBag = design({
   closing: { fastener: 'magnet' },
   parts: [{ id: 'strap', kind: 'shoulder-strap', params: { ends: 'sewn', embed: 50, drop: 600 } }],
   rules: { 'turning.gap': 75, 'ease.cavity.across': 6, 'seam.allowance': 8 },
+});
+
+export const refractometerCase = design({
+  id: 'refractometer-case',
+  name: 'Refractometer case',
+  story:
+    'The dip refractometer under two straps between stiff plates; vials and a brush in the lid, a zipper round three sides.',
+  body: 'shell',
+  params: { radius: 25, hinge: 120 },
+  contents: [
+    thing('c1', 'refractometer', 'Dip refractometer', { orientation: 'lying' }),
+    thing('c2', 'vial', 'Sample vial', { count: 4 }),
+  ],
+  stacks: plates(cloth('canvas-10oz', 'quilting-cotton fleece'), 'stiffener'),
+  holders: [
+    { face: 'base', id: 'A', kind: 'hold-straps', params: { way: 'upright' }, lines: ['c1'] },
+    { face: 'lid', id: 'B', kind: 'channel-pocket', lines: ['c2'] },
+  ],
+  closure: 'zip-top',
+  closing: { sliders: 'two' },
 });

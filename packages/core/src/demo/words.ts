@@ -37,6 +37,9 @@ export const cloth = (exterior: string, lining: string, pocket = 'quilting-cotto
   pocket: layers(pocket),
 });
 
+/** Plates and boards: what the role `base` is made of. */
+export const plates = (stacks: Stacks, base: string): Stacks => ({ ...stacks, base: layers(base) });
+
 /** A holder on a face of the body, with the lines it takes whole. */
 export interface On {
   face: string;

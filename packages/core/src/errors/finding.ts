@@ -21,6 +21,7 @@ export type FindingCode =
   | 'limit.unknown'
   | 'corner.notCutOut'
   | 'packing.notProved'
+  | 'gusset.tightCorner'
   | 'channel.sinks'
   | 'channel.tipsOut'
   | 'roll.flatNotInside'

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
-import { anyStanding, anyZipper, closureParams } from './any-standing.ts';
+import { length } from './any-design.ts';
+import { anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
 
 const plainTube = anyStanding({
   body: fc
@@ -27,6 +28,25 @@ const plainBox = anyStanding({
   holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),
   lines: 2,
 });
+
+/** A hard case with any zipper. */
+export const anyShell: fc.Arbitrary<DesignDocument> = fc
+  .tuple(
+    anyStanding({
+      body: fc.record({ radius: length(8, 80), hinge: length(30, 400) }).map((params) => ({ kind: 'shell', params })),
+      closures: ['zip-top'],
+      holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),
+      lines: 2,
+    }),
+    anyZipper,
+    fc.option(anyOutside, { nil: undefined, freq: 2 }),
+    fc.option(anyOutside, { nil: undefined, freq: 2 }),
+  )
+  .map(([design, params, base, lid]) => {
+    const zipped = { ...design, closure: { ...design.closure, params } };
+    const withBase = base ? withPocket(zipped, 'base', base, 'B') : zipped;
+    return lid ? withPocket(withBase, 'lid', lid, 'L') : withBase;
+  });
 
 const onBox: DesignDocument['parts'] = [
   { id: 'base', kind: 'base-pad', params: {} },

@@ -118,7 +118,7 @@ export const anyOutside = fc.record({
     visible: length(0, 60),
     parts: fc.constantFrom('one', 'two'),
     style: fc.constantFrom('window', 'applied', 'flap'),
-    way: fc.constantFrom('parallel', 'crossed'),
+    way: fc.constantFrom('parallel', 'upright', 'crossed'),
   }),
   long: length(30, 160),
   short: length(20, 100),

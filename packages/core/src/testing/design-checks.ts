@@ -79,7 +79,7 @@ export const alwaysTrue: Record<string, (design: DesignDocument) => void> = {
 };
 
 function crosses(outline: Outline): boolean {
-  const points = flatten(outline, { tolerance: 0.05 });
+  const points = flatten(outline, { tolerance: 0.2 });
   const side = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point) =>
     Math.sign((bx - ax) * (cy - ay) - (by - ay) * (cx - ax));
   const sides = points.map((point, index) => [point, points[(index + 1) % points.length]!] as const);

@@ -1,4 +1,4 @@
-import { byRule, given, minus, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, given, minus, product, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -6,6 +6,7 @@ import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
+import { loop } from '../../sizing/loop.ts';
 import { loadOf, sheafSlabs, sheafThings, type PocketLoad } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
@@ -28,6 +29,7 @@ const params = {
     standard: 'parallel',
     choices: [
       { id: 'parallel', title: 'two across', why: 'The thing slides in from above.' },
+      { id: 'upright', title: 'two up and down', why: 'For long things lying: the straps go round their short way.' },
       { id: 'crossed', title: 'crossed', why: 'Holds all four corners; lift one strap to take it out.' },
     ],
   },
@@ -41,31 +43,51 @@ const BESIDE = given('stitched beside the thing by', 4, {
   source: 'common practice',
 });
 /** Common practice: elastic over a thing is cut a tenth shorter than its way. */
-const TAKE_UP = 0.1;
+const takeUp = given('take-up', 0.1, { kind: 'standard', path: 'straps/takeUp', source: 'common practice' }, 'ratio');
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const shorter: Rule = { id: 'elastic-band', formula: 'way over the thing × (1 - 0.1)', source: 'common practice' };
 const diagonal: Rule = { id: 'hold-straps', formula: '√(across² + deep²)', source: 'geometry: diagonal' };
 
+export type StrapWay = 'parallel' | 'upright' | 'crossed';
+
 export interface HoldStraps {
-  crossed: boolean;
+  way: StrapWay;
   load: PocketLoad;
   /** Of each strap, on the face and at rest, mm. */
   span: Derived;
   relaxed: Derived;
 }
 
+/** Whether the straps go round one thing where it is round: what is longer than that would not hold. */
+function roundUnder(style: StrapWay, contents: readonly HeldContents[]): boolean {
+  const [held] = contents;
+  if (contents.length !== 1 || held!.count !== 1 || held!.item.shape !== 'cylinder') return false;
+  return style === (held!.line.orientation === 'lying' ? 'upright' : 'parallel');
+}
+
+/** From stitching to stitching on the face, were the thing flat. */
+function wayOver(style: StrapWay, across: Derived, deep: Derived): Derived {
+  if (style === 'crossed')
+    return byRule(diagonal, 'corner to corner', Math.hypot(across.value, deep.value), [across, deep]);
+  return style === 'upright' ? deep : across;
+}
+
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<HoldStraps> {
   const { grid } = inputs;
   const load = loadOf({ ...design, visible: 0 }, contents, inputs);
-  const crossed = choiceParam(design, 'way', params.way) === 'crossed';
+  const style = choiceParam(design, 'way', params.way);
   const { across, deep, thickness } = load;
-  const way = crossed
-    ? byRule(diagonal, 'corner to corner', Math.hypot(across.value, deep.value), [across, deep])
-    : across;
+  const way = wayOver(style, across, deep);
   const span = rounded(sum('strap, stitching to stitching', [way, THICK, times(2, BESIDE)]), grid, 'up');
-  const { frontLength } = flatBackPocket({ width: way, thickness, backSpan: span, frontThickness: THICK });
-  const relaxed = byRule(shorter, 'elastic at rest', frontLength.value * (1 - TAKE_UP), [frontLength]);
-  const width = sum('thing and straps', [across, times(2, BESIDE), times(2, WIDE)]);
-  const height = sum('thing and room', [deep, times(2, BESIDE), ...(crossed ? [times(2, WIDE)] : [])]);
+  const over = roundUnder(style, contents)
+    ? loop({ diameter: thickness, halfSpan: product('half of the span', [span, half]), strapThickness: THICK, takeUp })
+        .pathLength
+    : flatBackPocket({ width: way, thickness, backSpan: span, frontThickness: THICK }).frontLength;
+  const relaxed = byRule(shorter, 'elastic at rest', over.value * (1 - takeUp.value), [over]);
+  // turned under, the ends of the straps lie beside the thing
+  const ends = (there: boolean) => (there ? [times(2, WIDE)] : []);
+  const width = sum('thing and straps', [across, times(2, BESIDE), ...ends(style !== 'upright')]);
+  const height = sum('thing and room', [deep, times(2, BESIDE), ...ends(style !== 'parallel')]);
   const [w, h] = [width.value, height.value];
   return {
     width,
@@ -76,7 +98,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     ],
     stretches: { width: false, height: false },
     sizes: { strapSpan: span, strapRelaxed: relaxed },
-    detail: { crossed, load, span, relaxed },
+    detail: { way: style, load, span, relaxed },
     findings: [],
   };
 }
@@ -85,15 +107,20 @@ type Placed = PlacedHolder<HoldStraps>;
 type Ends = [from: [number, number], to: [number, number]];
 
 /** The middle of each strap's ends on the host. */
-function straps({ crossed, span }: HoldStraps, { x, y, width, height }: Seat): Ends[] {
+function straps({ way, span }: HoldStraps, { x, y, width, height }: Seat): Ends[] {
   const [cx, cy] = [x + width.value / 2, y + height.value / 2];
   const half = span.value / 2;
-  if (!crossed)
+  if (way !== 'crossed')
     return [0.28, 0.72].map((share): Ends => {
-      const at = y + share * height.value;
+      const [atX, atY] = [x + share * width.value, y + share * height.value];
+      if (way === 'upright')
+        return [
+          [atX, cy - half],
+          [atX, cy + half],
+        ];
       return [
-        [cx - half, at],
-        [cx + half, at],
+        [cx - half, atY],
+        [cx + half, atY],
       ];
     });
   const angle = Math.atan2(height.value, width.value);
@@ -171,30 +198,24 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
 }
 
 function readBack(_cut: CutPieces, { id, seat, detail }: Placed, _inputs: HolderInputs): Clearance[] {
-  const { load, span, crossed } = detail;
+  const { load, span, way } = detail;
   const from = { kind: 'document', path: `holders/${id}` } as const;
-  return load.sheaves.flatMap(({ line, name, across, deep }) => {
-    const about = { holder: id, line, name };
-    const way = crossed
-      ? byRule(diagonal, 'corner to corner', Math.hypot(across.value, deep.value), [across, deep])
-      : across;
-    return [
-      clearanceOf({
-        ...about,
-        direction: 'across',
-        required: way,
-        available: sum('between the stitches', [span, minus(THICK)]),
+  const between = sum('between the stitches', [span, minus(THICK)]);
+  const seatSide = { across: given('wide', seat.width.value, from), deep: given('high', seat.height.value, from) };
+  return load.sheaves.flatMap(({ line, name, ...sides }) =>
+    (['across', 'deep'] as const).map((direction) => {
+      const strapped = direction === (way === 'upright' ? 'deep' : 'across');
+      return clearanceOf({
+        holder: id,
+        line,
+        name,
+        direction,
+        required: strapped ? wayOver(way, sides.across, sides.deep) : sides[direction],
+        available: strapped ? between : seatSide[direction],
         ease: 0,
-      }),
-      clearanceOf({
-        ...about,
-        direction: 'deep',
-        required: deep,
-        available: given('high', seat.height.value, from),
-        ease: 0,
-      }),
-    ];
-  });
+      });
+    }),
+  );
 }
 
 /** Two straps of elastic over something that lies on a face. */

@@ -1,0 +1,122 @@
+import {
+  byRule,
+  given,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  smallest,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { lengthParam } from '../../holders/params.ts';
+import { gussetRun } from '../../sizing/gusset-run.ts';
+import type { BodyInputs } from '../body-kind.ts';
+import { shellParams, type ShellCase } from './params.ts';
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const common = (label: string, value: number, path: string) =>
+  given(label, value, { kind: 'standard', path: `shell/${path}`, source: 'common practice' });
+const LEAST = { length: common('least length', 80, 'length'), width: common('least width', 60, 'width') };
+/** What is left straight of a side beside its corners, and beside the hinge. */
+const STRAIGHT = common('straight part of a side', 20, 'straight');
+const BESIDE = common('zipper round the end of the hinge side', 10, 'beside');
+const LEAST_STRIP = common('strip beside the zipper', 8, 'strip');
+
+const cornerRule: Rule = {
+  id: 'gusset-run',
+  formula: '(1 - 1/√2) × radius',
+  source: 'geometry: a square corner in a round one',
+};
+
+/** How far a square corner stays inside a round one, on each side, mm. */
+export const cornerTakes = (radius: number): number => (1 - Math.SQRT1_2) * Math.max(0, radius);
+
+/** What lies loose between the shells, and what is sewn onto the inside of each. */
+export interface ShellFaces {
+  inside: MeasuredFace;
+  base: MeasuredFace;
+  lid: MeasuredFace;
+}
+
+/** Everything that a hard case is made by: plates, depth, and the way of the gusset. */
+export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs): ShellCase {
+  const { rules, stacks, grid, exposed = nothing } = inputs;
+  const offset = rules.length('shell.offset');
+  const asked = rounded(lengthParam(params, 'radius', shellParams.radius, rules, 'body'), grid, 'nearest');
+  const radius = sum('radius, stitch line', [asked, offset]);
+  const walls = sum('walls of the gusset, to the middle of the outer', [times(2, stacks.lining), stacks.exterior]);
+  const plates = platesFor(faces, { asked, radius, offset, walls }, inputs);
+  const { depth, shells } = depthFor(faces, exposed, inputs);
+  const round = gussetRun({ ...plates.plate, cornerRadius: asked, offset }).stitchLine;
+  const straight = sum('straight part of the hinge side', [plates.plate.length, times(-2, asked), times(-2, BESIDE)]);
+  const wished = rounded(lengthParam(params, 'hinge', shellParams.hinge, rules, 'body'), grid, 'nearest');
+  const hinge = named('hinge', smallest('hinge', [wished, straight]));
+  return {
+    plate: { ...plates.plate, radius: asked },
+    length: sum('length, stitch line', [plates.plate.length, times(2, offset)]),
+    width: sum('width, stitch line', [plates.plate.width, times(2, offset)]),
+    radius,
+    frame: plates.frame,
+    depth,
+    round,
+    hinge,
+    zipperPart: sum('zipper part', [round, minus(hinge)]),
+    strip: product('strip beside the zipper', [sum('both strips', [depth, minus(exposed)]), half]),
+    offset,
+    walls,
+    shells,
+  };
+}
+
+interface Rim {
+  /** Of the plate's corners, and of the stitch line. */
+  asked: Derived;
+  radius: Derived;
+  offset: Derived;
+  walls: Derived;
+}
+
+/** Plates a margin larger than the things, and as large as room, walls and round corners ask. */
+function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, walls }: Rim, inputs: BodyInputs) {
+  const { rules, grid, pin } = inputs;
+  const { across = nothing, thick = nothing } = inside.sizes;
+  const inner = Math.max(0, radius.value - walls.value / 2);
+  const corners = byRule(cornerRule, 'corners stay inside by', cornerTakes(inner), [radius, walls]);
+  const frame = sum('clear of edge and corners', [
+    byRule(cornerRule, 'corners stay inside by', cornerTakes(radius.value), [radius]),
+    rules.length('pocket.frame'),
+  ]);
+  const sewn = (label: 'width' | 'height', face: MeasuredFace): Derived[] =>
+    face.occupied ? [sum('sewn onto the inside', [face[label], times(2, frame), times(-2, offset)])] : [];
+  const plateFor = (name: 'length' | 'width', room: Derived, label: 'width' | 'height'): Derived => {
+    const demands = [
+      LEAST[name],
+      sum('corners and a straight part', [times(2, asked), STRAIGHT, times(2, BESIDE)]),
+      sum('things and margin', [room, times(2, rules.length('shell.margin'))]),
+      sum('room, walls and round corners', [room, walls, times(2, corners), times(-2, offset)]),
+      ...sewn(label, base),
+      ...sewn(label, lid),
+    ];
+    return pin(`body/plate-${name}`, rounded(largest(`plate, ${name}`, demands), grid, 'up'));
+  };
+  return { plate: { length: plateFor('length', across, 'width'), width: plateFor('width', thick, 'height') }, frame };
+}
+
+/** The depth budget: what lies loose, what both insides carry, and both shells. */
+function depthFor({ inside, base, lid }: ShellFaces, exposed: Derived, { stacks, grid, pin }: BodyInputs) {
+  const shells = sum('both shells, to the middle of the outer', [
+    times(2, stacks.lining),
+    times(2, stacks.base),
+    stacks.exterior,
+  ]);
+  const least = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
+  const budget = sum('depth budget', [inside.sizes.up ?? nothing, base.loaded, lid.loaded, shells]);
+  return { depth: pin('body/depth', rounded(largest('depth', [least, budget]), grid, 'up')), shells };
+}

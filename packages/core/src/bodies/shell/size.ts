@@ -1,0 +1,92 @@
+import { named, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { wholeEdge } from '../../pieces/seam.ts';
+import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
+import type { Half, ShellCase } from './params.ts';
+import { cornerTakes, planShell, type ShellFaces } from './plan.ts';
+import { shellAsCut } from './read-back.ts';
+
+/** Plates a margin larger than what lies between them, a gusset as deep as that and both shells. */
+export function sizeShell(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<ShellCase> {
+  const [inside, base, lid] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
+  const detail = planShell(params, { inside, base, lid }, inputs);
+  const { plate, length, width, depth, round, hinge, zipperPart, strip } = detail;
+  const outside = sum('high, outside', [depth, inputs.stacks.exterior]);
+  return {
+    finished: {
+      length: named('finished length', length),
+      width: named('finished width', width),
+      depth: named('finished depth', depth),
+    },
+    closedThickness: named('high, full', outside),
+    // plates keep its form
+    emptyThickness: named('high, empty', outside),
+    sizes: {
+      plateLength: plate.length,
+      plateWidth: plate.width,
+      radius: plate.radius,
+      depth,
+      stitchLine: round,
+      hingePart: hinge,
+      zipperPart,
+      strip,
+    },
+    faces: [insideFace(detail, { inside, base, lid }), wallFace('base', detail), wallFace('lid', detail)],
+    closing: slitOf(detail),
+    detail,
+  };
+}
+
+const free = { kind: 'free' } as const;
+const stitched = { kind: 'stitchedOn' } as const;
+const board = { dx: 0, stretch: 1 };
+
+function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
+  const { length, width, radius, walls, offset, shells } = detail;
+  return {
+    id: 'inside',
+    host: { piece: 'body/lining-base', width: length.value, height: width.value },
+    room: { x: 0, y: 0, width: length, height: width, towards: 'left' },
+    board,
+    edges: { left: free, right: free, bottom: free, top: free },
+    clear: (cut) => {
+      const made = shellAsCut(detail, cut);
+      const rim = 2 * offset.value - walls.value - 2 * cornerTakes(radius.value - walls.value / 2);
+      return {
+        across: made.plateLength + rim,
+        thick: made.plateWidth + rim,
+        up: made.depth - shells.value - base.loaded.value - lid.loaded.value,
+      };
+    },
+  };
+}
+
+/** What is sewn onto the inside of a shell lies clear of its edge and its round corners. */
+function wallFace(half: Half, { length, width, frame }: ShellCase): SizedFace {
+  const room = (label: string, size: Derived) => sum(label, [size, times(-2, frame)]);
+  return {
+    id: half,
+    host: { piece: `body/lining-${half}`, width: length.value, height: width.value },
+    room: {
+      x: frame.value,
+      y: frame.value,
+      width: room('between the corners', length),
+      height: room('between the corners', width),
+      towards: 'middle',
+    },
+    board,
+    edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },
+  };
+}
+
+/** The zipper lies between the two strips of the gusset. */
+const slitOf = ({ zipperPart }: ShellCase): ClosingSlit => ({
+  kind: 'slit',
+  run: zipperPart,
+  rims: [
+    { edge: wholeEdge('body/shell-zip-base', 'top', true), within: 'body/zip-base' },
+    { edge: wholeEdge('body/shell-zip-lid', 'bottom'), within: 'body/zip-lid' },
+  ],
+  endTabs: () => [],
+});
