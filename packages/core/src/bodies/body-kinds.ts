@@ -1,4 +1,5 @@
 import type { BodyKind } from './body-kind.ts';
+import { accordion } from './accordion/accordion.ts';
 import { box } from './box/box.ts';
 import { foldover } from './foldover/foldover.ts';
 import { folio } from './folio/folio.ts';
@@ -23,4 +24,5 @@ export const bodyKinds = {
   'zip-tube': zipTube,
   box,
   shell,
+  accordion,
 } satisfies BodyKinds;

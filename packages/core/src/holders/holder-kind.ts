@@ -56,8 +56,8 @@ export interface MeasuredHolder<Detail = unknown> {
 
 /** A leaf, the whole inside behind the leaves, the room between a front and a back, a pocket as wide as the piece that
  * is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
- * the side seams, or a room with walls all round. */
-export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box';
+ * the side seams, a room with walls all round, or a compartment between two dividers. */
+export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 

@@ -9,6 +9,7 @@ import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
 import { dividerPouch } from './divider-pouch/divider-pouch.ts';
 import { holdStraps } from './hold-straps/hold-straps.ts';
 import { loopRow } from './loop-row/loop-row.ts';
+import { fileRoom } from './file-room/file-room.ts';
 import { packedRoom } from './packed-room/packed-room.ts';
 import { roundRoom } from './round-room/round-room.ts';
 import { bookCover } from './book-cover/book-cover.ts';
@@ -37,4 +38,5 @@ export const holderKinds = {
   'round-room': roundRoom,
   'book-cover': bookCover,
   'packed-room': packedRoom,
+  'file-room': fileRoom,
 } satisfies HolderKinds;

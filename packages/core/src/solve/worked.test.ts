@@ -31,6 +31,7 @@ describe.each([
   { file: 'lens-pouch', design: 'lens-pouch', thick: 28 + 3.02 },
   { file: 'logger-bag', design: 'logger-bag', thick: 41 + 3.02 },
   { file: 'refractometer-case', design: 'refractometer-case', thick: 67 + 0.62 },
+  { file: 'receipts-accordion', design: 'receipts-accordion', thick: 11.08 },
   { file: 'sieve-bag', design: 'sieve-bag', thick: 205 + 8 + 2.04 },
 ])('$design worked by hand', ({ file, design, thick }) => {
   const solution = solveDesign(demoDesigns.find(({ id }) => id === design)!);

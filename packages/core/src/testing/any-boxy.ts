@@ -63,3 +63,16 @@ export const anyBox: fc.Arbitrary<DesignDocument> = plainBox.chain((design) =>
     parts,
   })),
 );
+
+/** An accordion of two to five compartments, things in some of them. */
+export const anyAccordion: fc.Arbitrary<DesignDocument> = anyStanding({
+  body: fc
+    .record({
+      compartments: fc.constantFrom('2', '3', '4', '5'),
+      dividers: fc.constantFrom('plain', 'zipped'),
+      school: fc.constantFrom('wrapped', 'joined'),
+    })
+    .map((params) => ({ kind: 'accordion', params })),
+  closures: ['none', 'flap', 'strap-over'],
+  holderParams: fc.constant({}),
+});

@@ -3,15 +3,14 @@ import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { edgePart } from '../../pieces/seam.ts';
-import type { LiningSchool } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, ClosingMouth, SizedBody } from '../body-kind.ts';
+import { boxTurns } from '../lining-turns.ts';
 import { boxParams, type Box, type BoxLayer } from './params.ts';
 import { pieceOfWall, wallPlace } from './places.ts';
 import { boxAsCut } from './read-back.ts';
 
 const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
-const atLeastOne = given('at least', 1, { kind: 'standard', path: 'box/turn', source: 'common practice' });
 const least = (name: string, value: number) =>
   given(`least ${name}`, value, { kind: 'standard', path: `box/least/${name}`, source: 'common practice' });
 /** Smaller ones cannot be turned. */
@@ -76,22 +75,9 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
 
 const free = { kind: 'free' } as const;
 
-/** The lining lies inside the shell: narrower at the base, where its walls are, and less deep; at the mouth both are alike. */
-function liningOf({ width, depth, height }: BoxLayer, { rules, stacks, grid }: BodyInputs): BoxLayer {
-  const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
-  const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
-  const computed = (label: string, of: Derived) => rounded(largest(label, [of, atLeastOne]), grid, 'up');
-  const turns: Record<LiningSchool, [taper: Derived, shallower: Derived]> = {
-    same: [nothing, nothing],
-    shorter: [nothing, set],
-    deeper: [nothing, set],
-    tapered: [sum('both sides', [times(2, set)]), nothing],
-    computed: [
-      computed('lining narrower at the base', apart),
-      computed('lining less deep', product('half of both', [apart, half])),
-    ],
-  };
-  const [taper, shallower] = turns[rules.liningSchool];
+/** The lining lies inside the shell; at the mouth both are alike. */
+function liningOf({ width, depth, height }: BoxLayer, inputs: BodyInputs): BoxLayer {
+  const { taper, shallower } = boxTurns(inputs);
   return { width, depth, height: sum('height of the lining', [height, times(-1, shallower)]), taper };
 }
 

@@ -1,0 +1,150 @@
+import { given, named, sum, times } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '../body-kind.ts';
+import { clothBar, stackBars, type SectionBar } from '../section.ts';
+import { contributeAccordion } from './contribute.ts';
+import { accordionParams, countOf, type Accordion } from './params.ts';
+import { planAccordion } from './plan.ts';
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const free = { kind: 'free' } as const;
+
+/** Width, gusset and height of the shell between its stitch lines, as cut, mm. */
+function asCut(cut: CutPieces): Record<'width' | 'gusset' | 'height', number> {
+  const front = cut('body/shell-front');
+  const side = cut('body/shell-gusset-right');
+  return {
+    width: front.width - front.allowance.left! - front.allowance.right!,
+    gusset: side.width - side.allowance.left! - side.allowance.right!,
+    height: side.height - side.allowance.bottom! - side.allowance.top!,
+  };
+}
+
+function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Accordion> {
+  const { stacks } = inputs;
+  const detail = planAccordion(params, measured, inputs);
+  const { width, height } = detail.shell;
+  const cloth = sum('a wall', [stacks.exterior, stacks.lining]);
+  const dividers = times(measured.length - 1, detail.dividerThickness);
+  const stack = sum('stack in the bottom seam', [times(2, cloth), dividers]);
+  const things = measured.map(({ loaded }) => loaded);
+  return {
+    finished: {
+      width: named('finished width', width),
+      height: named('finished height', height),
+      depth: named('finished depth, full', detail.base),
+    },
+    closedThickness: named('thick, full', sum('thick, full', [times(2, cloth), dividers, ...things])),
+    emptyThickness: named('thick, empty', sum('thick, empty', [times(2, cloth), dividers])),
+    sizes: {
+      width,
+      height,
+      gusset: detail.gusset,
+      base: detail.base,
+      ...Object.fromEntries(detail.legs.map((leg, index) => [`leg${index + 1}`, leg])),
+      stack,
+      // closed, the pleats lie on each other beside the things
+      pleats: sum('at the sides, empty', [times(2 + 2 * measured.length, cloth), dividers]),
+    },
+    faces: measured.map((face, index) => roomFace(face, index, detail)),
+    closing: mouthOf(detail),
+    detail,
+  };
+}
+
+function roomFace(face: MeasuredFace, index: number, detail: Accordion): SizedFace {
+  const { shell, walls, below, above, gusset, legs } = detail;
+  const pleat = Math.max(...legs.map(({ value }) => value));
+  const thick = face.sizes.thick?.value ?? 0;
+  return {
+    id: `room-${index + 1}`,
+    host: { piece: 'body/shell-front', width: shell.width.value, height: shell.height.value },
+    room: { x: 0, y: 0, width: shell.width, height: shell.height, towards: 'left' },
+    board: { dx: 0, stretch: 1 },
+    edges: { left: free, right: free, bottom: free, top: free },
+    clear: (cut) => {
+      const made = asCut(cut);
+      return {
+        across: made.width - walls.value - 2 * pleat,
+        thick: thick + made.gusset - gusset.value,
+        up: made.height - below.value - above.value,
+      };
+    },
+  };
+}
+
+function mouthOf({ shell, base, above }: Accordion): ClosingMouth {
+  const high = shell.height.value + base.value / 2;
+  return {
+    kind: 'mouth',
+    width: shell.width,
+    front: { piece: 'body/shell-front', at: (fromLeft, down) => [fromLeft, high - down] },
+    back: { piece: 'body/shell-back', at: (fromLeft, down) => [shell.width.value - fromLeft, high - down] },
+    rim: [
+      { piece: 'body/shell-front', edge: 'top' },
+      { piece: 'body/shell-back', edge: 'top' },
+    ],
+    sideGaps: () => [],
+    proud: nothing,
+    above,
+    lined: true,
+  };
+}
+
+/** Files and wallets of several compartments with pleated sides. */
+export const accordion: BodyKind<Accordion> = {
+  title: 'Accordion',
+  about: 'several compartments between pleated sides',
+  orientation: 'lying',
+  closures: ['none', 'flap', 'strap-over'],
+  parts: ['handles'],
+  params: accordionParams,
+  rules: [
+    'seam.allowance',
+    'topstitch.inset',
+    'accordion.margin',
+    'bite.top',
+    'bite.bottom',
+    'divider.taper',
+    'turning.gap',
+    'lining.school',
+  ],
+  faces: (params) =>
+    Array.from({ length: countOf(params) }, (_, index) => ({
+      id: `room-${index + 1}`,
+      title: `in compartment ${index + 1}`,
+      seat: 'file',
+    })),
+  size,
+  contribute: contributeAccordion,
+  section({ detail, closedThickness }, placed, { stacks }) {
+    const width = detail.shell.width.value;
+    const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
+    const divider: SectionBar = {
+      of: { role: 'pocket' },
+      label: 'divider',
+      u0: 0,
+      u1: width,
+      thickness: detail.dividerThickness.value,
+    };
+    const rooms = detail.legs.flatMap((_, index): SectionBar[] => {
+      const holders = placed.filter(({ seat }) => seat.face === `room-${index + 1}`);
+      const things = holders.flatMap(({ slabs }) => {
+        const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+        return slabs.map(({ of, label, x0, x1, thickness }) => ({
+          of,
+          label,
+          u0: x0 + aside,
+          u1: x1 + aside,
+          thickness: thickness.value,
+        }));
+      });
+      return index === 0 ? things : [divider, ...things];
+    });
+    const layers = stackBars([cloth('exterior'), cloth('lining'), ...rooms, cloth('lining'), cloth('exterior')]);
+    return { layers, width, folded: false, state: 'closed', total: closedThickness };
+  },
+  readBack: (cut) => ({ ...asCut(cut) }),
+};

@@ -1,0 +1,135 @@
+import { given, rounded, sum, times } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import { strip } from '../../pieces/strip.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { layers, sides, type Accordion, type Layer } from './params.ts';
+import { bodyPieces, dividerOutline, dividerPieces } from './pieces.ts';
+import { BEYOND, dividerSeams, layerSeams, mouthSeams, topSeams } from './seams.ts';
+
+const ZIPPER = 'zipper-3';
+const tape = given('zipper tape, wide', 25, { kind: 'hardware', path: `hardware/${ZIPPER}` });
+const beyond = given('into each side', BEYOND, {
+  kind: 'standard',
+  path: 'accordion/beyond',
+  source: 'common practice',
+});
+
+/** Front and back with pleated sides between them, dividers caught in the bottom seam and wrapped by the gussets. */
+export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: BodyInputs): Contribution {
+  const zippers =
+    detail.making === 'zipped' ? detail.dividers.map((_, index) => zipperPiece(detail, index, inputs)) : [];
+  const { caught, sewn } = dividerSeams(detail);
+  const seams: Seams = {
+    shell: layerSeams('shell', detail),
+    lining: layerSeams('lining', detail),
+    mouth: mouthSeams(),
+    tops: topSeams(detail),
+    wrapped: sewn,
+  };
+  return contribution({
+    pieces: [...bodyPieces(detail, inputs), ...dividerPieces(detail, inputs), ...zippers],
+    joins: [...seams.shell, ...seams.lining, ...seams.mouth, ...seams.tops, ...seams.wrapped, ...caught],
+    hardware: zippers.flatMap(({ width }) => [
+      { id: ZIPPER, count: 1, length: width.value },
+      { id: 'slider-3', count: 1 },
+    ]),
+    operations: operations(
+      detail,
+      seams,
+      zippers.map(({ id }) => id),
+      inputs,
+    ),
+  });
+}
+
+function zipperPiece(detail: Accordion, index: number, { grid }: BodyInputs): PieceDraft {
+  const { top } = dividerOutline(detail, index);
+  const asked = sum('top of the divider and both sides', [top, times(2, beyond)]);
+  return strip({
+    id: `body/divider-${index + 1}-zipper`,
+    name: `Zipper of divider ${index + 1}`,
+    cutFrom: ZIPPER,
+    length: rounded({ ...asked, label: 'zipper, cut length' }, grid, 'up'),
+    width: tape,
+  });
+}
+
+interface Seams extends Record<Layer, Seam[]> {
+  mouth: Seam[];
+  tops: Seam[];
+  wrapped: Seam[];
+}
+
+function operations(detail: Accordion, seams: Seams, zippers: string[], { rules }: BodyInputs): OperationDraft[] {
+  const ids = (list: Seam[]) => list.map(({ id }) => id);
+  const dividers = detail.dividers.map((_, index) => `body/divider-${index + 1}`);
+  const parts = (layer: Layer) =>
+    ['front', 'back', ...sides.map((side) => `gusset-${side}`)].map((part) => `body/${layer}-${part}`);
+  const gussets = sides.map((side) => `body/lining-gusset-${side}`);
+  const { top, bottom } = detail.bites;
+  const bag = (layer: Layer, needs: string[]): OperationDraft => ({
+    id: `body/${layer}`,
+    phase: 'layers',
+    needs,
+    uses: parts(layer),
+    seams: ids(seams[layer]),
+    text:
+      layer === 'shell'
+        ? say`Shell: sew front and back together at the bottom. Sew the gussets to both, their middle on the bottom seam: off the middle, the dividers stand askew. Fold the pleats in where the gusset's end meets the base.`
+        : say`Lining: the same, with the whole stack of dividers, basted together, in the bottom seam; sew that seam twice.`,
+  });
+  const both = layers.flatMap(parts);
+  return [
+    {
+      id: 'body/dividers',
+      phase: 'prepare',
+      needs: [],
+      uses: [...dividers, ...zippers],
+      seams: ids(seams.tops),
+      text:
+        detail.making === 'zipped'
+          ? say`Sew the zipper of each divider between its two layers, turn, topstitch; baste the three open sides. Leave each zipper half open.`
+          : say`Sew the two layers of each divider together along the top, turn, topstitch; baste the other sides.`,
+    },
+    bag('shell', []),
+    bag('lining', ['body/dividers']),
+    {
+      id: 'body/wrap',
+      phase: 'layers',
+      needs: ['body/lining'],
+      uses: [...dividers, ...gussets],
+      seams: ids(seams.wrapped),
+      text:
+        detail.school === 'wrapped'
+          ? say`Lay the gusset round the edge of each divider and stitch through all: ${mm(top.value)} from its edge at the top, ${mm(bottom.value)} at the bottom. Catch its lower end.`
+          : say`Stitch the edge of each divider to the fold of the gusset, from the mouth down; catch its lower end.`,
+    },
+    {
+      id: 'body/join',
+      phase: 'join',
+      needs: ['body/shell', 'body/wrap'],
+      uses: both,
+      seams: ids(seams.mouth),
+      text: say`Shell and lining right sides together round the mouth, corners matching, the gap in the front left open; sew over its ends twice: turning pulls at them.`,
+    },
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs: ['body/join'],
+      uses: both,
+      seams: [],
+      text: say`Turn through the gap, push the lining in, press the pleats with the dividers in place.`,
+    },
+    {
+      id: 'body/topstitch',
+      phase: 'finish',
+      needs: ['body/turn'],
+      uses: both,
+      seams: [],
+      text: say`Topstitch round the mouth ${mm(rules.length('topstitch.inset').value)} from the edge, which closes the gap. Try everything in it.`,
+    },
+  ];
+}

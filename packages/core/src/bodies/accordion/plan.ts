@@ -1,0 +1,133 @@
+import { given, largest, minus, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { choiceParam } from '../../holders/params.ts';
+import { accordion as accordionRule } from '../../sizing/accordion.ts';
+import type { BodyInputs } from '../body-kind.ts';
+import { boxTurns } from '../lining-turns.ts';
+import { accordionParams, type Accordion, type AccordionLayer, type Divider } from './params.ts';
+
+const common = (label: string, value: number, path: string) =>
+  given(label, value, { kind: 'standard', path: `accordion/${path}`, source: 'common practice' });
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const LEAST = { width: common('least width', 80, 'width'), height: common('least height', 60, 'height') };
+const THIN = common('least compartment', 4, 'compartment');
+const SHADE = common('narrower than the stitch line, each side', 1, 'shade');
+
+/** Legs from what the compartments hold, the gusset from its legs, the body round them. */
+export function planAccordion(params: Params, faces: readonly MeasuredFace[], inputs: BodyInputs): Accordion {
+  const { rules, stacks, grid, pin, above = nothing } = inputs;
+  const school = choiceParam(params, 'school', accordionParams.school);
+  const making = choiceParam(params, 'dividers', accordionParams.dividers);
+  const dividerThickness = sum('divider, both layers', [times(2, stacks.pocket)]);
+  const bites = bitesOf(school, inputs);
+  const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
+  const below = sum('below, to the middle of the shell', [stacks.lining, product('half', [stacks.exterior, half])]);
+  const most = (label: string, sizes: (Derived | undefined)[]) =>
+    largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
+  const margin = rules.length('accordion.margin');
+  const compartments = faces.map(({ sizes }, index) =>
+    largest(`compartment ${index + 1}`, [THIN, sizes.thick ?? nothing]),
+  );
+  const across = most(
+    'the widest',
+    faces.map(({ sizes }) => sizes.across),
+  );
+  const sized = accordionRule({
+    compartments,
+    margin,
+    bite: bites.top,
+    dividerThickness,
+    seam: nothing,
+    innerWidth: nothing,
+  });
+  const gusset = pin('body/gusset', rounded(relabelled('gusset', sized.gussetCutWidth), grid, 'up'));
+  const pleat = largest('the deepest pleat', sized.legs);
+  const width = pin(
+    'body/width',
+    rounded(
+      largest('width', [LEAST.width, sum('things, pleats and walls', [across, times(2, pleat), walls])]),
+      grid,
+      'up',
+    ),
+  );
+  const up = most(
+    'the highest',
+    faces.map(({ sizes }) => sizes.up),
+  );
+  const height = pin(
+    'body/height',
+    rounded(largest('height', [LEAST.height, sum('things and base', [up, below, above])]), grid, 'up'),
+  );
+  const shell: AccordionLayer = { width, height, taper: nothing };
+  const pinches = faces.length - 1;
+  const base = sum('base, front to back', [gusset, times(-2 * pinches, bites.bottom)]);
+  return {
+    dividers: dividersOf({ legs: sized.legs, bites, dividerThickness, base, gusset }),
+    making,
+    school,
+    shell,
+    lining: liningOf(shell, base, inputs),
+    gusset,
+    base,
+    legs: sized.legs,
+    bites,
+    dividerThickness,
+    shade: SHADE,
+    dividerTaper: rules.length('divider.taper'),
+    walls,
+    below,
+    above,
+  };
+}
+
+const relabelled = (label: string, of: Derived): Derived => ({ ...of, label });
+
+function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
+  if (school === 'joined') return { top: nothing, bottom: nothing };
+  const top = rules.length('bite.top');
+  return { top, bottom: smallest('bite at the bottom', [rules.length('bite.bottom'), top]) };
+}
+
+/** Each divider lies in the middle of its pinch, which stands upright: the bites grow alike on both sides of it. */
+function dividersOf({
+  legs,
+  bites,
+  dividerThickness,
+  base,
+  gusset,
+}: Pick<Accordion, 'legs' | 'bites' | 'dividerThickness' | 'base' | 'gusset'>): Divider[] {
+  // what rounding added to the gusset is shared by its two ends
+  const spare = product('half of what rounding added', [
+    sum('rounding', [
+      gusset,
+      ...legs.map((leg) => times(-2, leg)),
+      ...pinchesOf(-(legs.length - 1), bites.top, dividerThickness),
+    ]),
+    half,
+  ]);
+  return legs.slice(0, -1).map((_, index): Divider => {
+    const before = index + 0.5;
+    const onGusset = sum(`divider ${index + 1}, on the gusset`, [
+      spare,
+      ...legs.slice(0, index + 1).map((leg) => times(2, leg)),
+      ...pinchesOf(before, bites.top, dividerThickness),
+    ]);
+    const onBase = sum(`divider ${index + 1}, on the base`, [onGusset, times(-2 * before, bites.bottom)]);
+    const fromMiddle = sum('from the bottom seam', [onBase, minus(product('half the base', [base, half]))]);
+    return { onGusset, onBase, reach: { ...fromMiddle, label: 'along the base', value: Math.abs(fromMiddle.value) } };
+  });
+}
+
+const pinchesOf = (count: number, bite: Derived, thickness: Derived) => [
+  times(2 * count, bite),
+  times(count, thickness),
+];
+
+/** A shade smaller all round, so that the outer seams roll in; at the mouth both are alike. */
+function liningOf({ width, height }: AccordionLayer, base: Derived, inputs: BodyInputs): AccordionLayer {
+  const { taper: wished, shallower } = boxTurns(inputs);
+  const taper = smallest('lining narrower at the base', [wished, product('half of the base', [base, half])]);
+  return { width, height: sum('height of the lining', [height, minus(shallower)]), taper };
+}

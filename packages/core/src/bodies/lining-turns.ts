@@ -1,0 +1,28 @@
+import { given, largest, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { LiningSchool } from '../shelves/rules/house-rules.ts';
+import type { BodyInputs } from './body-kind.ts';
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+const atLeastOne = given('at least', 1, { kind: 'standard', path: 'box/turn', source: 'common practice' });
+
+/** How much smaller the lining of a box is than its shell, so that it lies inside: narrower at the base in both directions,
+ * none at the mouth, where both are sewn together; and less deep. By the distance of the mid-lines at each wall, or by a set
+ * amount. mm */
+export function boxTurns({ rules, stacks, grid }: BodyInputs): { taper: Derived; shallower: Derived } {
+  const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
+  const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
+  const computed = (label: string, of: Derived) => rounded(largest(label, [of, atLeastOne]), grid, 'up');
+  const turns: Record<LiningSchool, [taper: Derived, shallower: Derived]> = {
+    same: [nothing, nothing],
+    shorter: [nothing, set],
+    deeper: [nothing, set],
+    tapered: [sum('both sides', [times(2, set)]), nothing],
+    computed: [
+      computed('lining narrower at the base', apart),
+      computed('lining less deep', product('half of both', [apart, half])),
+    ],
+  };
+  const [taper, shallower] = turns[rules.liningSchool];
+  return { taper, shallower };
+}

@@ -1,0 +1,121 @@
+import { given, largest, sum, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { contribution } from '../../pieces/contribution.ts';
+import type {
+  Clearance,
+  CutPieces,
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  PlacedHolder,
+  Seat,
+} from '../holder-kind.ts';
+import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
+
+/** Flat things standing on their edges one behind another. */
+export interface FileRoom {
+  sheaves: Sheaf[];
+  thick: Derived;
+}
+
+function measure(_params: Params, contents: HeldContents[], { rules }: HolderInputs): MeasuredHolder<FileRoom> {
+  const sheaves = contents.map(sheafOf);
+  const most = (label: string, key: 'across' | 'deep') =>
+    largest(
+      label,
+      sheaves.map((sheaf) => sheaf[key]),
+    );
+  const thick = sum(
+    'one behind another',
+    sheaves.map(({ thickness }) => thickness),
+  );
+  const across = sum('clear across', [most('the widest', 'across'), rules.length('ease.cavity.across')]);
+  const up = sum('clear upwards', [most('the highest', 'deep'), rules.length('ease.cavity.end')]);
+  return {
+    width: across,
+    height: up,
+    slabs: sheaves.map(({ line, name, across: wide, deep, thickness }) => ({
+      of: { line },
+      label: name,
+      x0: (across.value - wide.value) / 2,
+      x1: (across.value + wide.value) / 2,
+      y0: 0,
+      y1: deep.value,
+      thickness,
+    })),
+    loaded: thick,
+    stretches: { width: true, height: true },
+    sizes: { across, thick, up },
+    detail: { sheaves, thick },
+    findings: [],
+  };
+}
+
+type Placed = PlacedHolder<FileRoom>;
+
+function place({ detail, sizes, slabs }: MeasuredHolder<FileRoom>, seat: Seat, { id }: HolderInputs): Placed {
+  const { x, y, width, height } = seat;
+  return {
+    id,
+    kind: 'file-room',
+    seat,
+    sizes,
+    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    stitching: [],
+    things: detail.sheaves.map(({ line, name, across, deep, radius }) => ({
+      line,
+      name,
+      x: x + (width.value - across.value) / 2,
+      y,
+      width: across.value,
+      height: deep.value,
+      radius,
+    })),
+    slabs,
+    detail,
+  };
+}
+
+/** What the compartment clears as cut: across, for all of them together from front to back, and upwards. */
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const clear = seat.clear?.(cut);
+  const room = (side: 'across' | 'thick' | 'up') => given(`clear ${side}, as cut`, clear?.[side] ?? 0, from);
+  return detail.sheaves.flatMap(({ line, name, across, deep }) => {
+    const about = { holder: id, line, name };
+    return [
+      clearanceOf({
+        ...about,
+        direction: 'across',
+        required: across,
+        available: room('across'),
+        ease: rules.length('ease.cavity.across').value,
+      }),
+      clearanceOf({ ...about, direction: 'thick', required: detail.thick, available: room('thick'), ease: 0 }),
+      clearanceOf({
+        ...about,
+        direction: 'deep',
+        required: deep,
+        available: room('up'),
+        ease: rules.length('ease.cavity.end').value,
+      }),
+    ];
+  });
+}
+
+/** A compartment between two dividers: papers and booklets stand in it on their edges. */
+export const fileRoom: HolderKind<FileRoom> = {
+  title: 'Compartment',
+  params: {},
+  rules: ['ease.cavity.across', 'ease.cavity.end'],
+  seats: ['file'],
+  suits: ({ thickness }) => ({
+    score: thickness > 40 ? 0.3 : 0.8,
+    why: 'Flat things stand on their edges; thick ones spread the pleats.',
+  }),
+  measure,
+  place,
+  contribute: () => contribution({}),
+  readBack,
+};
