@@ -136,7 +136,7 @@ export interface ClosingSlit {
   kind: 'slit';
   /** From end seam to end seam, mm. */
   run: Derived;
-  /** The two edges of the outer layer, and the seams that they lie in; in none if there is one layer only. */
+  /** The two edges of the outer layer (or several such pairs), and the seams that they lie in; in none if there is one layer only. */
   rims: { edge: EdgeRun; within?: string }[];
   /** Where a tab of a width is caught in each end seam, mm. */
   endTabs(wide: number): { run: EdgeRun; within: string }[];

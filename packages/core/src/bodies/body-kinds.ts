@@ -1,6 +1,7 @@
 import type { BodyKind } from './body-kind.ts';
 import { accordion } from './accordion/accordion.ts';
 import { box } from './box/box.ts';
+import { doubleTube } from './double-tube/double-tube.ts';
 import { foldover } from './foldover/foldover.ts';
 import { folio } from './folio/folio.ts';
 import { jacket } from './jacket/jacket.ts';
@@ -22,6 +23,7 @@ export const bodyKinds = {
   jacket,
   folio,
   'zip-tube': zipTube,
+  'double-tube': doubleTube,
   box,
   shell,
   accordion,

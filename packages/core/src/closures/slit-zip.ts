@@ -9,7 +9,8 @@ import { asCut, strip } from '../pieces/strip.ts';
 import type { ClosureInputs, SolvedClosure } from './closure-kind.ts';
 import { planZipper, type PlannedZipper, type ZipperEnds } from './zipper.ts';
 
-/** A zipper between two edges that lie beside each other, from end seam to end seam. */
+/** A zipper between two edges that lie beside each other, from end seam to end seam; a body with several mouths gets one
+ * for each pair of edges. */
 export function solveSlitZip(
   params: Params,
   closing: Omit<ClosingSlit, 'endTabs'>,
@@ -22,11 +23,19 @@ export function solveSlitZip(
   const tab = `${id}/tab`;
   const caught = closing.rims.flatMap((rim, index) => rimSeams(plan, rim, { zipper, tab, index }));
   const ends = plan.ends === 'tabs' ? tabSeams(zipper, tab) : [];
+  const count = closing.rims.length / 2;
   return {
     sizes: { opening, zipperLength: cutLength, ...(readyMade && { readyMade }) },
     contribution: contribution({
-      pieces: [zipperStrip(zipper, plan), ...(plan.ends === 'tabs' ? [tabPiece(tab, plan, inputs)] : [])],
-      hardware,
+      pieces: [
+        { ...zipperStrip(zipper, plan), count },
+        ...(plan.ends === 'tabs' ? [{ ...tabPiece(tab, plan, inputs), count: 2 * count }] : []),
+      ],
+      hardware: hardware.map((need) => ({
+        ...need,
+        count: count * need.count,
+        ...(need.length && { length: count * need.length }),
+      })),
       joins: [...caught, ...ends],
       operations: [prepare(plan, ends, { id, zipper, tab })],
     }),
@@ -48,7 +57,6 @@ function tabPiece(id: string, { tab, tape }: PlannedZipper, { rules }: ClosureIn
     plain: true,
     width: tab,
     height: tape,
-    count: 2,
     seam,
     allowance,
   });
@@ -57,15 +65,16 @@ function tabPiece(id: string, { tab, tape }: PlannedZipper, { rules }: ClosureIn
 interface Places {
   zipper: string;
   tab: string;
-  /** 0 for the near edge of the tape, 1 for the far one. */
+  /** Even for the near edge of the tape, odd for the far one. */
   index: number;
 }
 
 /** One edge of the tape on one edge of the body; with tabs, the zipper between them. */
 function rimSeams(plan: PlannedZipper, { edge, within }: ClosingSlit['rims'][number], places: Places): Seam[] {
   const { zipper, tab, index } = places;
-  const side = index === 0 ? 'bottom' : 'top';
-  const name = index === 0 ? 'front' : 'back';
+  const near = index % 2 === 0;
+  const side = near ? 'bottom' : 'top';
+  const name = `${near ? 'front' : 'back'}${index > 1 ? `-${Math.floor(index / 2) + 1}` : ''}`;
   const seam = (id: string, a: EdgeRun, b: EdgeRun): Seam => ({
     id: `${id}#${name}`,
     ...(within ? { kind: 'caught', within } : { kind: 'sewn' }),
@@ -73,7 +82,11 @@ function rimSeams(plan: PlannedZipper, { edge, within }: ClosingSlit['rims'][num
     b,
   });
   const [only] = edge.parts as [Extract<RunPart, { edge: string }>];
-  const rim = (from: number, to: number): EdgeRun => ({ piece: edge.piece, parts: [{ ...only, from, to }] });
+  const start = only.from ?? 0;
+  const rim = (from: number, to: number): EdgeRun => ({
+    piece: edge.piece,
+    parts: [{ ...only, from: start + from, to: start + to }],
+  });
   const part = (piece: string, from: number, to: number): EdgeRun => ({ piece, parts: [{ edge: side, from, to }] });
   const run = plan.opening.value + 2 * plan.tab.value;
   const first = startOf(plan, run);

@@ -74,3 +74,24 @@ export const receiptsAccordion = design({
   closure: 'flap',
   closing: { fastener: 'magnet', overlap: 60 },
 });
+
+export const doubleTube = design({
+  id: 'double-tube',
+  name: 'Double-ended case',
+  story:
+    'Lens cloth at one end, four spare cells at the other, so that grit never meets the cloth; the bus card behind a window zip.',
+  body: 'double-tube',
+  contents: [
+    thing('c1', 'lens-cloth', 'Lens cloth'),
+    thing('c2', 'aa-cell', 'Spare cell', { count: 4 }),
+    thing('c3', 'bus-card', 'Bus card', { orientation: 'lying' }),
+  ],
+  stacks: cloth('canvas-10oz', 'quilting-cotton'),
+  holders: [
+    { face: 'a', id: 'A', kind: 'cavity', lines: ['c1'] },
+    { face: 'b', id: 'B', kind: 'cavity', lines: ['c2'] },
+    { face: 'front', id: 'C', kind: 'zip-pocket', params: { style: 'window' }, lines: ['c3'] },
+  ],
+  closure: 'zip-top',
+  closing: { gauge: 'zipper-3', ends: 'tabs' },
+});

@@ -16,6 +16,8 @@ export interface MeasuredFace {
   empty: Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
+  /** What an opening must let through: half of the way round the largest thing. */
+  passes: Derived;
   /** Sizes of its holders by name; the first holder that has one gives it. */
   sizes: Readonly<Record<string, Derived>>;
   /** Everything that lies on it, each holder from its own lower left corner. */
@@ -45,6 +47,10 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
         `${id}, empty`,
         slabs.map((each) => each.filter(({ of }) => 'role' in of)),
       ),
+    ),
+    passes: most(
+      'half round the largest',
+      parts.flatMap(({ passes }) => passes ?? []),
     ),
     ...(drop && { mouthDrop: drop }),
     sizes: Object.assign({}, ...parts.map(({ sizes }) => sizes).reverse()) as Record<string, Derived>,

@@ -49,6 +49,8 @@ export interface MeasuredHolder<Detail = unknown> {
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */
   mouthDrop?: Derived;
+  /** Half of the way round the largest thing where it goes in: what an opening must let through. */
+  passes?: Derived;
   sizes: Record<string, Derived>;
   detail: Detail;
   findings: Finding[];
@@ -56,8 +58,9 @@ export interface MeasuredHolder<Detail = unknown> {
 
 /** A leaf, the whole inside behind the leaves, the room between a front and a back, a pocket as wide as the piece that
  * is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
- * the side seams, a room with walls all round, or a compartment between two dividers. */
-export type SeatKind = 'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file';
+ * the side seams, a room with walls all round, a compartment between two dividers, or a flat lining with a zipped mouth. */
+export type SeatKind =
+  'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file' | 'flat';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 

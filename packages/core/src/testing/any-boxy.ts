@@ -76,3 +76,20 @@ export const anyAccordion: fc.Arbitrary<DesignDocument> = anyStanding({
   closures: ['none', 'flap', 'strap-over'],
   holderParams: fc.constant({}),
 });
+
+/** A double-ended case, things in one end or both, now and then a pocket on the outside. */
+export const anyDoubleTube: fc.Arbitrary<DesignDocument> = fc
+  .tuple(
+    anyStanding({
+      body: fc.constant({ kind: 'double-tube', params: {} }),
+      closures: ['zip-top'],
+      holderParams: fc.constant({}),
+      lines: 2,
+    }),
+    anyZipper,
+    fc.option(anyOutside, { nil: undefined, freq: 2 }),
+  )
+  .map(([design, params, front]) => {
+    const zipped = { ...design, closure: { ...design.closure, params } };
+    return front ? withPocket(zipped, 'front', front, 'F') : zipped;
+  });

@@ -69,7 +69,7 @@ type Asked = BodyInputs & { exposed: Derived; clear: Derived; walls: Derived };
 
 function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): TubeLayer {
   const { grid, pin, exposed, clear, walls } = asked;
-  const { across = nothing, thick = nothing, up = nothing, passes = nothing } = inside.sizes;
+  const { across = nothing, thick = nothing, up = nothing } = inside.sizes;
   const boxed = form === 'boxed';
   // half of the height goes up from each corner: each half is rounded
   const halfHeight = rounded(
@@ -85,7 +85,7 @@ function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): Tub
     'body/width',
     rounded(largest('width', [LEAST_WIDTH, beside, sum('things and walls', [thick, ...rise, walls])]), grid, 'up'),
   );
-  const mouth = sum('opening for the largest', [passes, times(2, clear), minus(height)]);
+  const mouth = sum('opening for the largest', [inside.passes, times(2, clear), minus(height)]);
   const length = pin(
     'body/length',
     rounded(largest('length', [LEAST_LENGTH, sum('things and walls', [across, ...rise, walls]), mouth]), grid, 'up'),

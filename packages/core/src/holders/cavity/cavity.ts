@@ -10,7 +10,7 @@ export const cavity: HolderKind<Cavity> = {
   title: 'Inside',
   params: cavityParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],
-  seats: ['cavity'],
+  seats: ['cavity', 'flat'],
   suits: () => ({ score: 0.6, why: 'Goes in if the mouth is wide enough.' }),
   measure: measureCavity,
   place: placeCavity,

@@ -46,6 +46,10 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     height,
     slabs: slabsOf(compartments, height.value),
     stretches: { width: true, height: true },
+    passes: widest(
+      'half round the largest',
+      things.map((thing) => thing.halfGirth),
+    ),
     sizes: {
       ...Object.fromEntries(compartments.map((compartment, index) => [`room${index + 1}`, compartment.width])),
       depth: height,

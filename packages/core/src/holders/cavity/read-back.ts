@@ -22,7 +22,8 @@ export function readBackCavity(
     const [start, end] = [stops[index - 1], stops[index]];
     const available = sum('room, as cut', [end ?? whole, ...(start ? [minus(start)] : [])]);
     const required = tubeWidth(halfGirth, detail.walls, none);
-    return things.flatMap(({ line, name, along }) => {
+    const opening = seat.opening?.(cut);
+    return things.flatMap(({ line, name, along, halfGirth: round }) => {
       const about = { holder: id, line, name };
       const needed = sum('inside the mouth', [along, minus(detail.visible)]);
       return [
@@ -40,6 +41,17 @@ export function readBackCavity(
           available: room,
           ease: rules.length('ease.cavity.end').value,
         }),
+        ...(opening === undefined
+          ? []
+          : [
+              clearanceOf({
+                ...about,
+                direction: 'through',
+                required: round,
+                available: given('opening', opening, from),
+                ease: 0,
+              }),
+            ]),
       ];
     });
   });

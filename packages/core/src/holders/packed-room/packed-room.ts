@@ -54,7 +54,6 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     across: sum('clear across', [together.across, ease]),
     thick: sum('clear front to back', [together.thick, ease]),
     up: sum('clear upwards', [together.up, rules.length('ease.cavity.end')]),
-    passes: largest('opening that lets all through', things.map(halfRound)),
   };
   return {
     width: sizes.across,
@@ -62,6 +61,7 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     slabs: slabsOf(things, packing),
     loaded: together.thick,
     stretches: { width: true, height: true },
+    passes: largest('half round the largest', things.map(halfRound)),
     sizes,
     detail: { things, packing, together },
     findings: notTheBest(packing, id),

@@ -23,7 +23,7 @@ export function zipperFor(id: string, opening: Derived, beyond: Derived, { grid 
   const start = (length.value - opening.value) / 2;
   const piece = strip({
     id: name,
-    name: 'Zipper',
+    name: `Zipper of ${id.replace('holders/', '')}`,
     cutFrom: 'zipper-3',
     length,
     width: WIDE,

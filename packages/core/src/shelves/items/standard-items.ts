@@ -119,6 +119,7 @@ export const standardItems: readonly Item[] = [
   tool('sieve', 'Round sieve', 205, 205, 55, { shape: 'disc' }),
   tool('notebook', 'Waterproof notebook, A6', 148, 105, 14, { shape: 'book', rigid: false }),
   tool('dip-net', 'Dip net, folded', 320, 130, 70, { shape: 'soft', rigid: false }),
+  tool('lens-cloth', 'Lens cloth, folded', 90, 60, 6, { shape: 'soft', rigid: false, compressible: 0.5 }),
   tool('cable', 'Coiled cable', 110, 110, 30, { shape: 'soft', rigid: false }),
   tool('folding-rule', 'Folding rule', 235, 30, 16),
   tool('whistle', 'Whistle', 50, 20, 18),

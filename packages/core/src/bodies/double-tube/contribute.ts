@@ -1,0 +1,139 @@
+import { sum, times, type Derived } from '../../derived/derived.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { through } from '../../geometry/panel.ts';
+import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { foldedOutline } from '../sleeve/outlines.ts';
+import { ends, type DoubleTube, type End } from './size.ts';
+
+const SHELL = 'body/shell';
+const lining = (end: End) => `body/lining-${end}`;
+
+/** One shell folded along one side, open at both ends; two linings, each a bag that opens at its own end. */
+export function contributeDoubleTube({ detail }: SizedBody<DoubleTube>, inputs: BodyInputs): Contribution {
+  const seams = {
+    shell: [shellSeam],
+    bags: ends.flatMap(bagSeams),
+    mouths: ends.flatMap((end) => mouthSeams(end, detail)),
+  };
+  return contribution({
+    pieces: [shellPiece(detail, inputs), ...ends.map((end) => liningPiece(end, detail, inputs))],
+    joins: [...seams.shell, ...seams.bags, ...seams.mouths],
+    operations: operations(seams, inputs),
+  });
+}
+
+function shellPiece({ width, length }: DoubleTube, { rules }: BodyInputs): PieceDraft {
+  const seam = rules.length('seam.allowance');
+  const zip = rules.length('zip.seam');
+  const [w, l] = [width.value, length.value];
+  const allowance: Record<string, Derived> = { 'mouth-a': zip, 'side-back': seam, 'mouth-b': zip, 'side-front': seam };
+  return {
+    id: SHELL,
+    name: 'Shell',
+    role: 'exterior',
+    stitch: through([
+      ['mouth-a', [0, 0]],
+      ['side-back', [2 * w, 0]],
+      ['mouth-b', [2 * w, l]],
+      ['side-front', [0, l]],
+    ]),
+    width: sum('front and back', [times(2, width)]),
+    height: length,
+    allowance,
+    spans: { across: ['side-front', 'side-back'], up: ['mouth-a', 'mouth-b'] },
+    folds: [{ id: 'side', order: 1, kind: 'mountain', from: [w, 0], to: [w, l] }],
+    note: 'Both ends look alike: mark which is which.',
+    topArrow: true,
+  };
+}
+
+function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: BodyInputs): PieceDraft {
+  const seam = rules.length('seam.allowance');
+  const stitch = foldedOutline({ width: width.value, height: depth.value, taper: taper.value, notch: 0 });
+  const side = Math.hypot(depth.value, taper.value / 2);
+  const gap = Math.min(rules.length('turning.gap').value, side - 20);
+  const mouth = (id: string) => (id.startsWith('mouth') ? rules.length('zip.seam') : seam);
+  return {
+    id: lining(end),
+    name: `Lining ${end.toUpperCase()}`,
+    role: 'lining',
+    stitch,
+    width,
+    height: sum('front and back', [times(2, depth)]),
+    allowance: Object.fromEntries(stitch.map(({ id }) => [id, mouth(id)])),
+    spans: { across: ['left-front', 'right-front'], up: ['mouth-back', 'mouth-front'] },
+    folds: [
+      {
+        id: 'bottom',
+        order: 1,
+        kind: 'valley',
+        from: [taper.value / 2, depth.value],
+        to: [width.value - taper.value / 2, depth.value],
+      },
+    ],
+    ...(end === 'b' && { gaps: [{ edge: 'left-front', from: (side - gap) / 2, to: (side + gap) / 2 }] }),
+  };
+}
+
+const shellSeam: Seam = {
+  id: 'body/shell/side',
+  kind: 'sewn',
+  a: wholeEdge(SHELL, 'side-front'),
+  b: wholeEdge(SHELL, 'side-back', true),
+};
+
+const bagSeams = (end: End): Seam[] =>
+  (['right', 'left'] as const).map((side) => ({
+    id: `${lining(end)}/${side}`,
+    kind: 'sewn',
+    a: wholeEdge(lining(end), `${side}-front`),
+    b: wholeEdge(lining(end), `${side}-back`, true),
+  }));
+
+const mouthSeams = (end: End, { width }: DoubleTube): Seam[] => {
+  const w = width.value;
+  const seam = (which: 'front' | 'back', from: number, to: number): Seam => ({
+    id: `body/mouth-${end}-${which}`,
+    kind: 'sewn',
+    a: edgePart(SHELL, `mouth-${end}`, from, to),
+    b: wholeEdge(lining(end), `mouth-${which}`, true),
+  });
+  return [seam('front', 0, w), seam('back', w, 2 * w)];
+};
+
+function operations(
+  { shell, bags, mouths }: Record<'shell' | 'bags' | 'mouths', Seam[]>,
+  { rules }: BodyInputs,
+): OperationDraft[] {
+  const all = [SHELL, ...ends.map(lining)];
+  const ids = (seams: Seam[]) => seams.map(({ id }) => id);
+  return [
+    {
+      id: 'body/mouths',
+      phase: 'layers',
+      needs: ['closure/zipper'],
+      uses: all,
+      seams: ids(mouths),
+      text: say`At each end: shell, zipper and the lining of that end right sides together, the zipper face down on the shell, ${mm(rules.length('zip.seam').value)} from the edge of its tape; first the front, then the back. Both sliders open towards the same side. Topstitch beside the zippers, only between the tabs.`,
+    },
+    {
+      id: 'body/join',
+      phase: 'join',
+      needs: ['body/mouths'],
+      uses: all,
+      seams: [...ids(shell), ...ids(bags)],
+      text: say`Open both zippers, or it cannot be turned. Fold shell to shell and lining to lining, right sides together; sew the side of the shell with both zipper ends in it, then the sides of each lining, the gap in lining B left open. Keep the other end out of the seam.`,
+    },
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs: ['body/join'],
+      uses: all,
+      seams: [],
+      text: say`Turn through the gap and through its zipper, close the gap, push each lining in through its own mouth: they lie on each other, and each ends before the other zipper. Try everything in it.`,
+    },
+  ];
+}

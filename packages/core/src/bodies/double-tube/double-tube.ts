@@ -1,0 +1,58 @@
+import type { BodyKind } from '../body-kind.ts';
+import { clothBar, stackBars, type SectionBar } from '../section.ts';
+import { contributeDoubleTube } from './contribute.ts';
+import { liningAsCut, sizeDoubleTube, type DoubleTube } from './size.ts';
+
+/** Flat cases with a zipped mouth at each end: two contents that never meet. */
+export const doubleTube: BodyKind<DoubleTube> = {
+  title: 'Double-ended case',
+  about: 'flat, a zipped mouth at each end, a lining to each',
+  orientation: 'upright',
+  closures: ['zip-top'],
+  params: {},
+  rules: ['seam.allowance', 'zip.seam', 'zip.clear', 'pocket.frame', 'topstitch.inset', 'turning.gap', 'lining.school'],
+  faces: () => [
+    { id: 'a', title: 'in end A', seat: 'flat' },
+    { id: 'b', title: 'in end B', seat: 'flat' },
+    { id: 'front', title: 'on the outside of the front', seat: 'wall' },
+  ],
+  size: sizeDoubleTube,
+  contribute: contributeDoubleTube,
+  section({ detail, closedThickness }, placed, { stacks }) {
+    const width = detail.width.value;
+    const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
+    const on = (face: string): SectionBar[] =>
+      placed
+        .filter(({ seat }) => seat.face === face)
+        .flatMap(({ slabs }) => {
+          const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+          return slabs.map(({ of, label, x0, x1, thickness }) => ({
+            of,
+            label,
+            u0: x0 + aside,
+            u1: x1 + aside,
+            thickness: thickness.value,
+          }));
+        });
+    const bars = [
+      cloth('exterior'),
+      cloth('lining'),
+      ...on('a'),
+      cloth('lining'),
+      cloth('lining'),
+      ...on('b'),
+      cloth('lining'),
+      cloth('exterior'),
+      ...on('front'),
+    ];
+    return { layers: stackBars(bars), width, folded: false, state: 'closed', total: closedThickness };
+  },
+  readBack(cut) {
+    const { width, height, allowance } = cut('body/shell');
+    return {
+      width: (width - allowance['side-front']! - allowance['side-back']!) / 2,
+      length: height - allowance['mouth-a']! - allowance['mouth-b']!,
+      liningDepth: liningAsCut('a', cut).depth,
+    };
+  },
+};

@@ -1,0 +1,186 @@
+import {
+  byRule,
+  given,
+  largest,
+  minus,
+  named,
+  rounded,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import type { CutPieces } from '../../holders/holder-kind.ts';
+import { edgePart } from '../../pieces/seam.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { zipperOpening } from '../../sizing/zipper-opening.ts';
+import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
+import { boxTurns } from '../lining-turns.ts';
+
+/** Driving sizes of a flat case with a mouth at each end. All mm. */
+export interface DoubleTube {
+  /** Lying flat, side to fold. */
+  width: Derived;
+  /** Mouth to mouth. */
+  length: Derived;
+  /** From its mouth to its far end, of each lining; and narrower there by. */
+  depth: Derived;
+  taper: Derived;
+  /** Everything inside, and the linings between both contents. */
+  thick: Derived;
+  walls: { front: Derived; back: Derived };
+}
+
+export const ends = ['a', 'b'] as const;
+export type End = (typeof ends)[number];
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+const common = (label: string, value: number, path: string) =>
+  given(label, value, { kind: 'standard', path: `double-tube/${path}`, source: 'common practice' });
+const LEAST = { width: common('least width', 60, 'width'), length: common('least length', 80, 'length') };
+/** Common practice: a lining that reaches the other zipper is caught by it. */
+const SHORT = common('lining ends before the other mouth by', 12, 'short');
+
+/** Both contents lie on each other in one shell: its width and thickness take both, its length the longer one. */
+export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<DoubleTube> {
+  const [a, b, front] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
+  const { rules, stacks, grid, pin } = inputs;
+  const thick = sum('both contents, and the linings between them', [a.loaded, b.loaded, times(2, stacks.lining)]);
+  const wall = sum('a wall', [stacks.exterior, stacks.lining]);
+  const walls = { front: wall, back: wall };
+  const clear = rules.length('zip.clear');
+  const { taper, shallower } = boxTurns(inputs);
+  const ease = rules.length('ease.cavity.across');
+  const widest = tubeWidth(rectHalfGirth(largest('the wider', [acrossOf(a), acrossOf(b)]), thick), walls, ease);
+  const frame = times(2, rules.length('pocket.frame'));
+  const outside = (label: 'width' | 'height') =>
+    front.occupied ? [sum('pocket on the outside', [front[label], frame])] : [];
+  const width = pin(
+    'body/width',
+    rounded(
+      largest('width', [
+        LEAST.width,
+        sum('round both', [widest, taper]),
+        sum('end A', [a.width, taper]),
+        sum('end B', [b.width, taper]),
+        sum('opening for the largest', [largest('half round it', [a.passes, b.passes]), times(2, clear)]),
+        ...outside('width'),
+      ]),
+      grid,
+      'up',
+    ),
+  );
+  const needs = (face: MeasuredFace) => sum('length and thickness', [face.height, face.loaded]);
+  const length = pin(
+    'body/length',
+    rounded(
+      largest('length', [
+        LEAST.length,
+        sum('the longer, and what the lining is shorter', [
+          largest('the longer', [needs(a), needs(b)]),
+          SHORT,
+          shallower,
+        ]),
+        ...outside('height'),
+      ]),
+      grid,
+      'up',
+    ),
+  );
+  const depth = sum('lining, from its mouth', [length, minus(SHORT), minus(shallower)]);
+  const detail: DoubleTube = { width, length, depth, taper, thick, walls };
+  const closed = sum('thick, full', [thick, times(2, wall), front.loaded]);
+  return {
+    finished: { length: named('finished length', length), width: named('finished width', width) },
+    closedThickness: closed,
+    emptyThickness: sum('thick, empty', [times(2, wall), times(2, stacks.lining), front.empty]),
+    sizes: { length, width, liningDepth: depth, liningNarrower: taper },
+    faces: [endFace('a', a, detail, inputs), endFace('b', b, detail, inputs), frontFace(detail, inputs)],
+    closing: slitOf(detail),
+    detail,
+  };
+}
+
+const free = { kind: 'free' } as const;
+const stitched = { kind: 'stitchedOn' } as const;
+const board = { dx: 0, stretch: 1 };
+
+/** A lining as cut: flat between its sides, and from its mouth to its fold, mm. */
+export function liningAsCut(end: End, cut: CutPieces): { width: number; depth: number } {
+  const { width, height, allowance } = cut(`body/lining-${end}`);
+  return {
+    width: width - allowance['left-front']! - allowance['right-front']!,
+    depth: (height - allowance['mouth-front']! - allowance['mouth-back']!) / 2,
+  };
+}
+
+/** From the first thing to the last, lying side by side, mm. */
+function acrossOf({ slabs }: MeasuredFace): Derived {
+  const [left, right] = [Math.min(...slabs.map(({ x0 }) => x0)), Math.max(...slabs.map(({ x1 }) => x1))];
+  return slabs.length === 0 ? nothing : byRule(beside, 'side by side', right - left, []);
+}
+const beside: Rule = {
+  id: 'tube-width',
+  formula: 'from the first to the last',
+  source: 'geometry: things side by side',
+};
+
+function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: BodyInputs): SizedFace {
+  const { width, depth } = detail;
+  const piece = `body/lining-${end}`;
+  return {
+    id: end,
+    host: { piece, width: width.value, height: 2 * depth.value },
+    room: { x: 0, y: 0, width, height: depth, towards: 'left' },
+    board,
+    edges: { left: free, right: free, bottom: free, top: free },
+    // folded at its far end: the front above, the back below, mouths outwards
+    panels: {
+      front: { piece, at: (fromLeft, down) => [fromLeft, 2 * depth.value - down] },
+      back: { piece, at: (fromLeft, down) => [fromLeft, down] },
+    },
+    depthOf: (cut) => liningAsCut(end, cut).depth - face.loaded.value,
+    opening: (cut) => {
+      const run = given('mouth, as cut', liningAsCut(end, cut).width, { kind: 'document', path: piece });
+      return zipperOpening(run, rules.length('zip.clear')).value;
+    },
+  };
+}
+
+/** The outside of the front, clear of the fold, the seam and both mouths. */
+function frontFace({ width, length }: DoubleTube, { rules }: BodyInputs): SizedFace {
+  const frame = rules.length('pocket.frame');
+  const room = (label: string, size: Derived) => sum(label, [size, times(-2, frame)]);
+  return {
+    id: 'front',
+    host: { piece: 'body/shell', width: 2 * width.value, height: length.value },
+    room: {
+      x: frame.value,
+      y: frame.value,
+      width: room('clear of seam and fold', width),
+      height: room('clear of both mouths', length),
+      towards: 'middle',
+    },
+    board,
+    edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },
+  };
+}
+
+/** A zipper at each mouth, from the side seam to the fold. */
+function slitOf({ width }: DoubleTube): ClosingSlit {
+  const w = width.value;
+  return {
+    kind: 'slit',
+    run: width,
+    rims: ends.flatMap((end) => {
+      const edge = `mouth-${end}`;
+      return [
+        { edge: edgePart('body/shell', edge, 0, w), within: `body/mouth-${end}-front` },
+        { edge: edgePart('body/shell', edge, w, 2 * w, true), within: `body/mouth-${end}-back` },
+      ];
+    }),
+    endTabs: () => [],
+  };
+}

@@ -1,0 +1,79 @@
+import { describe, expect, test } from '@jest/globals';
+import { PDFDocument } from '@cantoo/pdf-lib';
+import type { DesignDocument } from '../document/design-document.ts';
+import { readDocument } from '../document/reading/read-document.ts';
+import { chartCsv } from '../files/chart-csv.ts';
+import { patternPdf } from '../files/pattern-pdf.ts';
+import { patternSvg } from '../files/pattern-svg.ts';
+import { standardShelves } from '../shelves/shelves.ts';
+import { envelope } from '../testing/ninth-family/envelope.ts';
+import { pathSizes, testFonts } from '../testing/poppler.ts';
+import { trial } from '../testing/trial.ts';
+import { standardItems } from '../shelves/items/standard-items.ts';
+import { builtInKinds, type Kinds } from './kinds.ts';
+import { solveDesign } from './solve-design.ts';
+
+// a family of bodies from outside: nothing in the core knows of it
+const kinds: Kinds = { ...builtInKinds, bodies: { ...builtInKinds.bodies, envelope } };
+const booklet = standardItems.find(({ id }) => id === 'a6-booklet')!;
+
+const base = trial({ body: 'envelope', face: 'inside', kind: 'cavity', item: booklet });
+const design: DesignDocument = {
+  ...base,
+  contents: [{ ...base.contents[0]!, orientation: 'lying' }],
+  stacks: { ...base.stacks, exterior: [{ material: 'felt-1', coverage: 'full' }] },
+};
+const solve = (document: DesignDocument = design) => solveDesign(document, standardShelves, kinds);
+
+describe('a ninth family, passed to the solver as one more kind', () => {
+  test('is unknown without it', () => {
+    expect(() => solveDesign(design)).toThrow(
+      expect.objectContaining({ code: 'body.unknownKind' }) as unknown as Error,
+    );
+  });
+
+  test('is a sound document', () => expect(readDocument(design)).toMatchObject({ ok: true }));
+
+  test('is sized from what it holds', () => {
+    const { finished, holders, findings } = solve();
+    expect(finished.width!.value).toBeGreaterThan(148);
+    expect(finished.width!.value).toBeLessThan(148 + 12);
+    expect(finished.height!.value).toBe(105 + 5);
+    expect(findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
+    for (const { clearance } of holders.flatMap(({ clearances }) => clearances))
+      expect(clearance.value).toBeGreaterThanOrEqual(0);
+  });
+
+  test('its seams walk, its cut reads back, its steps are numbered', () => {
+    const { seams, body, operations } = solve();
+    expect(seams.map(({ id, walks }) => [id, walks])).toEqual([
+      ['body/left', true],
+      ['body/right', true],
+    ]);
+    expect(body.readBack.height).toBeCloseTo(body.sizes.height!.value, 9);
+    expect(operations.map(({ number }) => number)).toEqual(operations.map((_, index) => index + 1));
+  });
+
+  test('its limits are checked like any other', () => {
+    const limited = solve({ ...design, limits: { 'finished/height': 90 } });
+    expect(limited.findings.map(({ code }) => code)).toContain('limit.exceeded');
+  });
+
+  test('is written to every file: chart, drawing, and pages in true scale', async () => {
+    const source = { document: design, solution: solve(), shelves: standardShelves };
+    const [sheet] = source.solution.pieces;
+    expect(chartCsv(source)).toContain('Envelope');
+    expect(patternSvg(source)).toContain('<svg');
+    const pdf = await patternPdf(source, {
+      paper: 'sheet',
+      fonts: testFonts,
+      date: '2026-11-26',
+      version: 'revision 1',
+    });
+    expect((await PDFDocument.load(pdf)).getPageCount()).toBeGreaterThan(0);
+    const found = pathSizes(pdf).some(
+      ([w, h]) => Math.abs(w - sheet!.cutWidth.value) < 0.1 && Math.abs(h - sheet!.cutHeight.value) < 0.1,
+    );
+    expect(found).toBe(true);
+  });
+});
