@@ -1,9 +1,11 @@
-import { sum } from '../derived/derived.ts';
-import type { Layer, Role } from '../document/design-document.ts';
+import { byRule, sum, type Derived, type Rule } from '../derived/derived.ts';
+import type { Coverage, Layer, Role } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { say } from '../errors/wording.ts';
+import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { cutOutline } from '../geometry/offset.ts';
+import { boundsOf, type Outline } from '../geometry/outline.ts';
 import {
   phases,
   type Contribution,
@@ -114,32 +116,53 @@ function cuttingOperations(pieces: Piece[]): OperationDraft[] {
   return [cut, ...fusing];
 }
 
-/** Trimmed layers are cut to the stitch line. */
+/** Layers that do not go into the seams are pieces of their own. */
 function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] {
   if (draft.cutFrom || draft.plain) return [];
-  const trimmed = stacks[draft.role].filter(({ coverage }) => coverage === 'trimmed');
-  return trimmed.map(({ material }, index) => ({
-    id: `${draft.id}/layer-${index + 1}`,
-    layerOf: draft.id,
-    letter: '',
-    name: `${draft.name}, inner layer`,
-    role: draft.role,
-    materials: [material],
-    count: draft.count ?? 1,
-    stitch: draft.stitch,
-    allowance: Object.fromEntries(draft.stitch.map(({ id }) => [id, 0])),
-    cut: draft.stitch,
-    cutWidth: sum('cut width', [draft.width]),
-    cutHeight: sum('cut height', [draft.height]),
-    topArrow: false,
-    folds: [],
-    notches: [],
-    marks: [],
-    lines: [],
-    gaps: [],
-    note: 'Cut to the stitch line, no allowance.',
-  }));
+  const inner = stacks[draft.role].filter(({ coverage }) => coverage !== 'full');
+  return inner.map(({ material, coverage }, index) => {
+    const outline = outlines[coverage](draft);
+    const { width, height } = boundsOf(outline);
+    return {
+      id: `${draft.id}/layer-${index + 1}`,
+      layerOf: draft.id,
+      letter: '',
+      name: `${draft.name}, inner layer`,
+      role: draft.role,
+      materials: [material],
+      count: draft.count ?? 1,
+      stitch: outline,
+      allowance: Object.fromEntries(outline.map(({ id }) => [id, 0])),
+      cut: outline,
+      cutWidth: asFar('cut width', draft.width, width),
+      cutHeight: asFar('cut height', draft.height, height),
+      topArrow: false,
+      folds: [],
+      notches: [],
+      marks: [],
+      lines: [],
+      gaps: [],
+      note: notes[coverage],
+    };
+  });
 }
+
+const outlines: Record<Coverage, (draft: PieceDraft) => Outline> = {
+  full: ({ stitch }) => stitch,
+  trimmed: ({ stitch }) => stitch,
+  corners: ({ stitch, allowance }) =>
+    withoutCorners(stitch, Math.max(0, ...Object.values(allowance).map(({ value }) => value))),
+  half: ({ stitch }) => lowerHalf(stitch),
+};
+const notes: Record<Coverage, string> = {
+  full: '',
+  trimmed: 'Cut to the stitch line, no allowance.',
+  corners: 'Cut to the stitch line, no allowance, corners off.',
+  half: 'The lower half, cut to the stitch line, no allowance.',
+};
+const layerRule: Rule = { id: 'layer', formula: 'as far as it lies', source: 'geometry: part of the outline' };
+const asFar = (label: string, whole: Derived, value: number): Derived =>
+  Math.abs(whole.value - value) < 1e-6 ? sum(label, [whole]) : byRule(layerRule, label, value, [whole]);
 
 /** A, B, ... Z, AA, AB, ... */
 function letterOf(index: number): string {

@@ -1,4 +1,4 @@
-import { given, largest, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { given, largest, product, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { LiningSchool } from '../shelves/rules/house-rules.ts';
 import type { BodyInputs } from './body-kind.ts';
 
@@ -8,8 +8,12 @@ const atLeastOne = given('at least', 1, { kind: 'standard', path: 'box/turn', so
 
 /** How much smaller the lining of a box is than its shell, so that it lies inside: narrower at the base in both directions,
  * none at the mouth, where both are sewn together; and less deep. By the distance of the mid-lines at each wall, or by a set
- * amount. mm */
-export function boxTurns({ rules, stacks, grid }: BodyInputs): { taper: Derived; shallower: Derived } {
+ * amount. mm
+ * @param shortest side of the base: a lining is never less than half of it there */
+export function boxTurns(
+  { rules, stacks, grid }: BodyInputs,
+  shortest: Derived,
+): { taper: Derived; shallower: Derived } {
   const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
   const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
   const computed = (label: string, of: Derived) => rounded(largest(label, [of, atLeastOne]), grid, 'up');
@@ -23,6 +27,8 @@ export function boxTurns({ rules, stacks, grid }: BodyInputs): { taper: Derived;
       computed('lining less deep', product('half of both', [apart, half])),
     ],
   };
-  const [taper, shallower] = turns[rules.liningSchool];
+  const [wished, shallower] = turns[rules.liningSchool];
+  const most = product('half of the base', [shortest, half]);
+  const taper = wished.value > most.value ? smallest('lining narrower at the base', [wished, most]) : wished;
   return { taper, shallower };
 }

@@ -26,7 +26,7 @@ export const loggerBag = design({
   body: 'box',
   params: { making: 'cross' },
   contents: [thing('c1', 'salinity-logger', 'Salinity logger'), thing('c2', 'aa-cell', 'Spare cell', { count: 2 })],
-  stacks: cloth('canvas-10oz ~fleece', 'quilting-cotton'),
+  stacks: cloth('canvas-10oz ^fleece', 'quilting-cotton'),
   holders: [{ face: 'inside', id: 'A', kind: 'packed-room', lines: ['c1', 'c2'] }],
   closure: 'flap',
   closing: { fastener: 'magnet' },

@@ -1,5 +1,6 @@
 import type {
   ContentsLine,
+  Coverage,
   DesignDocument,
   HolderEntry,
   Layer,
@@ -24,13 +25,16 @@ export const thing = (
   { count = 1, perHolder = 1, orientation = 'upright' }: Line = {},
 ): ContentsLine => ({ id, item, name, count, perHolder, orientation });
 
+const coverageOf: Partial<Record<string, Coverage>> = { '~': 'trimmed', '^': 'corners', '/': 'half' };
+
 const layers = (words: string): Layer[] =>
   words.split(' ').map((word) => {
-    const trimmed = word.startsWith('~');
-    return { material: trimmed ? word.slice(1) : word, coverage: trimmed ? 'trimmed' : 'full' };
+    const coverage = coverageOf[word.charAt(0)];
+    return coverage ? { material: word.slice(1), coverage } : { material: word, coverage: 'full' };
   });
 
-/** Layers by role, each a list of materials; those with ~ before them end at the stitch line. */
+/** Layers by role, each a list of materials; those with ~ before them end at the stitch line, with ^ their
+ * corners are off, with / they lie in the lower half only. */
 export const cloth = (exterior: string, lining: string, pocket = 'quilting-cotton'): Stacks => ({
   exterior: layers(exterior),
   lining: layers(lining),

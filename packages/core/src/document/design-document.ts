@@ -23,10 +23,15 @@ export interface ContentsLine {
   orientation: Orientation;
 }
 
-/** A layer of a stack. `full` goes into the seam, `trimmed` ends at the stitch line. */
+/** How far a layer goes: into the seam; to the stitch line; to the stitch line with its corners cut off, where three padded
+ * pieces meet; to the stitch line in the lower half of the piece only, to save bulk. */
+export const coverages = ['full', 'trimmed', 'corners', 'half'] as const;
+export type Coverage = (typeof coverages)[number];
+
+/** A layer of a stack. */
 export interface Layer {
   material: string;
-  coverage: 'full' | 'trimmed';
+  coverage: Coverage;
 }
 
 export const mainRoles = ['exterior', 'lining', 'pocket'] as const;

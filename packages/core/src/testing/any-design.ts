@@ -57,7 +57,7 @@ export const anyStack = (most: number): fc.Arbitrary<Layer[]> =>
     .array(
       fc.record({
         material: fc.constantFrom(...standardMaterials.map(({ id }) => id)),
-        coverage: fc.constantFrom<Layer['coverage'][]>('full', 'trimmed'),
+        coverage: fc.constantFrom<Layer['coverage'][]>('full', 'trimmed', 'corners', 'half'),
       }),
       { minLength: 1, maxLength: most },
     )

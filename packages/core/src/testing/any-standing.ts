@@ -96,6 +96,7 @@ export const anyStanding = ({ body, closures, holderParams, lines: most = 3 }: F
 const insides: fc.Arbitrary<[kind: string, params: Params]> = fc.constantFrom(
   ['cavity', { divide: 'open' }],
   ['cavity', { divide: 'stitched' }],
+  ['packed-room', { longSide: 'across' }],
   ['loose-dividers', { dividers: 'one' }],
   ['loose-dividers', { dividers: 'two' }],
   ['loose-dividers', { dividers: 'two', below: 'fixed' }],

@@ -127,7 +127,6 @@ const pinchesOf = (count: number, bite: Derived, thickness: Derived) => [
 
 /** A shade smaller all round, so that the outer seams roll in; at the mouth both are alike. */
 function liningOf({ width, height }: AccordionLayer, base: Derived, inputs: BodyInputs): AccordionLayer {
-  const { taper: wished, shallower } = boxTurns(inputs);
-  const taper = smallest('lining narrower at the base', [wished, product('half of the base', [base, half])]);
+  const { taper, shallower } = boxTurns(inputs, base);
   return { width, height: sum('height of the lining', [height, minus(shallower)]), taper };
 }

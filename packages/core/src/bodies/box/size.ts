@@ -1,4 +1,4 @@
-import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, named, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
@@ -77,7 +77,7 @@ const free = { kind: 'free' } as const;
 
 /** The lining lies inside the shell; at the mouth both are alike. */
 function liningOf({ width, depth, height }: BoxLayer, inputs: BodyInputs): BoxLayer {
-  const { taper, shallower } = boxTurns(inputs);
+  const { taper, shallower } = boxTurns(inputs, smallest('shorter side', [width, depth]));
   return { width, depth, height: sum('height of the lining', [height, times(-1, shallower)]), taper };
 }
 

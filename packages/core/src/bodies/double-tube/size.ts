@@ -51,7 +51,7 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
   const wall = sum('a wall', [stacks.exterior, stacks.lining]);
   const walls = { front: wall, back: wall };
   const clear = rules.length('zip.clear');
-  const { taper, shallower } = boxTurns(inputs);
+  const { taper, shallower } = boxTurns(inputs, LEAST.width);
   const ease = rules.length('ease.cavity.across');
   const widest = tubeWidth(rectHalfGirth(largest('the wider', [acrossOf(a), acrossOf(b)]), thick), walls, ease);
   const frame = times(2, rules.length('pocket.frame'));

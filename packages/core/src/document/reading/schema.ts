@@ -25,8 +25,10 @@ import type { LengthUnit } from '../../units/length.ts';
 import {
   DOCUMENT_FORMAT,
   DOCUMENT_VERSION,
+  coverages,
   orientations,
   type Arrangement,
+  type Coverage,
   type Orientation,
   type ParamValue,
 } from '../design-document.ts';
@@ -66,7 +68,7 @@ export class ContentsLineSchema {
 
 export class LayerSchema {
   @IsString(words) @IsNotEmpty() material!: string;
-  @IsIn(['full', 'trimmed']) coverage!: 'full' | 'trimmed';
+  @IsIn(coverages) coverage!: Coverage;
 }
 
 export class StacksSchema {

@@ -4,6 +4,7 @@ import type { Finding } from '../../errors/finding.ts';
 import { say } from '../../errors/wording.ts';
 import { pack } from '../../packing/pack.ts';
 import { surfaceOf, type Packing, type Triple } from '../../packing/packable.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import type {
   HeldContents,
@@ -39,7 +40,7 @@ export const packedParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
-  const { rules, id } = inputs;
+  const { rules, stacks, id } = inputs;
   const things = contents.flatMap(looseThings);
   const packing = turned(pack(things), choiceParam(params, 'longSide', packedParams.longSide));
   const asked = contents.flatMap((held) => {
@@ -55,8 +56,11 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     thick: sum('clear front to back', [together.thick, ease]),
     up: sum('clear upwards', [together.up, rules.length('ease.cavity.end')]),
   };
+  // between a front and a back: half of the way round everything
+  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
+  const flat = tubeWidth(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, ease);
   return {
-    width: sizes.across,
+    width: flat,
     height: sizes.up,
     slabs: slabsOf(things, packing),
     loaded: together.thick,
@@ -127,8 +131,8 @@ export const packedRoom: HolderKind<PackedRoom> = {
   title: 'Loose inside',
   params: packedParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],
-  seats: ['box'],
-  suits: () => ({ score: 0.7, why: 'Anything goes in that passes the opening.' }),
+  seats: ['box', 'cavity'],
+  suits: () => ({ score: 0.55, why: 'Anything goes in that passes the opening.' }),
   measure,
   place,
   contribute: () => contribution({}),

@@ -1,35 +1,69 @@
-import { given } from '../../derived/derived.ts';
-import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { given, sum, times, type Derived } from '../../derived/derived.ts';
+import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import type { Clearance, CutPieces, HolderInputs, PlacedHolder, Seat } from '../holder-kind.ts';
 import { clearanceOf } from '../sides.ts';
-import { halfRound, type PackedRoom } from './ways.ts';
+import { halfRound, type Loose, type PackedRoom } from './ways.ts';
 
-const directions = { across: 'across', thick: 'thick', up: 'deep' } as const;
+type Reading = Pick<Clearance, 'direction' | 'required' | 'available' | 'ease'>;
+const none = given('no ease', 0, { kind: 'standard', path: 'nothing' });
 
 /** What the room clears as cut, and whether each thing passes the opening. */
 export function readBackRoom(
   cut: CutPieces,
   { id, seat, detail }: PlacedHolder<PackedRoom>,
-  { rules }: HolderInputs,
+  inputs: HolderInputs,
 ): Clearance[] {
-  const from = { kind: 'document', path: seat.host.piece } as const;
-  const clear = seat.clear?.(cut);
+  const room = seat.clear ? inRoom(cut, seat, detail, inputs) : betweenWalls(cut, seat, detail, inputs);
   const opening = seat.opening?.(cut);
-  const ease = { across: 'ease.cavity.across', thick: 'ease.cavity.across', up: 'ease.cavity.end' } as const;
   const firsts = detail.things.filter(({ line }, index, all) => all.findIndex((each) => each.line === line) === index);
-  return firsts.flatMap((thing) => {
-    const { line, name } = thing;
-    const about = { holder: id, line, name };
-    const inside = (['across', 'thick', 'up'] as const).map((side) =>
-      clearanceOf({
-        ...about,
-        direction: directions[side],
-        required: detail.together[side],
-        available: given(`clear ${side}, as cut`, clear?.[side] ?? 0, from),
-        ease: rules.length(ease[side]).value,
-      }),
-    );
+  return firsts.flatMap((thing: Loose) => {
+    const about = { holder: id, line: thing.line, name: thing.name };
+    const inside = room.map((reading) => clearanceOf({ ...about, ...reading }));
     if (opening === undefined) return inside;
-    const available = given('opening', opening, from);
+    const available = given('opening', opening, { kind: 'document', path: seat.host.piece });
     return [...inside, clearanceOf({ ...about, direction: 'through', required: halfRound(thing), available, ease: 0 })];
   });
+}
+
+/** In a room with walls all round each size is there for itself. */
+function inRoom(cut: CutPieces, seat: Seat, { together }: PackedRoom, { rules }: HolderInputs): Reading[] {
+  const clear = seat.clear!(cut);
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const reading = (side: keyof typeof clear, direction: Reading['direction'], ease: Derived): Reading => ({
+    direction,
+    required: together[side],
+    available: given(`clear ${side}, as cut`, clear[side], from),
+    ease: ease.value,
+  });
+  return [
+    reading('across', 'across', rules.length('ease.cavity.across')),
+    reading('thick', 'thick', rules.length('ease.cavity.across')),
+    reading('up', 'deep', rules.length('ease.cavity.end')),
+  ];
+}
+
+/** Between a front and a back the way round everything counts. */
+function betweenWalls(
+  cut: CutPieces,
+  seat: Seat,
+  { together }: PackedRoom,
+  { rules, stacks }: HolderInputs,
+): Reading[] {
+  const from = { kind: 'document', path: seat.host.piece } as const;
+  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
+  const { width } = cut(seat.host.piece);
+  return [
+    {
+      direction: 'across',
+      required: tubeWidth(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, none),
+      available: sum('flat width', [given('cut width', width, from), times(-2, rules.length('seam.allowance'))]),
+      ease: rules.length('ease.cavity.across').value,
+    },
+    {
+      direction: 'deep',
+      required: together.up,
+      available: given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from),
+      ease: rules.length('ease.cavity.end').value,
+    },
+  ];
 }
