@@ -63,6 +63,9 @@ const views = {
     },
   ],
   carrier: ['/d/slate-carrier/shape', (page) => page.getByRole('button', { name: /^flat width, .*explain$/ }).click()],
+  box: ['/d/logger-bag/shape', async () => {}],
+  'hard-case': ['/d/refractometer-case/shape', async () => {}],
+  accordion: ['/d/receipts-accordion/shape', async () => {}],
   cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
 };
 

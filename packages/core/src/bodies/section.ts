@@ -50,6 +50,29 @@ export const clothBar = (role: 'exterior' | 'lining', width: number, stacks: Sta
   thickness: stacks[role].value,
 });
 
+/** The things of a compartment as bars, in the middle of the section's width. */
+export function thingBars({ slabs }: PlacedHolder, width: number): SectionBar[] {
+  const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+  return slabs.map(({ of, label, x0, x1, thickness }) => ({
+    of,
+    label,
+    u0: x0 + aside,
+    u1: x1 + aside,
+    thickness: thickness.value,
+  }));
+}
+
+/** What is sewn onto a face, where it lies on it. */
+export const sewnBars = ({ seat, slabs }: PlacedHolder): SectionBar[] =>
+  slabs.map(({ of, label, x0, x1, thickness, round }) => ({
+    of,
+    label,
+    u0: seat.x + x0,
+    u1: seat.x + x1,
+    thickness: thickness.value,
+    ...(round && { round }),
+  }));
+
 /** The things of a room with walls all round, seen from the front: in the middle, standing on its ground. */
 export function roomThings({ slabs }: PlacedHolder, width: number, ground: number): SectionLayer[] {
   const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;

@@ -1,4 +1,5 @@
-import { boundsOf, pointAlong, tangent, edgeLength, type Edge, type Outline } from '../geometry/outline.ts';
+import { polygonContains } from 'd3-polygon';
+import { boundsOf, pointAlong, tangent, edgeLength, type Edge, type Outline, flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
 
@@ -57,7 +58,12 @@ export function drawPiece(piece: Piece, words: string[]): PieceDrawing {
       cut: [outlinePath(piece.cut, at)],
       stitch: sameOutline(piece) ? stitchLines : [outlinePath(piece.stitch, at), ...stitchLines],
       fold: piece.folds.map(({ from, to }) => segment(at(from), at(to))),
-      marks: [...notchPaths(piece, at), ...markPaths(piece, at), ...gapPaths(piece, at), grainArrow(width, height)],
+      marks: [
+        ...notchPaths(piece, at),
+        ...markPaths(piece, at),
+        ...gapPaths(piece, at),
+        grainArrow(piece, width, height, at),
+      ],
     },
     texts: labels(piece, words, width, height, at),
   };
@@ -118,10 +124,27 @@ function gapPaths(piece: Piece, at: (point: Point) => Point): string[] {
   });
 }
 
-function grainArrow(width: number, height: number): string {
-  const x = width - Math.min(14, width / 5);
-  const [top, bottom] = [height * 0.3, height * 0.7];
+/** Stretches of the height that the arrow may take, the first choice first. */
+const STRETCHES = [
+  [0.3, 0.7],
+  [0.05, 0.35],
+  [0.65, 0.95],
+  [0.4, 0.6],
+] as const;
+
+/** On the right of the piece, or as near to it as there is cloth all along the arrow. */
+function grainArrow({ cut }: Piece, width: number, height: number, at: (point: Point) => Point): string {
+  const cloth = flatten(cut, { tolerance: 0.5 }).map(at);
   const head = Math.min(2, height / 12);
+  const first = width - Math.min(14, width / 5);
+  const places = STRETCHES.flatMap(([from, to]) =>
+    Array.from({ length: 16 }, (_, step) => ({ x: first * (1 - step / 16), top: from * height, bottom: to * height })),
+  );
+  const lies = ({ x, top, bottom }: (typeof places)[number]) =>
+    Array.from({ length: 9 }, (_, step) => top + (step / 8) * (bottom - top)).every(
+      (y) => polygonContains(cloth, [x - head, y]) && polygonContains(cloth, [x + head, y]),
+    );
+  const { x, top, bottom } = places.find(lies) ?? places[0]!;
   return (
     segment([x, top], [x, bottom]) +
     `M${number(x - head)} ${number(top + head)}L${number(x)} ${number(top)}L${number(x + head)} ${number(top + head)}` +

@@ -3,7 +3,7 @@ import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '../body-kind.ts';
-import { clothBar, stackBars, type SectionBar } from '../section.ts';
+import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { contributeAccordion } from './contribute.ts';
 import { accordionParams, countOf, type Accordion } from './params.ts';
 import { planAccordion } from './plan.ts';
@@ -130,17 +130,9 @@ export const accordion: BodyKind<Accordion> = {
       thickness: detail.dividerThickness.value,
     };
     const rooms = detail.legs.flatMap((_, index): SectionBar[] => {
-      const holders = placed.filter(({ seat }) => seat.face === `room-${index + 1}`);
-      const things = holders.flatMap(({ slabs }) => {
-        const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
-        return slabs.map(({ of, label, x0, x1, thickness }) => ({
-          of,
-          label,
-          u0: x0 + aside,
-          u1: x1 + aside,
-          thickness: thickness.value,
-        }));
-      });
+      const things = placed
+        .filter(({ seat }) => seat.face === `room-${index + 1}`)
+        .flatMap((holder) => thingBars(holder, width));
       return index === 0 ? things : [divider, ...things];
     });
     const layers = stackBars([cloth('exterior'), cloth('lining'), ...rooms, cloth('lining'), cloth('exterior')]);

@@ -1,5 +1,5 @@
 import type { BodyKind } from '../body-kind.ts';
-import { clothBar, roomThings, stackBars, type Section } from '../section.ts';
+import { clothBar, stackBars, thingBars, type Section } from '../section.ts';
 import { contributeBox } from './contribute.ts';
 import { boxParams, type Box } from './params.ts';
 import { boxAsCut } from './read-back.ts';
@@ -17,18 +17,20 @@ export const box: BodyKind<Box> = {
   faces: () => [{ id: 'inside', title: 'in the box', seat: 'box' }],
   size: sizeBox,
   contribute: contributeBox,
-  section({ detail, finished }, placed, { stacks }): Section {
+  section({ detail, closedThickness }, placed, { stacks }): Section {
+    // seen from above: the back below, the front on top
     const width = detail.shell.width.value;
-    const ground = stacks.exterior.value + stacks.lining.value;
+    const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
+    const things = placed.flatMap((holder) => thingBars(holder, width));
+    const floor = stackBars([cloth('exterior'), cloth('lining'), ...things]);
+    const top = closedThickness.value - stacks.exterior.value - stacks.lining.value;
+    const roof = stackBars([cloth('lining'), cloth('exterior')]);
     return {
-      layers: [
-        ...stackBars([clothBar('exterior', width, stacks), clothBar('lining', width, stacks)]),
-        ...placed.flatMap((holder) => roomThings(holder, width, ground)),
-      ],
+      layers: [...floor, ...roof.map((layer) => ({ ...layer, z0: layer.z0 + top, z1: layer.z1 + top }))],
       width,
       folded: false,
-      state: 'open',
-      total: finished.height!,
+      state: 'closed',
+      total: closedThickness,
     };
   },
   readBack: (cut, { detail }) => boxAsCut(detail, cut),

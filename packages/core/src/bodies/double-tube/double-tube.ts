@@ -1,5 +1,5 @@
 import type { BodyKind } from '../body-kind.ts';
-import { clothBar, stackBars, type SectionBar } from '../section.ts';
+import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { contributeDoubleTube } from './contribute.ts';
 import { liningAsCut, sizeDoubleTube, type DoubleTube } from './size.ts';
 
@@ -22,18 +22,7 @@ export const doubleTube: BodyKind<DoubleTube> = {
     const width = detail.width.value;
     const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
     const on = (face: string): SectionBar[] =>
-      placed
-        .filter(({ seat }) => seat.face === face)
-        .flatMap(({ slabs }) => {
-          const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
-          return slabs.map(({ of, label, x0, x1, thickness }) => ({
-            of,
-            label,
-            u0: x0 + aside,
-            u1: x1 + aside,
-            thickness: thickness.value,
-          }));
-        });
+      placed.filter(({ seat }) => seat.face === face).flatMap((holder) => thingBars(holder, width));
     const bars = [
       cloth('exterior'),
       cloth('lining'),

@@ -1,7 +1,7 @@
 import type { BodyKind } from '../body-kind.ts';
-import { clothBar, roomThings, stackBars, type Section, type SectionBar } from '../section.ts';
+import { clothBar, roomThings, sewnBars, stackBars, type Section, type SectionBar } from '../section.ts';
 import { contributeShell } from './contribute.ts';
-import { shellParams, type ShellCase } from './params.ts';
+import { shellParams, type Half, type ShellCase } from './params.ts';
 import { shellAsCut } from './read-back.ts';
 import { sizeShell } from './size.ts';
 
@@ -31,15 +31,18 @@ export const shell: BodyKind<ShellCase> = {
       thickness: stacks.base.value,
     };
     const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
-    const floor = stackBars([cloth('exterior'), plate, cloth('lining')]);
-    const ground = stacks.exterior.value + stacks.base.value + stacks.lining.value;
-    const top = closedThickness.value - ground;
-    const roof = stackBars([cloth('lining'), plate, cloth('exterior')]);
+    const on = (face: string) => placed.filter(({ seat }) => seat.face === face);
+    const half = (face: Half) =>
+      stackBars([cloth('exterior'), plate, cloth('lining'), ...on(face).flatMap((holder) => sewnBars(holder))]);
+    const base = half('base');
+    const ground = Math.max(...base.map(({ z1 }) => z1));
+    const total = closedThickness.value;
     return {
       layers: [
-        ...floor,
-        ...placed.flatMap((holder) => roomThings(holder, width, ground)),
-        ...roof.map((layer) => ({ ...layer, z0: layer.z0 + top, z1: layer.z1 + top })),
+        ...base,
+        ...on('inside').flatMap((holder) => roomThings(holder, width, ground)),
+        // the lid lies head down on top
+        ...half('lid').map((layer) => ({ ...layer, z0: total - layer.z1, z1: total - layer.z0 })),
       ],
       width,
       folded: false,
