@@ -1,4 +1,5 @@
 import { byRule, sum, type Derived, type Rule } from '../derived/derived.ts';
+import { kindOf } from '../document/kind-of.ts';
 import type { Coverage, Layer, Role } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
@@ -31,7 +32,7 @@ export interface Making {
 
 /** Merges what the parts contribute.
  * @param stacks the layers of each role: full layers are cut with the piece, trimmed ones become pieces of their own
- * @throws CoreError `assemble.twice`, `assemble.noHost`, `assemble.cycle` */
+ * @throws CoreError `assemble.twice`, `assemble.noHost`, `assemble.cycle`, `stack.unknownCoverage` */
 export function assemble(contributions: Contribution[], stacks: Record<Role, Layer[]>): Making {
   const drafts = withHostEdits(contributions);
   const pieces = drafts.flatMap((draft) => [makePiece(draft, stacks), ...layerPieces(draft, stacks)]);
@@ -68,12 +69,25 @@ const edited = (host: PieceDraft, { marks, lines, notches, gaps, allowance }: Ho
   allowance: { ...host.allowance, ...allowance },
 });
 
+/** mm */
+const HAIR = 0.5;
+const outlineRule: Rule = {
+  id: 'outline',
+  formula: 'from end to end of the outline',
+  source: 'geometry: outline with its allowances',
+};
+
 function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
   const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
   const full = stacks[role].filter(({ coverage }) => coverage === 'full');
-  const addAllowances = (label: string, size: typeof width, [from, to]: [string, string]) =>
-    sum(label, [size, draft.allowance[from]!, draft.allowance[to]!]);
+  const cut = cutOutline(stitch, allowance);
+  const outside = boundsOf(cut);
+  const addAllowances = (label: string, size: typeof width, [from, to]: [string, string], whole: number) => {
+    const told = sum(label, [size, draft.allowance[from]!, draft.allowance[to]!]);
+    // a corner may stand out further than its edges: what a ruler shows is told where it is off by more than a hair
+    return Math.abs(told.value - whole) < HAIR ? told : byRule(outlineRule, label, whole, [told]);
+  };
   return {
     id,
     letter: '',
@@ -83,9 +97,9 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
     count,
     stitch,
     allowance,
-    cut: cutOutline(stitch, allowance),
-    cutWidth: addAllowances('cut width', width, spans.across),
-    cutHeight: addAllowances('cut height', height, spans.up),
+    cut,
+    cutWidth: addAllowances('cut width', width, spans.across, outside.width),
+    cutHeight: addAllowances('cut height', height, spans.up, outside.height),
     topArrow: draft.topArrow ?? false,
     folds: draft.folds ?? [],
     notches: draft.notches ?? [],
@@ -121,7 +135,9 @@ function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] 
   if (draft.cutFrom || draft.plain) return [];
   const inner = stacks[draft.role].filter(({ coverage }) => coverage !== 'full');
   return inner.map(({ material, coverage }, index) => {
-    const outline = outlines[coverage](draft);
+    const lies = kindOf(outlines, coverage);
+    if (!lies) throw new CoreError('stack.unknownCoverage', `no layer lies “${coverage}”`, `stacks/${draft.role}`);
+    const outline = lies(draft);
     const { width, height } = boundsOf(outline);
     return {
       id: `${draft.id}/layer-${index + 1}`,

@@ -20,6 +20,19 @@ const params = {
       { id: 'hook', title: 'a swivel hook', why: 'Clips to a belt or a bag.' },
     ],
   },
+  place: {
+    kind: 'choice',
+    title: 'On a folded piece',
+    standard: 'edge',
+    choices: [
+      { id: 'edge', title: 'one at the opening edge', why: 'For a wrist strap.' },
+      {
+        id: 'ends',
+        title: 'at the top and bottom of the back',
+        why: 'For a shoulder strap, and where a flap takes the edge.',
+      },
+    ],
+  },
 } as const;
 
 /** Common practice: clear of a seam's end, and this much cloth beyond the ring. */
@@ -39,7 +52,7 @@ export const ringTabs: ClosureKind = {
     });
     const seam = rules.length('seam.allowance');
     const length = rounded(sum('tab, cut length', [times(2, BEYOND), times(2, seam)]), grid, 'up');
-    const hosts = placesOf(closing, wide);
+    const hosts = placesOf(closing, wide, choiceParam(design, 'place', params.place));
     if (hosts.length === 0) throw new CoreError('part.notForBody', 'tabs need a side seam to be caught in', id);
     const piece = `${id}/tab`;
     const joins = hosts.flatMap(({ run, within }, index) =>
@@ -78,8 +91,20 @@ export const ringTabs: ClosureKind = {
   },
 };
 
-function placesOf(closing: SizedBody['closing'], wide: Derived): { run: EdgeRun; within: string }[] {
+function placesOf(
+  closing: SizedBody['closing'],
+  wide: Derived,
+  place: 'edge' | 'ends',
+): { run: EdgeRun; within: string }[] {
   const [from, to] = [CLEAR.value, CLEAR.value + wide.value];
+  if (closing.kind === 'edge' && place === 'ends') {
+    // beyond a round corner, but never over the fold
+    const start = Math.max(0, Math.min(from + closing.radius.value, closing.leaf.value - wide.value));
+    return (['top', 'bottom'] as const).map((side) => ({
+      run: closing.backEdge(side, start, start + wide.value),
+      within: `body/${side}`,
+    }));
+  }
   if (closing.kind === 'edge') {
     const { outer, length, within } = closing;
     return [{ run: edgePart(outer.piece, outer.edge, length - to, length - from), within }];

@@ -7,7 +7,7 @@ import { tie } from './tie.ts';
 import { elasticBandClosure } from './elastic-band.ts';
 import { zipTop } from './zip-top.ts';
 import { edgeZip } from './edge-zip.ts';
-import { flap } from './flap.ts';
+import { flap } from './flap/flap.ts';
 import { magnets } from './magnets.ts';
 import { strapOver } from './strap-over.ts';
 import { tabSnap } from './tab-snap.ts';

@@ -95,3 +95,27 @@ export const doubleTube = design({
   closure: 'zip-top',
   closing: { gauge: 'zipper-3', ends: 'tabs' },
 });
+
+export const landingOrganizer = design({
+  id: 'landing-organizer',
+  name: 'Landing organizer',
+  story:
+    'Notebook and landing receipts face each other in slip pockets; the flap is a pocket of its own, its zipper round a curve.',
+  body: 'foldover',
+  contents: [
+    thing('c1', 'notebook', 'Waterproof notebook'),
+    thing('c2', 'a6-booklet', 'Tide tables'),
+    thing('c3', 'receipt', 'Landing receipts', { count: 20, perHolder: 20 }),
+  ],
+  stacks: cloth('canvas-10oz ~interfacing-woven', 'cotton-lawn', 'quilting-cotton'),
+  holders: [
+    { face: 'left', id: 'A', kind: 'slip-pocket', params: { visible: 20 }, lines: ['c1'] },
+    { face: 'right', id: 'B', kind: 'slip-pocket', params: { parts: 'two', visible: 20 }, lines: ['c2', 'c3'] },
+  ],
+  closure: 'flap',
+  closing: { pocket: 'zipped', fastener: 'magnet', corner: 30 },
+  parts: [
+    { id: 'tabs', kind: 'ring-tabs', params: { place: 'ends' } },
+    { id: 'strap', kind: 'shoulder-strap', params: {} },
+  ],
+});

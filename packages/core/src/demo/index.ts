@@ -1,6 +1,6 @@
 import type { DesignDocument } from '../document/design-document.ts';
 import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, sieveBag, slateCarrier } from './bags.ts';
-import { doubleTube, lensPouch, loggerBag, receiptsAccordion, refractometerCase } from './boxes.ts';
+import { doubleTube, landingOrganizer, lensPouch, loggerBag, receiptsAccordion, refractometerCase } from './boxes.ts';
 import { surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
 import { ferryPocket, juniorBifold, loggerPocket, permitBifold, permitBifoldLens } from './wallets.ts';
 
@@ -27,4 +27,5 @@ export const demoDesigns: readonly DesignDocument[] = [
   refractometerCase,
   receiptsAccordion,
   doubleTube,
+  landingOrganizer,
 ];

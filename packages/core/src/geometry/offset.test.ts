@@ -1,8 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import { Clipper, EndType, JoinType } from 'clipper2-ts';
 import fc from 'fast-check';
+import { baseHalf, curveAt, endHalf } from '../closures/flap/outline.ts';
 import { cutOutline } from './offset.ts';
-import { boundsOf, edgeLength, flatten, line, polygonArea, rectangle, type Outline } from './outline.ts';
+import {
+  boundsOf,
+  distance,
+  edgeLength,
+  flatten,
+  line,
+  pointAlong,
+  polygonArea,
+  rectangle,
+  type Outline,
+} from './outline.ts';
 import type { Point } from './perimeter.ts';
 
 const polygon = (points: Point[]): Outline =>
@@ -103,5 +114,34 @@ describe('cutOutline', () => {
     );
     const negative = { bottom: -1, right: 1, top: 1, left: 1 };
     expect(() => cutOutline(rectangle(10, 10), negative)).toThrow(expect.objectContaining({ about: 'bottom' }));
+  });
+});
+
+describe('a corner between an arc and a line', () => {
+  const outlines = {
+    'bulging out': baseHalf(100, curveAt(100, 12, 13, 30)),
+    hollow: endHalf(100, 120, 20, curveAt(100, 12, 13, 30)),
+  };
+  test.each(Object.entries(outlines))('%s keeps every edge as far off as its allowance', (_, outline) => {
+    const widths = Object.fromEntries(outline.map(({ id }, index) => [id, 5 + index]));
+    // corners that run into their neighbours smoothly have the same allowance
+    for (const id of ['right', 'corner-right', 'tip', 'corner-left', 'left']) if (id in widths) widths[id] = 8;
+    const cut = cutOutline(outline, widths);
+    expect(cut.map(({ id, kind }) => [id, kind])).toEqual(outline.map(({ id, kind }) => [id, kind]));
+    cut.forEach((edge, index) => expect(distance(edge.to, cut[(index + 1) % cut.length]!.from)).toBeLessThan(1e-9));
+    for (const [index, edge] of cut.entries()) {
+      const stitch = outline[index]!;
+      for (const share of [0, 0.3, 1]) {
+        const [x, y] = pointAlong(edge, share * edgeLength(edge));
+        const off =
+          stitch.kind === 'arc'
+            ? Math.abs(distance(stitch.centre, [x, y]) - distance(stitch.centre, stitch.from))
+            : Math.abs(
+                (stitch.to[0] - stitch.from[0]) * (y - stitch.from[1]) -
+                  (stitch.to[1] - stitch.from[1]) * (x - stitch.from[0]),
+              ) / edgeLength(stitch);
+        expect(off).toBeCloseTo(widths[edge.id]!, 6);
+      }
+    }
   });
 });

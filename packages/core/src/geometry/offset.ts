@@ -39,17 +39,26 @@ function exactOffset(stitch: Outline, widths: number[]): Outline | undefined {
     if (!corner) return undefined;
     corners.push(corner);
   }
-  const cut = shifted.map((edge, index) => ({
-    ...edge!,
-    from: corners[(index + corners.length - 1) % corners.length]!,
-    to: corners[index]!,
-  }));
+  const cut = shifted.map((edge, index) =>
+    between(edge!, corners[(index + corners.length - 1) % corners.length]!, corners[index]!),
+  );
   return cut.every((edge, index) => keepsDirection(edge, stitch[index]!)) ? cut : undefined;
+}
+
+/** The edge from one corner to the next: an arc reaches further or less far than it did. */
+function between(edge: Edge, from: Point, to: Point): Edge {
+  if (edge.kind === 'line') return { ...edge, from, to };
+  const angle = ([x, y]: Point) => Math.atan2(y - edge.centre[1], x - edge.centre[0]);
+  const whole = 2 * Math.PI;
+  const raw = angle(to) - angle(from);
+  // of all sweeps that lead there, the one nearest to what it was
+  return { ...edge, from, to, sweep: raw + whole * Math.round((edge.sweep - raw) / whole) };
 }
 
 /** A cut narrower than the allowances on both sides of it turns an edge round: it closes, and clipping must say how. */
 function keepsDirection(edge: Edge, before: Edge): boolean {
-  if (edge.kind === 'arc' || distance(edge.from, edge.to) < PARALLEL) return true;
+  if (edge.kind === 'arc') return before.kind !== 'arc' || Math.sign(edge.sweep) === Math.sign(before.sweep);
+  if (distance(edge.from, edge.to) < PARALLEL) return true;
   const [ux, uy] = tangent(before, 0);
   return (edge.to[0] - edge.from[0]) * ux + (edge.to[1] - edge.from[1]) * uy > 0;
 }
@@ -72,9 +81,27 @@ function meet(before: Edge, after: Edge, a: Edge | undefined, b: Edge | undefine
   const cross = ux * vy - uy * vx;
   const smooth = Math.abs(cross) < PARALLEL && ux * vx + uy * vy > 0;
   if (smooth) return distance(a.to, b.from) < 1e-6 ? a.to : undefined;
-  if (before.kind === 'arc' || after.kind === 'arc' || Math.abs(cross) < 1e-3) return undefined;
+  if (Math.abs(cross) < 1e-3) return undefined;
+  if (a.kind === 'arc' || b.kind === 'arc') return meetArc(a, b, before.to);
   const along = ((b.from[0] - a.to[0]) * vy - (b.from[1] - a.to[1]) * vx) / cross;
   return [a.to[0] + along * ux, a.to[1] + along * uy];
+}
+
+/** Where a line and an arc meet when both go on, nearest to where they met before; two arcs are left to clipping. */
+function meetArc(a: Edge, b: Edge, near: Point): Point | undefined {
+  const [arc, straight] = a.kind === 'arc' ? [a, b] : [b, a];
+  if (arc.kind !== 'arc' || straight.kind === 'arc') return undefined;
+  const radius = distance(arc.centre, arc.from);
+  const [ux, uy] = tangent(straight, 0);
+  const [cx, cy] = [arc.centre[0] - straight.from[0], arc.centre[1] - straight.from[1]];
+  const [along, off] = [cx * ux + cy * uy, cx * uy - cy * ux];
+  if (Math.abs(off) >= radius) return undefined;
+  const reach = Math.sqrt(radius * radius - off * off);
+  const points = [along - reach, along + reach].map((at): Point => [
+    straight.from[0] + at * ux,
+    straight.from[1] + at * uy,
+  ]);
+  return points.sort((p, q) => distance(p, near) - distance(q, near))[0];
 }
 
 const PRECISION = 4;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { boxPieces } from '../bodies/box/outlines.ts';
-import { flapOutline } from '../closures/flap.ts';
+import { flapOutline } from '../closures/flap/outline.ts';
 import { given } from '../derived/derived.ts';
 import type { Params, PartEntry } from '../document/design-document.ts';
 import { boundsOf, edgeLength, flatten, polygonArea } from '../geometry/outline.ts';
@@ -165,5 +165,48 @@ describe('its flap', () => {
     const found = solveDesign(padded).findings.find(({ code }) => code === 'closure.cornerTooTight');
     expect(found?.numbers.radius).toBe(6);
     expect(found!.limit!).toBeGreaterThan(6);
+  });
+});
+
+describe('a flap with a zipper across it', () => {
+  const zipped = () => boxFor('five', 'flap', { pocket: 'zipped' });
+  const edge = (piece: Piece, id: string) => piece.stitch.find((each) => each.id === id)!;
+
+  test('both halves and the zipper between them are as long as its lining', () => {
+    const solution = zipped();
+    const [base, end, lining] = ['flap', 'flap-end', 'flap-lining'].map((id) => pieceOf(solution, `closure/${id}`));
+    const middle = (piece: Piece) => boundsOf(piece.stitch);
+    // in the middle: the base up to the top of the curve, 13 of zipper, and what the end half has above its hollow
+    const hollow = boundsOf([edge(end!, 'zip')]).height;
+    const whole = middle(base!).height + 13 + middle(end!).height - hollow;
+    expect(whole).toBeCloseTo(middle(lining!).height, 6);
+  });
+
+  test('the zipper is as long as an arc half-way between both edges, stepped along it', () => {
+    const solution = zipped();
+    const [base, end] = ['flap', 'flap-end'].map((id) => pieceOf(solution, `closure/${id}`));
+    const steps = (piece: Piece) => {
+      const points = flatten([edge(piece, 'zip')], { tolerance: 1e-6 });
+      const last = edge(piece, 'zip').to;
+      return [...points, last]
+        .slice(1)
+        .reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i]![0], y - points[i]![1]), 0);
+    };
+    const along = pieceOf(solution, 'closure/zipper').cutWidth.value - 12;
+    // an arc over the same width gets shorter as its radius grows
+    expect(along).toBeLessThan(steps(base!) + 0.5);
+    expect(along).toBeGreaterThan(steps(end!) - 0.5);
+    expect(solution.seams.filter(({ id }) => id.startsWith('closure/')).every(({ walks }) => walks)).toBe(true);
+  });
+
+  test('lies further on the front where it would be too short for a zipper', () => {
+    const [plain, pocket] = ['plain', 'zipped'].map((kind) => {
+      const closing = { overlap: 20, end: 8, pocket: kind };
+      return solveDesign(
+        trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(200, 100, 3), closure: 'flap', closing }),
+      );
+    });
+    expect(pocket!.closure.sizes.flapLength!.value).toBeGreaterThan(plain!.closure.sizes.flapLength!.value);
+    expect(pocket!.closure.sizes.mateLoaded!.value).toBeGreaterThan(plain!.closure.sizes.mateLoaded!.value);
   });
 });

@@ -33,6 +33,7 @@ describe.each([
   { file: 'refractometer-case', design: 'refractometer-case', thick: 67 + 0.62 },
   { file: 'receipts-accordion', design: 'receipts-accordion', thick: 11.08 },
   { file: 'double-tube', design: 'double-tube', thick: 18.04 + 1.78 + 0.76 + 0.54 },
+  { file: 'landing-organizer', design: 'landing-organizer', thick: 21.44 },
   { file: 'sieve-bag', design: 'sieve-bag', thick: 205 + 8 + 2.04 },
 ])('$design worked by hand', ({ file, design, thick }) => {
   const solution = solveDesign(demoDesigns.find(({ id }) => id === design)!);

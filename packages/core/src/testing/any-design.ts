@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { ContentsLine, DesignDocument, Layer } from '../document/design-document.ts';
+import type { ContentsLine, DesignDocument, Layer, Params } from '../document/design-document.ts';
 import { newDesign } from '../document/edits/new-design.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import type { Item } from '../shelves/items/item.ts';
@@ -86,10 +86,11 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),
     columns: fc.constantFrom('1', '1', '2'),
     corners: fc.constantFrom('square', 'square', 'rounded'),
-    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip', 'elastic-band'),
+    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip', 'elastic-band', 'flap'),
+    flap: fc.constantFrom('plain', 'zipped'),
     parts: fc.subarray(['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band']),
   })
-  .map(({ lines, stacks, rules, grid, making, columns, corners, closure, parts }) => {
+  .map(({ lines, stacks, rules, grid, making, columns, corners, closure, flap, parts }) => {
     const design = placeForMe(
       {
         ...newDesign({ id: 'any', name: 'Any' }),
@@ -98,9 +99,12 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
         stacks,
         rules,
         grid,
-        closure: { kind: closure, params: {} },
+        closure: { kind: closure, params: closure === 'flap' ? { pocket: flap } : {} },
         body: { kind: 'foldover', params: { corners } },
-        parts: parts.map((kind, index) => ({ id: `p${index + 1}`, kind, params: {} })),
+        parts: parts.map((kind, index) => {
+          const params: Params = kind === 'ring-tabs' && closure === 'flap' ? { place: 'ends' } : {};
+          return { id: `p${index + 1}`, kind, params };
+        }),
       },
       [],
     );

@@ -198,6 +198,7 @@ export const closureParams: Record<string, fc.Arbitrary<Params>> = {
   flap: fc.record({
     fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop'),
     corner: length(6, 80),
+    pocket: fc.constantFrom('plain', 'zipped'),
   }),
 };
 

@@ -10,7 +10,7 @@ export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
   about: 'two leaves, lining inside',
   orientation: 'lying',
-  closures: ['none', 'tab-snap', 'edge-zip', 'elastic-band'],
+  closures: ['none', 'tab-snap', 'flap', 'edge-zip', 'elastic-band'],
   parts: ['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band'],
   params: foldoverParams,
   rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],

@@ -1,0 +1,126 @@
+import type { SizedBody } from '../../bodies/body-kind.ts';
+import {
+  byRule,
+  given,
+  largest,
+  named,
+  product,
+  rounded,
+  smallest,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { CoreError } from '../../errors/core-error.ts';
+import type { Finding } from '../../errors/finding.ts';
+import { mm, say } from '../../errors/wording.ts';
+import type { ParamSpec } from '../../holders/holder-kind.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
+import { hardwareOf } from '../../shelves/hardware/hardware.ts';
+import { flap as flapRule } from '../../sizing/flap.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
+import { driftFinding } from '../drift.ts';
+import { fastenerParam, fasteners } from '../fasteners.ts';
+import { overlapFor } from '../overlap.ts';
+import { makeFlap } from './make.ts';
+import { flapSeatOf } from './seat.ts';
+import { flapExposed, leastLength } from './zipped.ts';
+
+const params = {
+  fastener: fastenerParam,
+  pocket: {
+    kind: 'choice',
+    title: 'The flap is',
+    standard: 'plain',
+    choices: [
+      { id: 'plain', title: 'plain', why: 'One outer piece and its lining.' },
+      { id: 'zipped', title: 'a pocket with a zipper', why: 'Two halves, a zipper round a curve between them.' },
+    ],
+  },
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: 'flap.overlap' },
+  inset: { kind: 'length', title: 'Narrower than the mouth, each side', rule: 'flap.inset' },
+  end: { kind: 'length', title: 'Fastener from the end', rule: 'flap.fastener' },
+  corner: { kind: 'length', title: 'Radius of its corners', rule: 'flap.corner' },
+} as const satisfies Record<string, ParamSpec>;
+
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+/** A narrower flap would not cover. */
+const sixth = given('sixth', 1 / 6, { kind: 'standard', path: 'flap/sixth' }, 'ratio');
+/** Common practice: layers turn round a corner of four times their thickness. */
+const TURNS = 4;
+const room: Rule = { id: 'zipper', formula: 'base, curve, corners', source: 'geometry: a curve across the flap' };
+
+/** A lined flap caught in the back of the opening that goes over it to the front; it may be a zipped pocket. */
+export const flap: ClosureKind = {
+  title: 'Flap over the opening',
+  params,
+  rules: ['tab.school'],
+  solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, stacks, grid, hardware, id } = inputs;
+    const { closedThickness, emptyThickness } = body;
+    const seat = flapSeatOf(body.closing, body.finished.height);
+    if (!seat) throw new CoreError('closure.notForBody', 'a flap needs a back to be caught in', id);
+    const own = (key: 'overlap' | 'inset' | 'end' | 'corner') => lengthParam(design, key, params[key], rules, id);
+    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
+    const inset = smallest('narrower by', [own('inset'), product('a sixth of the opening', [seat.width, sixth])]);
+    const width = sum('flap width', [seat.width, times(-2, rounded(inset, grid, 'down'))]);
+    const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
+    const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
+    const over = (overlap: Derived) =>
+      flapRule({
+        loadedDepth: closedThickness,
+        emptyDepth: emptyThickness,
+        overlap,
+        fastenerInset: own('end'),
+        flapThickness: sum('flap, both layers', [stacks.exterior, stacks.lining]),
+        school: rules.tabSchool,
+      });
+    const wished = overlapFor(own('overlap'), own('end'), seat.front);
+    const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
+    const solved = over(overlap);
+    const reach = named('flap length', sum('flap length', [times(2, seat.proud), solved.flapLength]));
+    const length = rounded(reach, grid, 'up');
+    const corner = smallest('corner radius', [asked, product('half of its length', [length, half])]);
+    const made = { width, length, corner, end: own('end'), mate: solved.mateLoaded, ...(exposed && { exposed }) };
+    return {
+      sizes: { flapWidth: width, flapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift },
+      contribution: {
+        ...makeFlap(made, seat, inputs, fastener),
+        findings: [...driftFinding(solved.drift, fastener, 'flap', id), ...tightCorner(corner, inputs)],
+      },
+    };
+  },
+};
+
+/** A zipper across the flap asks for a length of its own: the flap then lies further on the front. */
+function withRoom(
+  overlap: Derived,
+  length: Derived,
+  { width, corner, exposed }: Record<'width' | 'corner' | 'exposed', Derived>,
+): Derived {
+  const least = byRule(room, 'room for the zipper', leastLength(width.value, corner.value, exposed.value), [
+    width,
+    corner,
+    exposed,
+  ]);
+  if (length.value >= least.value) return overlap;
+  return largest('lies on the front by', [overlap, sum('with its zipper', [overlap, least, times(-1, length)])]);
+}
+
+function tightCorner(radius: Derived, { stacks, id }: ClosureInputs): Finding[] {
+  const layers = stacks.exterior.value + stacks.lining.value;
+  const least = TURNS * layers;
+  if (radius.value >= least) return [];
+  return [
+    {
+      code: 'closure.cornerTooTight',
+      severity: 'watch',
+      about: [id],
+      numbers: { radius: radius.value },
+      limit: least,
+      text: say`The corners of the flap have a radius of ${mm(radius.value)}; layers of ${mm(layers)} turn round ${mm(least)} and more. Round them more, or trim the inner layers away there.`,
+    },
+  ];
+}

@@ -1,0 +1,106 @@
+import { mm, say } from '../../errors/wording.ts';
+import type { Outline } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Hardware } from '../../shelves/hardware/hardware.ts';
+import type { ClosureInputs } from '../closure-kind.ts';
+import { flapOutline } from './outline.ts';
+import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
+import type { FlapSeat } from './seat.ts';
+import { zippedOuter } from './zipped.ts';
+
+/** Common practice: curves are clipped every 6 mm. */
+const CLIP = 6;
+
+/** Pieces, seams and steps of a flap. */
+export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fastener: Hardware): Contribution {
+  const { rules, id } = inputs;
+  const { width, length, corner, end, mate } = flap;
+  const seam = rules.length('seam.allowance');
+  const inner = `${id}/flap-lining`;
+  const outline = flapOutline(width.value, length.value, corner.value);
+  const lining = flapPiece({ id: inner, name: 'Flap lining', role: 'lining', outline, width, height: length }, seam);
+  const outer = flap.exposed ? zippedOuter(flap, flap.exposed, inputs) : plainOuter(outline, flap, inputs);
+  const from = (seat.width.value - width.value) / 2;
+  const caught = (piece: string, b: Seam['b']): Seam => ({
+    id: `${piece}#base`,
+    kind: 'caught',
+    within: seat.within,
+    a: wholeEdge(piece, 'bottom'),
+    b,
+  });
+  const to = from + width.value;
+  const cap = { id: `${id}-cap`, kind: 'snapCap' as const, label: 'fastener' };
+  const uses = [...outer.pieces.map((piece) => piece.id), inner];
+  return contribution({
+    pieces: [
+      ...outer.pieces,
+      { ...lining, marks: [{ ...cap, at: [width.value / 2, length.value - end.value] as [number, number] }] },
+    ],
+    joins: [
+      ...outer.first,
+      ...outer.joins,
+      caught(outer.base, seat.outer(from, to)),
+      caught(inner, seat.inner(from, to)),
+    ],
+    hardware: [{ id: fastener.id, count: 1 }, ...outer.hardware],
+    hostEdits: [
+      {
+        piece: seat.mate.piece,
+        marks: [{ id: `${id}-mate`, kind: 'snapSocket', at: seat.mate.at(mate.value), label: 'fastener, mate' }],
+      },
+    ],
+    operations: [
+      ...(outer.first.length > 0
+        ? [
+            {
+              id: `${id}/zip`,
+              phase: 'prepare' as const,
+              needs: [],
+              uses: outer.pieces.map((piece) => piece.id),
+              seams: outer.first.map((join) => join.id),
+              text: say`Sew the zipper between the two halves of the flap, middles matched first, then from the middle out: the outer curve is eased onto its tape, the tape nicked along the inner one. Topstitch. Look twice which way up the flap hangs.`,
+            },
+          ]
+        : []),
+      {
+        id: `${id}/flap`,
+        phase: 'prepare',
+        needs: [`${id}/zip`],
+        uses,
+        seams: outer.joins.map((join) => join.id),
+        text: say`Set the fastener in the flap lining, ${mm(end.value)} from its end, its plate on a scrap of stiff cloth behind that one layer. Sew flap and lining right sides together, the straight edge open; take a hair more of the lining towards the sides, so that it lies inside. Clip the curves every ${CLIP} mm, turn, press, topstitch.`,
+      },
+      {
+        id: `${id}/set`,
+        phase: 'closures',
+        needs: [`${id}/flap`],
+        uses: [outer.base, seat.mate.piece],
+        seams: [],
+        text: say`Set the mate on the front, ${mm(mate.value)} from its edge, through one layer backed the same way: try it with everything in it first. Baste the flap to the back, right sides together, middles meeting; look twice that its outside will lie outside.`,
+      },
+    ],
+  });
+}
+
+function plainOuter(outline: Outline, { width, length }: Flap, { rules, id }: ClosureInputs): FlapOuter {
+  const piece = `${id}/flap`;
+  const around = outline.map((edge) => edge.id).filter((edge) => edge !== 'bottom');
+  return {
+    pieces: [
+      flapPiece(
+        { id: piece, name: 'Flap', role: 'exterior', outline, width, height: length },
+        rules.length('seam.allowance'),
+      ),
+    ],
+    joins: around.map((edge): Seam => ({
+      id: `${piece}#${edge}`,
+      kind: 'sewn',
+      a: wholeEdge(piece, edge),
+      b: wholeEdge(`${id}/flap-lining`, mirrored(edge), true),
+    })),
+    first: [],
+    hardware: [],
+    base: piece,
+  };
+}

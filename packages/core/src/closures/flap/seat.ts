@@ -1,0 +1,53 @@
+import type { Closing, ClosingEdge, ClosingMouth } from '../../bodies/body-kind.ts';
+import { given, type Derived } from '../../derived/derived.ts';
+import type { Point } from '../../geometry/perimeter.ts';
+import { edgePart, type EdgeRun } from '../../pieces/seam.ts';
+
+/** Where a flap is caught, and where its end comes to lie. */
+export interface FlapSeat {
+  /** Of the edge that it is caught in, mm. */
+  width: Derived;
+  /** How far things stand out of the opening, mm. */
+  proud: Derived;
+  /** How far the front reaches from its edge, mm. */
+  front: Derived | undefined;
+  /** The stretch that flap and lining are caught in, and the seam it lies in. */
+  outer(from: number, to: number): EdgeRun;
+  inner(from: number, to: number): EdgeRun;
+  within: string;
+  /** The piece that carries the mate, and the mate's place at a distance from its edge. */
+  mate: { piece: string; at(distance: number): Point };
+}
+
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
+
+/** The back of a mouth, or the opening edge of a folded piece; nothing where a flap cannot be.
+ * @param height of the front below a mouth, mm */
+export function flapSeatOf(closing: Closing, height: Derived | undefined): FlapSeat | undefined {
+  if (closing.kind === 'mouth') return atMouth(closing, height);
+  return closing.kind === 'edge' ? atEdge(closing) : undefined;
+}
+
+function atMouth({ width, proud, rim, front }: ClosingMouth, height: Derived | undefined): FlapSeat {
+  const back = rim[1]!;
+  const run = (from: number, to: number) => edgePart(back.piece, back.edge, from, to);
+  return {
+    width,
+    proud,
+    front: height,
+    outer: run,
+    inner: run,
+    within: 'body/mouth-back',
+    mate: { piece: front.piece, at: (down) => front.at(width.value / 2, down) },
+  };
+}
+
+const atEdge = ({ outer, inner, length, middle, within, front, leaf }: ClosingEdge): FlapSeat => ({
+  width: given('opening edge', length, { kind: 'document', path: outer.piece }),
+  proud: nothing,
+  front: leaf,
+  outer: (from, to) => edgePart(outer.piece, outer.edge, from, to),
+  inner: (from, to) => edgePart(inner.piece, inner.edge, from, to),
+  within,
+  mate: { piece: front.piece, at: (distance) => [front.xFromEdge(distance), middle] },
+});
