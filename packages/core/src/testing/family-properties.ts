@@ -105,9 +105,11 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
         const [before, after] = [solveDesign(design), solveDesign(design, thicker)];
         expect(after.closedThickness.value).toBeGreaterThan(before.closedThickness.value);
         // the notes may ask for less leaf where the spine takes more: open, nothing shrinks by more than the grid
-        // of a boxed bag the base takes from the face, of a folio the folds from what is folded in: what goes round counts
+        // of a boxed bag the base takes from the face, of a folio the folds from what is folded in, and a tube
+        // that is higher opens as far with less length: what goes round counts
         const [wide, wider] = [before, after].map(
-          ({ finished, body }) => (body.sizes.flatWidth ?? body.sizes.leaf1 ?? Object.values(finished)[0]!).value,
+          ({ finished, body }) =>
+            (body.sizes.flatWidth ?? body.sizes.leaf1 ?? body.sizes.along ?? Object.values(finished)[0]!).value,
         );
         expect(wider).toBeGreaterThan(wide! - 3 * gridStep(design.grid));
       }));
