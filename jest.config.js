@@ -3,6 +3,8 @@ export default {
   testMatch: ['<rootDir>/packages/**/*.test.ts', '<rootDir>/apps/**/*.test.ts', '<rootDir>/scripts/**/*.test.ts'],
   // machines may be shared and slow for a while: a test waits rather than fails
   testTimeout: 120_000,
+  // the property suites take most of the time: no core stays idle
+  maxWorkers: '100%',
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   transform: {
