@@ -70,8 +70,9 @@ test('a stored document that is damaged or newer is named and left; the rest of 
   };
   const database = new Database(DATABASE);
   const insert = database.prepare(
-    "insert or replace into designs values (?, ?, ?, 1, '2026-11-01T00:00:00Z', '2026-11-01T00:00:00Z', null)",
+    "insert or replace into designs values (?, ?, ?, 1, '2026-11-01T00:00:00Z', '2099-01-01T00:00:00Z', null)",
   );
+  // the newest stand first, on the first page of the shelf
   for (const [id, text] of Object.entries(texts)) insert.run(id, `Planted ${id}`, text);
   await page.goto('/');
   await expect(page.getByText('Written by a newer Zindle', { exact: true })).toBeVisible();
