@@ -1,9 +1,8 @@
+import { half, nothing } from '../derived/constants.ts';
 import { given, largest, product, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { LiningSchool } from '../shelves/rules/house-rules.ts';
 import type { BodyInputs } from './body-kind.ts';
 
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const atLeastOne = given('at least', 1, { kind: 'standard', path: 'box/turn', source: 'common practice' });
 
 /** How much smaller the lining of a box is than its shell, so that it lies inside: narrower at the base in both directions,

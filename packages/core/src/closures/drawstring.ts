@@ -1,3 +1,4 @@
+import { nothing } from '../derived/constants.ts';
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import { given, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
@@ -85,8 +86,6 @@ function kindOf(design: Params, { lined, round }: ClosingMouth): CasingKind {
   if (round) return 'applied';
   return lined ? 'side-gap' : 'hem';
 }
-
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** A cord drawn through a casing round the mouth. */
 export const drawstring: ClosureKind = {

@@ -1,3 +1,4 @@
+import { half } from '../derived/constants.ts';
 import { given, minus, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { choiceParam } from '../holders/params.ts';
@@ -6,8 +7,6 @@ import type { HardwareNeed } from '../pieces/contribution.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { zipperOpening } from '../sizing/zipper-opening.ts';
 import type { ClosureInputs } from './closure-kind.ts';
-
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 export type ZipperEnds = 'seam' | 'tabs' | 'longer';
 

@@ -1,4 +1,5 @@
-import { given, largest, product, sum, times, type Derived } from '../derived/derived.ts';
+import { half } from '../derived/constants.ts';
+import { largest, product, sum, times, type Derived } from '../derived/derived.ts';
 
 export interface Accordion {
   /** Loaded thickness of each compartment, mm. */
@@ -16,8 +17,6 @@ export interface AccordionResult {
   gussetCutWidth: Derived;
   itemClearWidth: Derived;
 }
-
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** Pleated side gussets of a file with dividers. All mm. */
 export function accordion({

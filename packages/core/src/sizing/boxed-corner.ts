@@ -1,3 +1,4 @@
+import { half } from '../derived/constants.ts';
 import { given, minus, product, sum, times, type Derived } from '../derived/derived.ts';
 
 export const bottomKinds = ['seam', 'fold'] as const;
@@ -26,7 +27,6 @@ export interface BoxedResult {
   height: Derived;
 }
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const nothing = given('a fold takes no seam', 0, { kind: 'standard', path: 'fold' });
 
 /** What a flat bag with cut-out bottom corners measures once they are sewn across. All mm. */

@@ -1,3 +1,4 @@
+import { half } from '../derived/constants.ts';
 import { byRule, minus, product, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import { given } from '../derived/derived.ts';
 
@@ -40,7 +41,6 @@ const CLEAR = given('flap shorter than its board by', 10, {
   source: 'common practice',
 });
 const TUCK = given('least under the elastic', 5, { kind: 'standard', path: 'jacket/tuck', source: 'common practice' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** A cover round a book: one flap fixed, the other held by an elastic, so that it takes a range of spines. All mm. */
 export function jacket(book: Jacket): JacketResult {

@@ -1,4 +1,5 @@
-import { given, minus, product, sum, times, type Derived } from '../derived/derived.ts';
+import { half } from '../derived/constants.ts';
+import { minus, product, sum, times, type Derived } from '../derived/derived.ts';
 
 export interface ZipTubeSeams {
   zipSeam: Derived;
@@ -18,8 +19,6 @@ export interface ZipTubeSizes {
   width: Derived;
   height: Derived;
 }
-
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** What a zipped tube with boxed corners measures. All mm. */
 export function zipTube({

@@ -1,6 +1,5 @@
-import { given, largest, named, product, sum, times, type Derived } from '../derived/derived.ts';
-
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+import { half } from '../derived/constants.ts';
+import { largest, named, product, sum, times, type Derived } from '../derived/derived.ts';
 
 /** How far a zipper opens between two end seams: clear of both, so that no stop and no tooth lies in a seam, but never less
  * than half of the way (common practice). mm

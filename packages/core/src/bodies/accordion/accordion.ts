@@ -1,4 +1,5 @@
-import { given, named, sum, times } from '../../derived/derived.ts';
+import { nothing } from '../../derived/constants.ts';
+import { named, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/holder-kind.ts';
@@ -8,7 +9,6 @@ import { contributeAccordion } from './contribute.ts';
 import { accordionParams, countOf, type Accordion } from './params.ts';
 import { planAccordion } from './plan.ts';
 
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const free = { kind: 'free' } as const;
 
 /** Width, gusset and height of the shell between its stitch lines, as cut, mm. */

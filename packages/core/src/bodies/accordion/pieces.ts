@@ -1,4 +1,5 @@
-import { given, minus, product, sum, times, type Derived } from '../../derived/derived.ts';
+import { half } from '../../derived/constants.ts';
+import { minus, product, sum, times, type Derived } from '../../derived/derived.ts';
 import { through } from '../../geometry/panel.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import type { Point } from '../../geometry/perimeter.ts';
@@ -7,7 +8,6 @@ import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { layers, sides, type Accordion, type AccordionLayer, type Layer, type Side } from './params.ts';
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 const roleOf: Record<Layer, 'exterior' | 'lining'> = { shell: 'exterior', lining: 'lining' };
 

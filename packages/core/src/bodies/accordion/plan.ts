@@ -1,4 +1,16 @@
-import { given, largest, minus, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import { half, nothing } from '../../derived/constants.ts';
+import {
+  given,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  smallest,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
@@ -9,8 +21,6 @@ import { accordionParams, type Accordion, type AccordionLayer, type Divider } fr
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `accordion/${path}`, source: 'common practice' });
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const LEAST = { width: common('least width', 80, 'width'), height: common('least height', 60, 'height') };
 const THIN = common('least compartment', 4, 'compartment');
 const SHADE = common('narrower than the stitch line, each side', 1, 'shade');
@@ -42,7 +52,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     seam: nothing,
     innerWidth: nothing,
   });
-  const gusset = pin('body/gusset', rounded(relabelled('gusset', sized.gussetCutWidth), grid, 'up'));
+  const gusset = pin('body/gusset', rounded(named('gusset', sized.gussetCutWidth), grid, 'up'));
   const pleat = largest('the deepest pleat', sized.legs);
   const width = pin(
     'body/width',
@@ -81,8 +91,6 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     above,
   };
 }
-
-const relabelled = (label: string, of: Derived): Derived => ({ ...of, label });
 
 function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
   if (school === 'joined') return { top: nothing, bottom: nothing };

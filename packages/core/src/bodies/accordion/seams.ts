@@ -1,10 +1,10 @@
-import { minus, product, sum, given } from '../../derived/derived.ts';
+import { half } from '../../derived/constants.ts';
+import { minus, product, sum } from '../../derived/derived.ts';
 import { edgeLength } from '../../geometry/outline.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { sides, type Accordion, type Layer, type Side } from './params.ts';
 import { dividerOutline, panelOutline } from './pieces.ts';
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const other: Record<Side, Side> = { right: 'left', left: 'right' };
 const panels = ['front', 'back'] as const;
 

@@ -43,10 +43,6 @@ export interface Box {
   making: BoxMaking;
   shell: BoxLayer;
   lining: BoxLayer;
-  /** What the walls take of width and depth, from inside to the middle of the shell. */
-  across: Derived;
-  /** What the base takes of the height. */
-  below: Derived;
   /** Cloth above the contents. */
   above: Derived;
 }

@@ -1,3 +1,4 @@
+import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, named, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
@@ -9,8 +10,6 @@ import { boxParams, type Box, type BoxLayer } from './params.ts';
 import { pieceOfWall, wallPlace } from './places.ts';
 import { boxAsCut } from './read-back.ts';
 
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const least = (name: string, value: number) =>
   given(`least ${name}`, value, { kind: 'standard', path: `box/least/${name}`, source: 'common practice' });
 /** Smaller ones cannot be turned. */
@@ -31,7 +30,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
     height: side('height', [up, below, above]),
     taper: nothing,
   };
-  const detail: Box = { making, shell, lining: liningOf(shell, inputs), across: walls, below, above };
+  const detail: Box = { making, shell, lining: liningOf(shell, inputs), above };
   const { width, depth, height } = shell;
   const outside = sum('front to back, outside', [depth, stacks.exterior]);
   return {

@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import {
   byRule,
   given,
@@ -28,15 +29,11 @@ export interface DoubleTube {
   /** From its mouth to its far end, of each lining; and narrower there by. */
   depth: Derived;
   taper: Derived;
-  /** Everything inside, and the linings between both contents. */
-  thick: Derived;
-  walls: { front: Derived; back: Derived };
 }
 
 export const ends = ['a', 'b'] as const;
 export type End = (typeof ends)[number];
 
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `double-tube/${path}`, source: 'common practice' });
 const LEAST = { width: common('least width', 60, 'width'), length: common('least length', 80, 'length') };
@@ -90,7 +87,7 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
     ),
   );
   const depth = sum('lining, from its mouth', [length, minus(SHORT), minus(shallower)]);
-  const detail: DoubleTube = { width, length, depth, taper, thick, walls };
+  const detail: DoubleTube = { width, length, depth, taper };
   const closed = sum('thick, full', [thick, times(2, wall), front.loaded]);
   return {
     finished: { length: named('finished length', length), width: named('finished width', width) },

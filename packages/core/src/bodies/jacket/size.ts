@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
@@ -27,7 +28,6 @@ const CLEAR = given('flap shorter than its board by', 10, {
   path: 'jacket/clear',
   source: 'common practice',
 });
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** Sizes a jacket from its book. */
 export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: BodyInputs): SizedBody<Jacket> {

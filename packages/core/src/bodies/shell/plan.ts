@@ -1,3 +1,4 @@
+import { half, nothing } from '../../derived/constants.ts';
 import {
   byRule,
   given,
@@ -19,8 +20,6 @@ import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { shellParams, type ShellCase } from './params.ts';
 
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `shell/${path}`, source: 'common practice' });
 const LEAST = { length: common('least length', 80, 'length'), width: common('least width', 60, 'width') };

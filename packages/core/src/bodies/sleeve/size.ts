@@ -1,3 +1,4 @@
+import { half, nothing } from '../../derived/constants.ts';
 import {
   byRule,
   given,
@@ -22,9 +23,7 @@ import { panelAsCut } from './read-back.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const atLeastOne = given('at least', 1, { kind: 'standard', path: 'sleeve/turn', source: 'common practice' });
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const turnRule = (formula: string): Rule => ({
   id: 'lining',
   formula,

@@ -1,4 +1,5 @@
-import { given, product, type Derived } from '../../derived/derived.ts';
+import { half } from '../../derived/constants.ts';
+import { product, type Derived } from '../../derived/derived.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Notch, PieceDraft } from '../../pieces/piece.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -7,8 +8,6 @@ import { zipTubeOperations } from './operations.ts';
 import { cornerLines, tubeOutline, type TubePanel } from './outline.ts';
 import type { TubeLayer, ZipTube } from './params.ts';
 import { bottomSeam, cornerSeams, endSeams, zipSeams, type TubePiece } from './seams.ts';
-
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** One panel round the outside, two for the lining with a seam below, through which it is turned. */
 export function contributeZipTube({ detail }: SizedBody<ZipTube>, inputs: BodyInputs): Contribution {

@@ -49,8 +49,6 @@ export interface ZipTube {
   lining: TubeLayer;
   /** Of the zipper that shows between its seams. */
   exposed: Derived;
-  /** The zipper opens so far before each end seam. */
-  clear: Derived;
   /** What the walls take of each size of the shell, measured at its mid-surface. */
   walls: Derived;
 }

@@ -1,11 +1,11 @@
-import { given, minus, product, sum } from '../../derived/derived.ts';
+import { half } from '../../derived/constants.ts';
+import { minus, product, sum } from '../../derived/derived.ts';
 import { wholeEdge, type EdgeRun, type RunPart, type Seam } from '../../pieces/seam.ts';
 import type { ZipTube } from './params.ts';
 
 export type TubePiece = 'body/shell' | 'body/lining-front' | 'body/lining-back';
 export const tubePieces: readonly TubePiece[] = ['body/shell', 'body/lining-front', 'body/lining-back'];
 const sides = ['left', 'right'] as const;
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** Shell and lining along both edges of the zipper, their middles meeting: the lining ends sooner at both ends. */
 export function zipSeams({ shell, lining }: ZipTube): Seam[] {

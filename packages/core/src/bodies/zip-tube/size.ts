@@ -1,3 +1,4 @@
+import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
@@ -12,8 +13,6 @@ import { tubeAsCut } from './read-back.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `zip-tube/${path}`, source: 'common practice' });
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 /** A tab of webbing must find its place in the end seam. */
 const LEAST_WIDTH = common('least width', 40, 'leastWidth');
 const LEAST_BESIDE = common('cloth beside the zipper', 8, 'leastBeside');
@@ -30,7 +29,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
   const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
   const shell = shellOf(form, inside!, { ...inputs, exposed, clear, walls });
   const less = liningLess(inputs);
-  const detail: ZipTube = { form, corners, shell, lining: liningOf(shell, form, less, exposed), exposed, clear, walls };
+  const detail: ZipTube = { form, corners, shell, lining: liningOf(shell, form, less, exposed), exposed, walls };
   const { length, width, height, along, round } = shell;
   const boxed = form === 'boxed';
   const outside = sum('walls, empty', [times(2, stacks.exterior), times(2, stacks.lining)]);

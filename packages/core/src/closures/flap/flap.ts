@@ -1,3 +1,4 @@
+import { half } from '../../derived/constants.ts';
 import type { SizedBody } from '../../bodies/body-kind.ts';
 import {
   byRule,
@@ -45,7 +46,6 @@ const params = {
   corner: { kind: 'length', title: 'Radius of its corners', rule: 'flap.corner' },
 } as const satisfies Record<string, ParamSpec>;
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 /** A narrower flap would not cover. */
 const sixth = given('sixth', 1 / 6, { kind: 'standard', path: 'flap/sixth' }, 'ratio');
 /** Common practice: layers turn round a corner of four times their thickness. */

@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import type { Closing, ClosingEdge, ClosingMouth } from '../../bodies/body-kind.ts';
 import { given, type Derived } from '../../derived/derived.ts';
 import type { Point } from '../../geometry/perimeter.ts';
@@ -18,8 +19,6 @@ export interface FlapSeat {
   /** The piece that carries the mate, and the mate's place at a distance from its edge. */
   mate: { piece: string; at(distance: number): Point };
 }
-
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** The back of a mouth, or the opening edge of a folded piece; nothing where a flap cannot be.
  * @param height of the front below a mouth, mm */

@@ -3,6 +3,7 @@ import { edgeLength } from '../../geometry/outline.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { ClosureInputs } from '../closure-kind.ts';
+import { exposedOf } from '../zipper.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
 import { baseHalf, curveAt, endHalf, flapOutline, type Curve } from './outline.ts';
 
@@ -20,8 +21,7 @@ const BASE = 12;
 const BESIDE = 10;
 
 /** What the zipper shows between both halves. mm */
-export const flapExposed = ({ rules }: ClosureInputs): Derived =>
-  sum('zipper that shows', [tape, times(-2, rules.length('zip.seam'))]);
+export const flapExposed = (inputs: ClosureInputs): Derived => exposedOf({ gauge: FLAP_ZIPPER }, inputs);
 
 /** Shorter, a flap has no room for a zipper across it. mm */
 export function leastLength(width: number, corner: number, exposed: number): number {

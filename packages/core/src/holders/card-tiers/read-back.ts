@@ -1,3 +1,4 @@
+import { half } from '../../derived/constants.ts';
 import { given, minus, named, product, sum, type Derived } from '../../derived/derived.ts';
 import { cardPanel } from '../../sizing/card-panel.ts';
 import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
@@ -12,7 +13,6 @@ export function readBackTiers(cut: CutPieces, placed: PlacedHolder<Tiers>, input
   );
 }
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const none = given('none at the middle', 0, { kind: 'standard', path: 'nothing' });
 
 type Reading = (

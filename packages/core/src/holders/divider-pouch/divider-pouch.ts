@@ -1,3 +1,4 @@
+import { half } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -16,7 +17,6 @@ import { clearanceOf } from '../sides.ts';
 import { contributePouch } from './contribute.ts';
 import type { DividerPouch } from './pouch.ts';
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const none = sum('no ease', []);
 /** Common practice: a zipper stops this far before the side seams. */
 const ENDS = given('zipper ends before the side by', 15, {

@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import { given, minus, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params, Role } from '../../document/design-document.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -48,7 +49,6 @@ export interface FacePocket {
 }
 
 type Placed = PlacedHolder<FacePocket>;
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** A pocket sewn flat onto a face: its front and the face both give, so the girth of what is in it decides. */
 export function facePocket(style: PocketStyle): HolderKind<FacePocket> {

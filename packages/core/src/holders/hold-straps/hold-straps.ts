@@ -1,3 +1,4 @@
+import { half } from '../../derived/constants.ts';
 import { byRule, given, minus, product, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
@@ -44,7 +45,6 @@ const BESIDE = given('stitched beside the thing by', 4, {
 });
 /** Common practice: elastic over a thing is cut a tenth shorter than its way. */
 const takeUp = given('take-up', 0.1, { kind: 'standard', path: 'straps/takeUp', source: 'common practice' }, 'ratio');
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 const shorter: Rule = { id: 'elastic-band', formula: 'way over the thing × (1 - 0.1)', source: 'common practice' };
 const diagonal: Rule = { id: 'hold-straps', formula: '√(across² + deep²)', source: 'geometry: diagonal' };
 

@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -40,7 +41,6 @@ const params = {
   },
 } as const satisfies Record<string, ParamSpec>;
 
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const none = sum('no ease', []);
 
 /** Contents go to the rooms in turn: behind the dividers first, what is left stands in the middle. */

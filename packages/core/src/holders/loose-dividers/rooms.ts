@@ -1,3 +1,4 @@
+import { half } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Standing } from '../cavity/compartments.ts';
 
@@ -30,7 +31,6 @@ const HELD = given(
   'ratio',
 );
 const LEAST = given('least', 20, { kind: 'standard', path: 'divider/least', source: 'common practice' });
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** How a divider hangs between the mouth and the base: clear of the base, and as high as what leans on it asks.
  * @param depth from the mouth to the base, mm */
