@@ -5,6 +5,7 @@ import { doubleTube } from './double-tube/double-tube.ts';
 import { foldover } from './foldover/foldover.ts';
 import { folio } from './folio/folio.ts';
 import { jacket } from './jacket/jacket.ts';
+import { organizer } from './organizer/organizer.ts';
 import { roll } from './roll/roll.ts';
 import { round } from './round/round.ts';
 import { shell } from './shell/shell.ts';
@@ -25,6 +26,7 @@ export const bodyKinds = {
   'zip-tube': zipTube,
   'double-tube': doubleTube,
   box,
+  organizer,
   shell,
   accordion,
 } satisfies BodyKinds;

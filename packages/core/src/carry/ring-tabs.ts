@@ -18,6 +18,11 @@ const params = {
     choices: [
       { id: 'ring', title: 'a ring', why: 'For a strap that clips on.' },
       { id: 'hook', title: 'a swivel hook', why: 'Clips to a belt or a bag.' },
+      {
+        id: 'loop',
+        title: 'nothing: a loop to hold',
+        why: 'A grab handle where the zipper ends: something to pull against.',
+      },
     ],
   },
   place: {
@@ -37,6 +42,11 @@ const params = {
 
 /** Common practice: clear of a seam's end, and this much cloth beyond the ring. */
 const CLEAR = given('clear of the edge', 12, { kind: 'standard', path: 'tabs/clear', source: 'common practice' });
+const HAND = given('loop, as long as a hand is wide', 90, {
+  kind: 'standard',
+  path: 'tabs/hand',
+  source: 'common practice',
+});
 const BEYOND = given('cloth round the ring', 12, { kind: 'standard', path: 'tabs/beyond', source: 'common practice' });
 
 /** Tabs of webbing caught in the side, each with a ring or a hook in its fold. */
@@ -45,13 +55,14 @@ export const ringTabs: ClosureKind = {
   params,
   rules: [],
   solve(design: Params, { closing }: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {
-    const hardwareId = choiceParam(design, 'on', params.on) === 'ring' ? 'ring-25' : 'hook-25';
+    const on = choiceParam(design, 'on', params.on);
     const wide = given('tab, wide', hardwareOf('webbing-25', hardware).diameter, {
       kind: 'hardware',
       path: 'hardware/webbing-25',
     });
     const seam = rules.length('seam.allowance');
-    const length = rounded(sum('tab, cut length', [times(2, BEYOND), times(2, seam)]), grid, 'up');
+    const reach = on === 'loop' ? HAND : BEYOND;
+    const length = rounded(sum('tab, cut length', [times(2, reach), times(2, seam)]), grid, 'up');
     const hosts = placesOf(closing, wide, choiceParam(design, 'place', params.place));
     if (hosts.length === 0) throw new CoreError('part.notForBody', 'tabs need a side seam to be caught in', id);
     const piece = `${id}/tab`;
@@ -69,11 +80,18 @@ export const ringTabs: ClosureKind = {
       sizes: { tabLength: length },
       contribution: contribution({
         pieces: [
-          strip({ id: piece, name: 'Ring tab', cutFrom: 'webbing-25', length, width: wide, count: hosts.length }),
+          strip({
+            id: piece,
+            name: on === 'loop' ? 'Grab loop' : 'Ring tab',
+            cutFrom: 'webbing-25',
+            length,
+            width: wide,
+            count: hosts.length,
+          }),
         ],
         hardware: [
           { id: 'webbing-25', count: hosts.length, length: hosts.length * length.value },
-          { id: hardwareId, count: hosts.length },
+          ...(on === 'loop' ? [] : [{ id: `${on}-25`, count: hosts.length }]),
         ],
         joins,
         operations: [
@@ -83,7 +101,10 @@ export const ringTabs: ClosureKind = {
             needs: [],
             uses: [piece, ...uses],
             seams: joins.map((join) => join.id),
-            text: say`Fold each tab through its ring and baste both ends to the right side of the outer layer at the side, ${mm(CLEAR.value)} from the end of the seam, the ring pointing inwards. Sew the side over them twice.`,
+            text:
+              on === 'loop'
+                ? say`Fold each loop in half and baste both ends to the right side of the outer layer at the side, on each other, the loop pointing inwards. Sew over them twice.`
+                : say`Fold each tab through its ring and baste both ends to the right side of the outer layer at the side, ${mm(CLEAR.value)} from the end of the seam, the ring pointing inwards. Sew the side over them twice.`,
           },
         ],
       }),

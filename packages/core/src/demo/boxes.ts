@@ -119,3 +119,30 @@ export const landingOrganizer = design({
     { id: 'strap', kind: 'shoulder-strap', params: {} },
   ],
 });
+
+export const fieldOrganizer = design({
+  id: 'field-organizer',
+  name: 'Field organizer',
+  story:
+    'Stands open on the rocks: jars inside, the notebook in a pouch that parts them, receipts at the back; vials in loops on a flap that folds out.',
+  body: 'organizer',
+  contents: [
+    thing('c1', 'sample-jar', 'Sample jar', { count: 2 }),
+    thing('c2', 'notebook', 'Waterproof notebook', { orientation: 'lying' }),
+    thing('c3', 'receipt', 'Landing receipts', { count: 20, perHolder: 20, orientation: 'lying' }),
+    thing('c4', 'lens-cloth', 'Lens cloth', { orientation: 'lying' }),
+    thing('c5', 'vial', 'Sample vial', { count: 5 }),
+  ],
+  stacks: plates(cloth('canvas-10oz ^fleece', 'quilting-cotton'), 'stiffener'),
+  holders: [
+    { face: 'inside', id: 'A', kind: 'packed-room', lines: ['c1'] },
+    { face: 'divider', id: 'B', kind: 'divider-pouch', params: { bottom: 'base' }, lines: ['c2'] },
+    { face: 'back', id: 'C', kind: 'zip-pocket', params: { style: 'applied' }, lines: ['c3'] },
+    { face: 'front', id: 'D', kind: 'mesh-pocket', lines: ['c4'] },
+    { face: 'flap', id: 'E', kind: 'loop-row', lines: ['c5'] },
+  ],
+  closure: 'zip-top',
+  closing: { ends: 'tabs', sliders: 'two' },
+  parts: [{ id: 'grab', kind: 'ring-tabs', params: { on: 'loop' } }],
+  rules: { 'turning.gap': 100, 'ease.cavity.across': 6 },
+});

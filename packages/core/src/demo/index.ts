@@ -1,6 +1,14 @@
 import type { DesignDocument } from '../document/design-document.ts';
 import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, sieveBag, slateCarrier } from './bags.ts';
-import { doubleTube, landingOrganizer, lensPouch, loggerBag, receiptsAccordion, refractometerCase } from './boxes.ts';
+import {
+  doubleTube,
+  fieldOrganizer,
+  landingOrganizer,
+  lensPouch,
+  loggerBag,
+  receiptsAccordion,
+  refractometerCase,
+} from './boxes.ts';
 import { surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
 import { ferryPocket, juniorBifold, loggerPocket, permitBifold, permitBifoldLens } from './wallets.ts';
 
@@ -28,4 +36,5 @@ export const demoDesigns: readonly DesignDocument[] = [
   receiptsAccordion,
   doubleTube,
   landingOrganizer,
+  fieldOrganizer,
 ];

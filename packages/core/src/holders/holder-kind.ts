@@ -95,8 +95,10 @@ export interface InnerWalls {
   /** A stretch of a side seam on one wall, between two distances below the mouth, mm; left and right as seen from the
    * front. */
   side(which: 'left' | 'right', wall: 'front' | 'back', from: number, to: number): EdgeRun;
-  /** Ids of its side seams. */
-  seams: { left: string; right: string };
+  /** Ids of its side seams; without them what hangs in it is stitched onto the sides. */
+  seams?: { left: string; right: string };
+  /** The base, from front to back, mm; nothing if it is flat. */
+  base?: Derived;
 }
 
 /** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */

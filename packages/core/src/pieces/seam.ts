@@ -1,8 +1,9 @@
 import type { Derived } from '../derived/derived.ts';
 
-/** A stretch of an edge (mm from the edge's start, in its own direction; default all of it), or a line on a face. */
+/** A stretch of an edge (mm from the edge's start, in its own direction; default all of it), or of a line on a face. */
 export type RunPart =
-  { edge: string; from?: number; to?: number; reversed?: boolean } | { line: string; reversed?: boolean };
+  | { edge: string; from?: number; to?: number; reversed?: boolean }
+  | { line: string; from?: number; to?: number; reversed?: boolean };
 
 /** Consecutive stretches of one piece, in walking order. */
 export interface EdgeRun {

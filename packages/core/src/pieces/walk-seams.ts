@@ -67,7 +67,7 @@ function measurePart(part: EdgeRun['parts'][number], piece: Piece, seam: string)
     const found = piece.lines.find(({ id }) => id === part.line);
     if (!found) throw new CoreError('seam.unknownEdge', `seam ${seam} names no line ${part.line} of ${piece.id}`, seam);
     const whole = distance(found.from, found.to);
-    return { whole, from: 0, to: whole };
+    return { whole, from: part.from ?? 0, to: part.to ?? whole };
   }
   const found = piece.stitch.find(({ id }) => id === part.edge);
   if (!found) throw new CoreError('seam.unknownEdge', `seam ${seam} names no edge ${part.edge} of ${piece.id}`, seam);

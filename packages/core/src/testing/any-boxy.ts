@@ -1,7 +1,9 @@
 import fc from 'fast-check';
-import type { DesignDocument } from '../document/design-document.ts';
+import type { DesignDocument, PartEntry } from '../document/design-document.ts';
 import { length } from './any-design.ts';
 import { anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
+
+const maybe = <T>(any: fc.Arbitrary<T>) => fc.option(any, { nil: undefined, freq: 2 });
 
 const plainTube = anyStanding({
   body: fc
@@ -93,3 +95,50 @@ export const anyDoubleTube: fc.Arbitrary<DesignDocument> = fc
     const zipped = { ...design, closure: { ...design.closure, params } };
     return front ? withPocket(zipped, 'front', front, 'F') : zipped;
   });
+
+/** A framed organizer, its zipper of any kind; something hangs in it, is sewn onto its back or lies in its outer pocket. */
+export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
+  .tuple(
+    anyStanding({
+      body: fc
+        .record({ outer: fc.constantFrom('zipped', 'zipped', 'none'), radius: length(8, 80) })
+        .map((params) => ({ kind: 'organizer', params })),
+      closures: ['zip-top'],
+      holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),
+      lines: 2,
+    }),
+    fc.record({
+      zipper: anyZipper,
+      bottom: fc.constantFrom('contents', 'base'),
+      parts: fc.subarray<PartEntry>([
+        { id: 'tabs', kind: 'ring-tabs', params: { on: 'loop' } },
+        { id: 'base', kind: 'base-pad', params: {} },
+      ]),
+      on: fc.record({
+        divider: maybe(anyOutside),
+        back: maybe(anyOutside),
+        front: maybe(anyOutside),
+        flap: maybe(anyOutside),
+      }),
+    }),
+  )
+  .map(
+    ([
+      design,
+      {
+        zipper,
+        bottom,
+        parts,
+        on: { divider, ...walls },
+      },
+    ]) => {
+      const zipped = { ...design, closure: { ...design.closure, params: zipper }, parts };
+      const pouch = divider && { ...divider, kind: 'divider-pouch', params: { ...divider.params, bottom } };
+      const parted = pouch ? withPocket(zipped, 'divider', pouch, 'Z') : zipped;
+      const bare = design.body.params.outer === 'none';
+      return Object.entries(walls).reduce((made, [face, outside]) => {
+        if (!outside || (bare && face !== 'back')) return made;
+        return withPocket(made, face, outside, { back: 'W', front: 'X', flap: 'Y' }[face]);
+      }, parted);
+    },
+  );

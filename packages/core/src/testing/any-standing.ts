@@ -315,7 +315,7 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
     edges: fc.constantFrom('turned', 'turned', 'raw'),
     closure: fc.constantFrom('none', 'magnets'),
     on: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined }), { minLength: 4, maxLength: 4 }),
-    more: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined, freq: 1 }), {
+    more: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined, freq: 2 }), {
       minLength: 4,
       maxLength: 4,
     }),

@@ -1,21 +1,20 @@
-import { sum, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
+import { edgeLength } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { boxPieces, type BoxPiece } from './outlines.ts';
 import { walls, type Box, type BoxMaking } from './params.ts';
+import { boxDraft, boxSeams, layers, pieceId, type Layer } from './pieces.ts';
 import { pieceOfWall } from './places.ts';
-
-type Layer = 'shell' | 'lining';
-const layers = ['shell', 'lining'] as const;
 
 /** Two open boxes, one in the other, joined at the mouth and turned through a gap in it. */
 export function contributeBox({ detail }: SizedBody<Box>, inputs: BodyInputs): Contribution {
   const made = Object.fromEntries(
     layers.map((layer) => [layer, boxPieces(detail[layer], detail.making)] as const),
   ) as Record<Layer, BoxPiece[]>;
+  const seam = inputs.rules.length('seam.allowance');
   const seams = { shell: boxSeams('shell', made.shell), lining: boxSeams('lining', made.lining) };
   const mouth = walls.map((wall): Seam => {
     const edge = (layer: Layer, reversed = false) =>
@@ -23,50 +22,21 @@ export function contributeBox({ detail }: SizedBody<Box>, inputs: BodyInputs): C
     return { id: `body/mouth-${wall}`, kind: 'sewn', a: edge('shell'), b: edge('lining', true) };
   });
   return contribution({
-    pieces: layers.flatMap((layer) => made[layer].map((piece) => draftOf(layer, piece, detail, inputs))),
+    pieces: layers.flatMap((layer) =>
+      made[layer].map((piece) => withGap(boxDraft(layer, piece, detail[layer], seam), layer, inputs)),
+    ),
     joins: [...seams.shell, ...seams.lining, ...mouth],
     operations: operations(made, seams, mouth, detail, inputs),
   });
 }
 
-const pieceId = (layer: Layer, { id }: BoxPiece): string => (id ? `body/${layer}-${id}` : `body/${layer}`);
-
-/** Every edge that names a neighbour is sewn to the neighbour's edge that names it. */
-function boxSeams(layer: Layer, pieces: readonly BoxPiece[]): Seam[] {
-  const edges = new Map(pieces.flatMap((piece) => piece.stitch.map(({ id }) => [id, pieceId(layer, piece)] as const)));
-  return [...edges].flatMap(([edge, piece]): Seam[] => {
-    const mate = edge.split('/').reverse().join('/');
-    const other = edges.get(mate);
-    if (!other || edge > mate) return [];
-    const id = `body/${layer}/${edge.replace('/', '-')}`;
-    return [{ id, kind: 'sewn', a: wholeEdge(piece, edge), b: wholeEdge(other, mate, true) }];
-  });
-}
-
-const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
-
-function draftOf(layer: Layer, piece: BoxPiece, detail: Box, { rules }: BodyInputs): PieceDraft {
-  const seam = rules.length('seam.allowance');
-  const from = detail[layer];
-  const told = (label: string, value: number, inputs: Derived[]): Derived => ({ ...sum(label, inputs), value });
-  const { width, depth, height } = from;
-  const gap = Math.min(rules.length('turning.gap').value, width.value - 20);
-  const mouth = piece.stitch.some(({ id }) => id === 'front/top');
-  return {
-    id: pieceId(layer, piece),
-    name: piece.id ? `${names[layer]}, ${piece.id}` : names[layer],
-    role: layer === 'shell' ? 'exterior' : 'lining',
-    stitch: piece.stitch,
-    width: told('along the stitch lines, across', piece.width, [width, depth, height]),
-    height: told('along the stitch lines, up', piece.height, [width, depth, height]),
-    allowance: Object.fromEntries(piece.stitch.map(({ id }) => [id, seam])),
-    spans: piece.spans,
-    folds: piece.folds,
-    ...(layer === 'shell' &&
-      mouth && {
-        gaps: [{ edge: 'front/top', from: (width.value - gap) / 2, to: (width.value + gap) / 2 }],
-      }),
-  };
+/** The shell is left open in the front of its mouth. */
+function withGap(draft: PieceDraft, layer: Layer, { rules }: BodyInputs): PieceDraft {
+  const mouth = draft.stitch.find(({ id }) => id === 'front/top');
+  if (layer !== 'shell' || !mouth) return draft;
+  const width = edgeLength(mouth);
+  const gap = Math.min(rules.length('turning.gap').value, width - 20);
+  return { ...draft, gaps: [{ edge: 'front/top', from: (width - gap) / 2, to: (width + gap) / 2 }] };
 }
 
 const corners: Record<BoxMaking, string> = {

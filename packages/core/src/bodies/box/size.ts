@@ -30,7 +30,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
     height: side('height', [up, below, above]),
     taper: nothing,
   };
-  const detail: Box = { making, shell, lining: liningOf(shell, inputs), above };
+  const detail: Box = { making, shell, lining: boxLining(shell, inputs), above };
   const { width, depth, height } = shell;
   const outside = sum('front to back, outside', [depth, stacks.exterior]);
   return {
@@ -75,7 +75,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
 const free = { kind: 'free' } as const;
 
 /** The lining lies inside the shell; at the mouth both are alike. */
-function liningOf({ width, depth, height }: BoxLayer, inputs: BodyInputs): BoxLayer {
+export function boxLining({ width, depth, height }: BoxLayer, inputs: BodyInputs): BoxLayer {
   const { taper, shallower } = boxTurns(inputs, smallest('shorter side', [width, depth]));
   return { width, depth, height: sum('height of the lining', [height, times(-1, shallower)]), taper };
 }

@@ -1,25 +1,22 @@
 import { given, rounded, sum } from '../../derived/derived.ts';
-import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
-import { patch } from '../../pieces/patch.ts';
-import type { Notch, PieceDraft } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { halves, layers, type Half, type Layer, type ShellCase } from './params.ts';
-import { panelOutline, quarterMarks } from './runs.ts';
-import { bindingSeams, gussetSeams, roundSeams, zipSeams } from './seams.ts';
+import { CLIP, panelPiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
+import { halves, layers, type Half, type Layer } from '../gusset-ring/ring.ts';
+import { panelOutline } from '../gusset-ring/runs.ts';
+import { gussetSeams, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
+import type { ShellCase } from './params.ts';
 
 const OVERLAP = given('ends of the binding lap by', 20, {
   kind: 'standard',
   path: 'shell/lap',
   source: 'common practice',
 });
-/** Common practice: a stiff gusset does not go round less; its allowance is clipped so often. */
-const TIGHT = 15;
-const CLIP = 6;
 
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 const titles: Record<Half, string> = { lid: 'lid', base: 'base' };
@@ -27,7 +24,7 @@ const titles: Record<Half, string> = { lid: 'lid', base: 'base' };
 /** Two sandwiches of outer, plate and lining, a gusset of zipper part and hinge between them, all edges bound. */
 export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyInputs): Contribution {
   const seams = {
-    zip: zipSeams(),
+    zip: zipSeams(detail),
     gusset: gussetSeams(detail),
     round: roundSeams(detail),
     bound: bindingSeams(detail),
@@ -48,52 +45,20 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
     joins: [...seams.zip, ...seams.gusset, ...seams.round, ...seams.bound],
     hardware: [{ id: 'binding-20', count: 2, length: 2 * (detail.round.value + OVERLAP.value) }],
     operations: operations(detail, seams),
-    findings: tightCorner(detail, inputs),
+    findings: tightCorner(detail.plate.radius, inputs.stacks.exterior),
   });
 }
 
 function layerPieces(layer: Layer, detail: ShellCase, { rules }: BodyInputs): PieceDraft[] {
-  const { length, width, depth, hinge, zipperPart, strip: beside } = detail;
-  const seam = rules.length('seam.allowance');
-  const zip = rules.length('zip.seam');
-  const role = layer === 'shell' ? ('exterior' as const) : ('lining' as const);
-  const marks = quarterMarks(detail);
-  const outline = panelOutline(detail);
-  const panels = halves.map((half): PieceDraft => ({
-    id: `body/${layer}-${half}`,
-    name: `${names[layer]}, ${titles[half]}`,
-    role,
-    stitch: outline,
-    width: length,
-    height: width,
-    allowance: Object.fromEntries(outline.map(({ id }) => [id, seam])),
-    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-    notches: marks.map(({ id, panel }) => ({ id, ...panel })),
-  }));
-  const strips = halves.map((half): PieceDraft => {
-    const edge = half === 'lid' ? 'top' : 'bottom';
-    const at = (along: number) => (half === 'lid' ? zipperPart.value - along : along);
-    return patch({
-      id: `body/${layer}-zip-${half}`,
-      name: `${names[layer]}, strip beside the zipper, ${titles[half]}`,
-      role,
-      width: zipperPart,
-      height: beside,
-      seam,
-      allowance: half === 'lid' ? { bottom: zip } : { top: zip },
-      notches: marks.map(({ id, along }): Notch => ({ id, edge, at: at(along) })),
-      note: 'Marks meet those of the panel.',
-    });
-  });
-  const back = patch({
-    id: `body/${layer}-hinge`,
-    name: `${names[layer]}, hinge`,
-    role,
-    width: hinge,
-    height: depth,
-    seam,
-  });
-  return [...panels, ...strips, back];
+  const name = names[layer];
+  const panels = halves.map((half) =>
+    panelPiece(
+      detail,
+      { layer, id: detail.panel(layer, half), name: `${name}, ${titles[half]}` },
+      rules.length('seam.allowance'),
+    ),
+  );
+  return [...panels, ...ringPieces(detail, { layer, name, titles }, rules)];
 }
 
 const platePiece = ({ plate }: ShellCase): PieceDraft => {
@@ -112,19 +77,15 @@ const platePiece = ({ plate }: ShellCase): PieceDraft => {
   };
 };
 
-function tightCorner({ plate }: ShellCase, { stacks }: BodyInputs): Finding[] {
-  if (plate.radius.value >= TIGHT) return [];
-  return [
-    {
-      code: 'gusset.tightCorner',
-      severity: 'watch',
-      about: ['body'],
-      numbers: { radius: plate.radius.value, thickness: stacks.exterior.value },
-      limit: TIGHT,
-      text: say`The corners have a radius of ${mm(plate.radius.value)}: a stiff gusset goes round ${mm(TIGHT)} and more. Clip its allowance every ${CLIP} mm there, or round the corners more.`,
-    },
-  ];
-}
+/** Tape round the raw edges of each shell. */
+const bindingSeams = (detail: ShellCase): Seam[] =>
+  halves.map((half) => ({
+    id: `body/binding#${half}`,
+    kind: 'caught',
+    within: `body/shell-${half}/zipper`,
+    a: edgePart('body/binding', 'bottom', 0, detail.round.value),
+    b: { piece: `body/shell-${half}`, parts: panelOutline(detail).map(({ id }) => ({ edge: id })) },
+  }));
 
 type Seams = Record<'zip' | 'gusset' | 'round' | 'bound', Seam[]>;
 

@@ -1,5 +1,6 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
+import type { Ring } from '../gusset-ring/ring.ts';
 
 export const shellParams = {
   radius: { kind: 'length', title: 'Radius of the corners', rule: 'shell.radius' },
@@ -7,21 +8,9 @@ export const shellParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 /** Driving sizes of a case of two stiff shells with a gusset between them. All mm. */
-export interface ShellCase {
+export interface ShellCase extends Ring {
   /** The plate in each shell. */
   plate: { length: Derived; width: Derived; radius: Derived };
-  /** Along the stitch line: the plate and the stand-off all round. */
-  length: Derived;
-  width: Derived;
-  radius: Derived;
-  /** Of the gusset. */
-  depth: Derived;
-  /** The stitch line all round, and the parts of the gusset along it. */
-  round: Derived;
-  hinge: Derived;
-  zipperPart: Derived;
-  /** Of each strip beside the zipper. */
-  strip: Derived;
   /** What is sewn onto an inside stays so far from its edge. */
   frame: Derived;
   offset: Derived;
@@ -29,8 +18,3 @@ export interface ShellCase {
   walls: Derived;
   shells: Derived;
 }
-
-export const halves = ['lid', 'base'] as const;
-export type Half = (typeof halves)[number];
-export const layers = ['shell', 'lining'] as const;
-export type Layer = (typeof layers)[number];

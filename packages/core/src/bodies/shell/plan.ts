@@ -11,32 +11,18 @@ import {
   sum,
   times,
   type Derived,
-  type Rule,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { lengthParam } from '../../holders/params.ts';
 import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
+import { BESIDE, LEAST_STRIP, STRAIGHT, cornerRule, cornerTakes } from '../gusset-ring/corners.ts';
 import { shellParams, type ShellCase } from './params.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `shell/${path}`, source: 'common practice' });
 const LEAST = { length: common('least length', 80, 'length'), width: common('least width', 60, 'width') };
-/** What is left straight of a side beside its corners, and beside the hinge. */
-const STRAIGHT = common('straight part of a side', 20, 'straight');
-const BESIDE = common('zipper round the end of the hinge side', 10, 'beside');
-const LEAST_STRIP = common('strip beside the zipper', 8, 'strip');
-
-const cornerRule: Rule = {
-  id: 'gusset-run',
-  formula: '(1 - 1/√2) × radius',
-  source: 'geometry: a square corner in a round one',
-};
-
-/** How far a square corner stays inside a round one, on each side, mm. */
-export const cornerTakes = (radius: number): number => (1 - Math.SQRT1_2) * Math.max(0, radius);
-
 /** What lies loose between the shells, and what is sewn onto the inside of each. */
 export interface ShellFaces {
   inside: MeasuredFace;
@@ -58,6 +44,8 @@ export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs)
   const wished = rounded(lengthParam(params, 'hinge', shellParams.hinge, rules, 'body'), grid, 'nearest');
   const hinge = named('hinge', smallest('hinge', [wished, straight]));
   return {
+    own: 'body',
+    panel: (layer, part) => `body/${layer}-${part}`,
     plate: { ...plates.plate, radius: asked },
     length: sum('length, stitch line', [plates.plate.length, times(2, offset)]),
     width: sum('width, stitch line', [plates.plate.width, times(2, offset)]),

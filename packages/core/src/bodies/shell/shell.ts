@@ -1,7 +1,8 @@
 import type { BodyKind } from '../body-kind.ts';
 import { clothBar, roomThings, sewnBars, stackBars, type Section, type SectionBar } from '../section.ts';
 import { contributeShell } from './contribute.ts';
-import { shellParams, type Half, type ShellCase } from './params.ts';
+import type { Half } from '../gusset-ring/ring.ts';
+import { shellParams, type ShellCase } from './params.ts';
 import { shellAsCut } from './read-back.ts';
 import { sizeShell } from './size.ts';
 

@@ -1,10 +1,12 @@
 import { named, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import { wholeEdge } from '../../pieces/seam.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
-import type { Half, ShellCase } from './params.ts';
-import { cornerTakes, planShell, type ShellFaces } from './plan.ts';
+import { cornerTakes } from '../gusset-ring/corners.ts';
+import type { Half } from '../gusset-ring/ring.ts';
+import { ringRims } from '../gusset-ring/seams.ts';
+import type { ShellCase } from './params.ts';
+import { planShell, type ShellFaces } from './plan.ts';
 import { shellAsCut } from './read-back.ts';
 
 /** Plates a margin larger than what lies between them, a gusset as deep as that and both shells. */
@@ -81,12 +83,9 @@ function wallFace(half: Half, { length, width, frame }: ShellCase): SizedFace {
 }
 
 /** The zipper lies between the two strips of the gusset. */
-const slitOf = ({ zipperPart }: ShellCase): ClosingSlit => ({
+const slitOf = (detail: ShellCase): ClosingSlit => ({
   kind: 'slit',
-  run: zipperPart,
-  rims: [
-    { edge: wholeEdge('body/shell-zip-base', 'top', true), within: 'body/zip-base' },
-    { edge: wholeEdge('body/shell-zip-lid', 'bottom'), within: 'body/zip-lid' },
-  ],
+  run: detail.zipperPart,
+  rims: ringRims(detail),
   endTabs: () => [],
 });

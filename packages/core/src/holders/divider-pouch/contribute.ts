@@ -65,8 +65,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
       const edge = index === 0 ? side : side === 'left' ? 'right' : 'left';
       return {
         id: `${piece}#${side}`,
-        kind: 'caught',
-        within: inner.seams[side],
+        ...(inner.seams ? { kind: 'caught', within: inner.seams[side] } : { kind: 'stitchedOn' }),
         a: wholeEdge(piece, edge, edge === 'left'),
         b: inner.side(side, index === 0 ? 'front' : 'back', lowest - length, lowest),
       };
@@ -103,9 +102,11 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
       step(
         'hang',
         [`${own}/pouch`],
-        [front, back, ...new Set([inner.panels.front.piece, inner.panels.back.piece])],
+        [front, back, ...new Set(caught.map(({ b }) => b.piece))],
         caught,
-        say`Baste the sides of pouch ${id} to the sides of the lining, ${mm(inner.depth.value - lowest)} above the base; the side seams catch them.`,
+        inner.seams
+          ? say`Baste the sides of pouch ${id} to the sides of the lining, ${mm(inner.depth.value - lowest)} above the base; the side seams catch them.`
+          : say`Sew the sides of pouch ${id} onto the middle of both sides of the lining, ${mm(inner.depth.value - lowest)} above the base.`,
       ),
     ],
   });

@@ -1,5 +1,5 @@
 import { half } from '../../derived/constants.ts';
-import { given, largest, minus, named, product, rounded, sum, times } from '../../derived/derived.ts';
+import { given, largest, minus, named, product, rounded, smallest, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
@@ -9,10 +9,12 @@ import type {
   HeldContents,
   HolderInputs,
   HolderKind,
+  ParamSpec,
   MeasuredHolder,
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contributePouch } from './contribute.ts';
 import type { DividerPouch } from './pouch.ts';
@@ -30,6 +32,18 @@ const ABOVE = given('zipper below the mouth by', 20, {
   path: 'pouch/above',
   source: 'common practice',
 });
+
+export const pouchParams = {
+  bottom: {
+    kind: 'choice',
+    title: 'Its bottom',
+    standard: 'contents',
+    choices: [
+      { id: 'contents', title: 'as deep as its contents', why: 'Takes no more of the room than it needs.' },
+      { id: 'base', title: 'as deep as the base', why: 'Takes the whole room when nothing else stands in it.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
   const { rules, stacks, grid } = inputs;
@@ -77,19 +91,28 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     loaded: named('pouch, thick', thickness),
     stretches: { width: true, height: true },
     sizes: { pouchWidth: width, pouchDepth: sum('pouch, deep', [times(2, halfDepth)]), pouchPanel: panel },
-    detail: { load, walls, halfDepth, panel, opening: width },
+    detail: {
+      load,
+      walls,
+      halfDepth,
+      panel,
+      opening: width,
+      wholeBase: choiceParam(design, 'bottom', pouchParams.bottom) === 'base',
+    },
     findings: [],
   };
 }
+const LEAST_BOTTOM = given('bottom line', 20, { kind: 'standard', path: 'pouch/bottom', source: 'common practice' });
 const ROUND = given('for rounding', 4, { kind: 'standard', path: 'pouch/rounding' });
 
 type Placed = PlacedHolder<DividerPouch>;
 
 function place(
-  { detail, sizes, slabs }: MeasuredHolder<DividerPouch>,
+  { detail: measured, sizes, slabs }: MeasuredHolder<DividerPouch>,
   seat: Seat,
-  { id, rules }: HolderInputs,
+  { id, rules, grid }: HolderInputs,
 ): Placed {
+  const detail = { ...measured, ...onBase(measured, seat, grid) };
   const { x, y, width } = seat;
   const bottom = y + rules.length('divider.above').value;
   const opening = sum('opening', [width, times(-2, ENDS)]);
@@ -98,13 +121,33 @@ function place(
     id,
     kind: 'divider-pouch',
     seat,
-    sizes: { ...sizes, opening },
+    sizes: {
+      ...sizes,
+      opening,
+      pouchDepth: sum('pouch, deep', [times(2, detail.halfDepth)]),
+      pouchPanel: detail.panel,
+    },
     mouths: [{ id, y: top, bottom, x0: x, x1: x + width.value }],
     stitching: [],
     things: sheafThings(detail.load.sheaves, x + width.value / 2, bottom),
     slabs,
     detail: { ...detail, opening },
   };
+}
+
+/** With a bottom as deep as the base, its panels are so much longer: it hangs as high as before.
+ * Without a base it is as deep as its contents. */
+function onBase(
+  { halfDepth, panel, wholeBase }: DividerPouch,
+  { inner, width }: Seat,
+  grid: HolderInputs['grid'],
+): Pick<DividerPouch, 'halfDepth' | 'panel'> {
+  if (!wholeBase || !inner?.base) return { halfDepth, panel };
+  const narrow = sum('room between its corners', [width, minus(LEAST_BOTTOM)]);
+  const side = smallest('base, or what its width allows', [inner.base, narrow]);
+  const most = rounded(product('half of the base', [side, half]), grid, 'down');
+  const deep = largest('half of the pouch’s depth', [halfDepth, most]);
+  return { halfDepth: deep, panel: sum('pouch, zipper to bottom line', [panel, minus(halfDepth), deep]) };
 }
 
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
@@ -136,7 +179,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 /** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */
 export const dividerPouch: HolderKind<DividerPouch> = {
   title: 'Divider pouch',
-  params: {},
+  params: pouchParams,
   rules: ['ease.pocket.across', 'ease.pocket.deep', 'divider.above'],
   seats: ['pouch'],
   suits: () => ({ score: 0.2, why: 'Parts a bag, and keeps what is small together.' }),

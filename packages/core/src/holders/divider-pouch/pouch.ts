@@ -9,6 +9,8 @@ export interface DividerPouch {
   halfDepth: Derived;
   /** From its zipper to its bottom line, boxed part included. */
   panel: Derived;
+  /** Whether its bottom is as deep as the base that it hangs over. */
+  wholeBase: boolean;
   /** Of the opening of the zipper. */
   opening: Derived;
 }

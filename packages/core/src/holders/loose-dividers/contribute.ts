@@ -97,7 +97,7 @@ function joinsOf(
       return {
         id: `${piece}#${which}-${half}`,
         kind: 'caught',
-        within: inner.seams[which],
+        ...(inner.seams && { within: inner.seams[which] }),
         a: first ? edgePart(piece, which, 0, h) : edgePart(piece, which, h, 2 * h),
         b: inner.side(which, side, top, bottom),
       };

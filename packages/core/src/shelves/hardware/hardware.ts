@@ -10,6 +10,7 @@ export const hardwareKinds = [
   'elastic',
   'ring',
   'hook',
+  'frame',
 ] as const;
 export type HardwareKind = (typeof hardwareKinds)[number];
 
@@ -79,6 +80,7 @@ export const standardHardware: readonly Hardware[] = [
   band('elastic-10', 'Elastic 10 mm', 'elastic', 10, 1),
   band('elastic-20', 'Elastic 20 mm', 'elastic', 20, 1.1),
   band('elastic-40', 'Elastic 40 mm', 'elastic', 40, 1.2),
+  band('frame-wire-3', 'Frame wire 3 mm', 'frame', 3, 3),
   fastener('ring-25', 'D-ring 25 mm', 'ring', 25, 0),
   fastener('hook-25', 'Swivel hook 25 mm', 'hook', 25, 0),
 ];

@@ -99,6 +99,13 @@ export const houseRules = {
   'shell.offset': length('Stitched so far outside the plate', 2, 0.5, 6, 'The needle must pass beside it.'),
   'shell.radius': length('Radius of a hard case’s corners', 20, 8, 80, 'A stiff gusset goes round 15 and more.'),
   'shell.hinge': length('Hinge of a hard case', 100, 30, 400, 'The longer, the less the lid opens at its corners.'),
+  'frame.ease': length(
+    'Ease, frame in its channel',
+    4,
+    1,
+    12,
+    'Too tight, and the wire cannot be pushed round the corner.',
+  ),
   'accordion.margin': length('Pleat deeper than half its load by', 1, 0.5, 10, 'So that it opens without pulling.'),
   'bite.top': length('Gusset pinched at a divider, at the top', 6, 0, 20, 'Wider at the top: the mouth stays narrow.'),
   'bite.bottom': length(

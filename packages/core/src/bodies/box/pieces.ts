@@ -1,0 +1,41 @@
+import { sum, type Derived } from '../../derived/derived.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { BoxPiece } from './outlines.ts';
+import type { BoxLayer } from './params.ts';
+
+export type Layer = 'shell' | 'lining';
+export const layers = ['shell', 'lining'] as const;
+
+export const pieceId = (layer: Layer, { id }: BoxPiece): string => (id ? `body/${layer}-${id}` : `body/${layer}`);
+
+/** Every edge that names a neighbour is sewn to the neighbour's edge that names it. */
+export function boxSeams(layer: Layer, pieces: readonly BoxPiece[]): Seam[] {
+  const edges = new Map(pieces.flatMap((piece) => piece.stitch.map(({ id }) => [id, pieceId(layer, piece)] as const)));
+  return [...edges].flatMap(([edge, piece]): Seam[] => {
+    const mate = edge.split('/').reverse().join('/');
+    const other = edges.get(mate);
+    if (!other || edge > mate) return [];
+    const id = `body/${layer}/${edge.replace('/', '-')}`;
+    return [{ id, kind: 'sewn', a: wholeEdge(piece, edge), b: wholeEdge(other, mate, true) }];
+  });
+}
+
+const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
+
+/** A piece of a layer as it is asked for. */
+export function boxDraft(layer: Layer, piece: BoxPiece, from: BoxLayer, seam: Derived): PieceDraft {
+  const told = (label: string, value: number, inputs: Derived[]): Derived => ({ ...sum(label, inputs), value });
+  const { width, depth, height } = from;
+  return {
+    id: pieceId(layer, piece),
+    name: piece.id ? `${names[layer]}, ${piece.id}` : names[layer],
+    role: layer === 'shell' ? 'exterior' : 'lining',
+    stitch: piece.stitch,
+    width: told('along the stitch lines, across', piece.width, [width, depth, height]),
+    height: told('along the stitch lines, up', piece.height, [width, depth, height]),
+    allowance: Object.fromEntries(piece.stitch.map(({ id }) => [id, seam])),
+    spans: piece.spans,
+    folds: piece.folds,
+  };
+}

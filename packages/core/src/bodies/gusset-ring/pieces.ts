@@ -1,0 +1,85 @@
+import type { Derived } from '../../derived/derived.ts';
+import type { Finding } from '../../errors/finding.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { patch } from '../../pieces/patch.ts';
+import type { Notch, PieceDraft } from '../../pieces/piece.ts';
+import type { Rules } from '../../shelves/rules/rules-for.ts';
+import { halves, type Half, type Layer, type Ring } from './ring.ts';
+import { panelOutline, quarterMarks } from './runs.ts';
+
+const roles = { shell: 'exterior', lining: 'lining' } as const;
+
+/** Common practice: a stiff gusset does not go round less, mm. */
+const TIGHT = 15;
+/** The clip spacing on a gusset that goes round a corner: common practice, mm. */
+export const CLIP = 6;
+
+/** A panel that the ring goes round, with the marks that both share. */
+export function panelPiece(
+  ring: Ring,
+  { layer, id, name, note }: { layer: Layer; id: string; name: string; note?: string },
+  seam: Derived,
+): PieceDraft {
+  const outline = panelOutline(ring);
+  return {
+    id,
+    name,
+    role: roles[layer],
+    stitch: outline,
+    width: ring.length,
+    height: ring.width,
+    allowance: Object.fromEntries(outline.map((edge) => [edge.id, seam])),
+    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    notches: quarterMarks(ring).map(({ id: mark, panel }) => ({ id: mark, ...panel })),
+    ...(note && { note }),
+  };
+}
+
+interface Named {
+  layer: Layer;
+  /** How the pieces of this layer begin, such as `Shell`. */
+  name: string;
+  titles: Record<Half, string>;
+}
+
+/** The gusset of one layer: two strips beside the zipper, and the hinge. */
+export function ringPieces(ring: Ring, { layer, name, titles }: Named, rules: Rules): PieceDraft[] {
+  const { own, depth, hinge, zipperPart, strip: beside } = ring;
+  const seam = rules.length('seam.allowance');
+  const zip = rules.length('zip.seam');
+  const role = roles[layer];
+  const strips = halves.map((half): PieceDraft => {
+    const edge = half === 'lid' ? 'top' : 'bottom';
+    const at = (along: number) => (half === 'lid' ? zipperPart.value - along : along);
+    return patch({
+      id: `${own}/${layer}-zip-${half}`,
+      name: `${name}, strip beside the zipper, ${titles[half]}`,
+      role,
+      plain: true,
+      width: zipperPart,
+      height: beside,
+      seam,
+      allowance: half === 'lid' ? { bottom: zip } : { top: zip },
+      notches: quarterMarks(ring).map(({ id, along }): Notch => ({ id, edge, at: at(along) })),
+      note: 'Marks meet those of the panel.',
+    });
+  });
+  const back = patch({ id: `${own}/${layer}-hinge`, name: `${name}, hinge`, role, width: hinge, height: depth, seam });
+  return [...strips, back];
+}
+
+/** Says that a stiff gusset will not go well round so small a radius.
+ * @param thickness of the gusset, mm */
+export function tightCorner(radius: Derived, thickness: Derived): Finding[] {
+  if (radius.value >= TIGHT) return [];
+  return [
+    {
+      code: 'gusset.tightCorner',
+      severity: 'watch',
+      about: ['body'],
+      numbers: { radius: radius.value, thickness: thickness.value },
+      limit: TIGHT,
+      text: say`The corners have a radius of ${mm(radius.value)}: a stiff gusset goes round ${mm(TIGHT)} and more. Clip its allowance every ${CLIP} mm there, or round the corners more.`,
+    },
+  ];
+}

@@ -1,0 +1,160 @@
+import { sum } from '../../derived/derived.ts';
+import { roundedRectangle } from '../../geometry/outline.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { patch } from '../../pieces/patch.ts';
+import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { asCut, strip } from '../../pieces/strip.ts';
+import { zipperFor } from '../../holders/zip-pocket/zipper.ts';
+import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { boxPieces } from '../box/outlines.ts';
+import { boxDraft, boxSeams, layers, type Layer } from '../box/pieces.ts';
+import { panelPiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
+import { gussetSeams, ringRims, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
+import { bandPieces, bandSeams } from './bands.ts';
+import { operations, type MadeSeams } from './operations.ts';
+import type { FoldOut, Organizer } from './params.ts';
+import { WIRE } from './plan.ts';
+
+/** A lined box of five panels, bands with a frame and a zipper round its mouth, and a pocket that folds out in front. */
+export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: BodyInputs): Contribution {
+  const { outer, frame } = detail;
+  const { rules, stacks } = inputs;
+  const zipper = outer && outerZipper(outer, inputs);
+  const walls = layers.map((layer) => [layer, boxPieces(detail[layer], 'five')] as const);
+  const seams: MadeSeams = {
+    shell: boxSeams('shell', walls[0]![1]),
+    lining: boxSeams('lining', walls[1]![1]),
+    bands: bandSeams(detail),
+    zip: outer ? zipSeams(outer) : [],
+    gusset: outer ? gussetSeams(outer) : [],
+    round: outer ? roundSeams(outer) : [],
+    onFront: outer ? onFrontSeams(outer) : [],
+    outerZipper: zipper?.seams ?? [],
+  };
+  return contribution({
+    pieces: [
+      ...walls.flatMap(([layer, pieces]) =>
+        pieces.map((piece) =>
+          withLines(boxDraft(layer, piece, detail[layer], rules.length('seam.allowance')), detail, inputs),
+        ),
+      ),
+      ...layers.flatMap((layer) => bandPieces(detail, layer, rules)),
+      plate('body/base-plate', 'Firm base', detail.plate.width, detail.plate.depth),
+      strip({
+        id: 'body/frame',
+        name: 'Frame wire',
+        cutFrom: 'frame-wire-3',
+        length: frame.length,
+        width: WIRE,
+        count: 2,
+        note: 'Bend both ends at right angles; blunt and cap them.',
+      }),
+      ...(outer ? outerPieces(outer, inputs) : []),
+      ...(zipper ? [zipper.piece] : []),
+    ],
+    joins: Object.values(seams).flat(),
+    hardware: [{ id: 'frame-wire-3', count: 2, length: 2 * frame.length.value }, ...(zipper?.hardware ?? [])],
+    operations: operations(detail, seams, inputs),
+    findings: outer ? tightCorner(outer.radius, stacks.exterior) : [],
+  });
+}
+
+const plate = (id: string, name: string, width: PieceDraft['width'], height: PieceDraft['height']): PieceDraft =>
+  patch({ id, name, role: 'base', width, height, seam: asCut, note: 'Round its corners off.' });
+
+/** Marks and gaps that a wall has besides being a wall. */
+function withLines(draft: PieceDraft, detail: Organizer, { rules }: BodyInputs): PieceDraft {
+  const { shell, lining, outer, divided } = detail;
+  const [, layer, wall] = /^body\/(shell|lining)-(.*)$/.exec(draft.id) as unknown as [string, Layer, string];
+  if (wall === 'front' && layer === 'shell' && outer) return { ...draft, lines: outlineOnFront(outer) };
+  if (layer === 'lining' && wall === 'base') {
+    const wide = draft.width.value;
+    const gap = Math.min(rules.length('turning.gap').value, wide - 20);
+    return { ...draft, gaps: [{ edge: 'base/back', from: (wide - gap) / 2, to: (wide + gap) / 2 }] };
+  }
+  if (wall !== 'left' && wall !== 'right') return draft;
+  const middle = shell.depth.value / 2;
+  const notches = [{ id: 'middle', edge: `${wall}/top`, at: middle }];
+  if (layer === 'shell' || !divided) return { ...draft, notches };
+  const down: StitchLine = {
+    id: 'middle',
+    from: [middle, lining.height.value],
+    to: [middle, 0],
+    label: 'sides of the divider pouch',
+  };
+  return { ...draft, notches, lines: [down] };
+}
+
+type StraightSide = 'bottom' | 'right' | 'top' | 'left';
+const straightSides = ['bottom', 'right', 'top', 'left'] as const;
+
+/** Where the straight sides of the outer pocket lie on the front. */
+function outlineOnFront({ at, length, width, radius }: FoldOut): StitchLine[] {
+  const sides = roundedRectangle(length.value, width.value, radius.value);
+  return straightSides.map((side: StraightSide) => {
+    const { from, to } = sides.find(({ id }) => id === side)!;
+    const on = ([x, y]: readonly [number, number]): [number, number] => [x + at.x, y + at.y];
+    return { id: `outer-${side}`, from: on(from), to: on(to), label: `${side} of the outer pocket` };
+  });
+}
+
+const onFrontSeams = ({ own }: FoldOut): Seam[] =>
+  straightSides.map((side) => ({
+    id: `${own}/back#${side}`,
+    kind: 'stitchedOn',
+    a: wholeEdge(`${own}/back`, side),
+    b: faceLine('body/shell-front', `outer-${side}`),
+  }));
+
+function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
+  const seam = rules.length('seam.allowance');
+  const titles = { lid: 'flap', base: 'front' };
+  const stiff = roundedRectangle(outer.plate.length.value, outer.plate.width.value, outer.plate.radius.value);
+  return [
+    panelPiece(
+      outer,
+      {
+        layer: 'shell',
+        id: outer.panel('shell', 'lid'),
+        name: 'Outer pocket, flap',
+        note: 'It folds out head down: lay a directional print upside down if it is to be read while the pocket is open.',
+      },
+      seam,
+    ),
+    panelPiece(outer, { layer: 'lining', id: outer.panel('lining', 'lid'), name: 'Outer pocket, flap lining' }, seam),
+    panelPiece(outer, { layer: 'lining', id: outer.panel('shell', 'base'), name: 'Outer pocket, back' }, seam),
+    ...ringPieces(outer, { layer: 'shell', name: 'Outer pocket', titles }, rules),
+    ...ringPieces(outer, { layer: 'lining', name: 'Outer pocket lining', titles }, rules),
+    {
+      id: `${outer.own}/stiffener`,
+      name: 'Stiffener of the flap',
+      role: 'base',
+      stitch: stiff,
+      width: outer.plate.length,
+      height: outer.plate.width,
+      allowance: Object.fromEntries(stiff.map(({ id }) => [id, asCut])),
+      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+      note: 'Smaller than the flap by the seam all round: no needle goes through it.',
+    },
+  ];
+}
+
+/** Fine, by the length, caught between the two strips of the gusset. */
+function outerZipper(outer: FoldOut, inputs: BodyInputs) {
+  const seam = sum('end in the seam', [inputs.rules.length('seam.allowance')]);
+  const zipper = zipperFor(outer.own, outer.zipperPart, seam, inputs);
+  const [base, lid] = ringRims(outer);
+  const caught = (edge: 'bottom' | 'top', rim: NonNullable<typeof base>): Seam => ({
+    id: `${outer.own}/zipper#${edge}`,
+    kind: 'caught',
+    within: rim.within,
+    a: zipper.tape(edge),
+    b: rim.edge,
+  });
+  return {
+    piece: { ...zipper.piece, name: 'Zipper of the outer pocket' },
+    hardware: [...zipper.hardware, { id: 'slider-3', count: 2 }],
+    seams: [caught('bottom', base!), caught('top', lid!)],
+  };
+}

@@ -1,0 +1,104 @@
+import { half, nothing } from '../../derived/constants.ts';
+import { byRule, given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { lengthParam } from '../../holders/params.ts';
+import { gussetRun } from '../../sizing/gusset-run.ts';
+import type { BodyInputs } from '../body-kind.ts';
+import { BESIDE, LEAST_STRIP, STRAIGHT, cornerRule, cornerTakes } from '../gusset-ring/corners.ts';
+import { organizerParams, type FoldOut } from './params.ts';
+
+const least = (name: string, value: number) =>
+  given(`least ${name}`, value, { kind: 'standard', path: `organizer/outer/${name}`, source: 'common practice' });
+const LEAST = { length: least('width of the outer pocket', 90), width: least('height of the outer pocket', 60) };
+const TAPE = given('zipper tape, wide', 25, { kind: 'hardware', path: 'hardware/zipper-3' });
+
+/** What is sewn behind the flap and onto its inside. */
+export interface OuterFaces {
+  front: MeasuredFace;
+  flap: MeasuredFace;
+}
+
+/** The outer pocket as its contents ask for it, before the front is known. All mm. */
+export interface WishedFoldOut {
+  length: Derived;
+  width: Derived;
+  radius: Derived;
+  depth: Derived;
+  strip: Derived;
+  clear: Derived;
+  shells: Derived;
+}
+
+/** How large a pocket the things on the front and on the flap ask for, and how deep. */
+export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs: BodyInputs): WishedFoldOut {
+  const { rules, stacks, grid, pin } = inputs;
+  const radius = rounded(lengthParam(params, 'radius', organizerParams.radius, rules, 'body'), grid, 'nearest');
+  const clear = sum('clear of edge and corners', [
+    byRule(cornerRule, 'corners stay inside by', cornerTakes(radius.value), [radius]),
+    rules.length('pocket.frame'),
+  ]);
+  const straight = sum('corners and a straight part', [times(2, radius), STRAIGHT, times(2, BESIDE)]);
+  const side = (name: keyof typeof LEAST, of: 'width' | 'height', label: string): Derived =>
+    pin(
+      `body/outer-${name}`,
+      rounded(
+        largest(label, [
+          LEAST[name],
+          straight,
+          ...[front, flap]
+            .filter(({ occupied }) => occupied)
+            .map((face) => sum('sewn onto an inside', [face[of], times(2, clear)])),
+        ]),
+        grid,
+        'up',
+      ),
+    );
+  const shells = sum('flap, to the middle of its outer', [
+    stacks.lining,
+    stacks.base,
+    product('half of the outer', [stacks.exterior, half]),
+  ]);
+  const exposed = sum('zipper that shows', [TAPE, times(-2, rules.length('zip.seam'))]);
+  const budget = sum('depth of the outer pocket', [front.loaded, flap.loaded, shells]);
+  const narrowest = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
+  const depth = pin('body/outer-depth', rounded(largest('depth of the outer pocket', [narrowest, budget]), grid, 'up'));
+  return {
+    length: side('length', 'width', 'outer pocket, wide'),
+    width: side('width', 'height', 'outer pocket, high'),
+    radius,
+    depth,
+    strip: product('strip beside the zipper', [sum('both strips', [depth, minus(exposed)]), half]),
+    clear,
+    shells,
+  };
+}
+
+/** The outer pocket on its front: as wide as that allows.
+ * @param front width of the front, mm */
+export function planFoldOut(wished: WishedFoldOut, front: Derived, { rules, grid }: BodyInputs): FoldOut {
+  const { radius } = wished;
+  const frame = rules.length('pocket.frame');
+  const offset = rules.length('shell.offset');
+  const length = rounded(sum('outer pocket, wide', [front, times(-2, frame)]), grid, 'down');
+  const size = { length, width: wished.width };
+  const round = gussetRun({ ...size, cornerRadius: radius, offset: nothing }).stitchLine;
+  const hinge = sum('hinge of the outer pocket', [length, times(-2, radius), times(-2, BESIDE)]);
+  const inner = (label: string, of: Derived) => sum(label, [of, times(-2, offset)]);
+  return {
+    ...wished,
+    ...size,
+    own: 'body/outer',
+    // both layers of the gusset are sewn to the one panel that lies on the front
+    panel: (layer, part) => (part === 'lid' ? `body/outer/${layer}-flap` : 'body/outer/back'),
+    round,
+    hinge,
+    zipperPart: sum('zipper part', [round, minus(hinge)]),
+    plate: {
+      length: inner('stiffener, wide', length),
+      width: inner('stiffener, high', wished.width),
+      radius: largest('radius of the stiffener', [nothing, sum('inside the corner', [radius, minus(offset)])]),
+    },
+    at: { x: (front.value - length.value) / 2, y: frame.value },
+  };
+}

@@ -1,0 +1,58 @@
+import type { Derived } from '../../derived/derived.ts';
+import type { ParamSpec } from '../../holders/holder-kind.ts';
+import type { BoxLayer } from '../box/params.ts';
+import type { Ring } from '../gusset-ring/ring.ts';
+
+export type OuterPocket = 'zipped' | 'none';
+
+export const organizerParams = {
+  outer: {
+    kind: 'choice',
+    title: 'Outer pocket',
+    standard: 'zipped' as OuterPocket,
+    choices: [
+      {
+        id: 'zipped' as OuterPocket,
+        title: 'folds out, its zipper round three sides',
+        why: 'Its stiff flap carries loops, the front behind it a pocket.',
+      },
+      { id: 'none' as OuterPocket, title: 'none', why: 'A plain front: lighter, and less to sew.' },
+    ],
+  },
+  radius: { kind: 'length', title: 'Radius of the outer pocket’s corners', rule: 'shell.radius' },
+} as const satisfies Record<string, ParamSpec>;
+
+/** A pocket with a depth of its own on the front, that folds out. All mm. */
+export interface FoldOut extends Ring {
+  /** What keeps its flap flat. */
+  plate: { length: Derived; width: Derived; radius: Derived };
+  /** What is sewn onto an inside stays so far from its edge. */
+  clear: Derived;
+  /** Its lower left corner (were it square) on the front. */
+  at: { x: number; y: number };
+  /** What lies under what is sewn in: lining and plate of the flap. */
+  shells: Derived;
+}
+
+/** Driving sizes of a box whose zipped mouth is held open by a frame. All mm. */
+export interface Organizer {
+  shell: BoxLayer;
+  lining: BoxLayer;
+  /** The zipper's way, from the middle of one side round the rim to the middle of the other. */
+  run: Derived;
+  /** Between rim and zipper; in its lower part the frame lies. */
+  band: Derived;
+  channel: Derived;
+  /** Each of the two wires: all of it, what lies along the mouth, and each leg along a side. */
+  frame: { length: Derived; bar: Derived; leg: Derived };
+  /** Closed, front and back lean together over the things by so much of their height. */
+  lean: Derived;
+  /** A firm base between shell and lining. */
+  plate: { width: Derived; depth: Derived };
+  /** Both walls, and the base, to the middle of the shell. */
+  walls: Derived;
+  below: Derived;
+  outer?: FoldOut;
+  /** Whether something hangs between the sides. */
+  divided: boolean;
+}

@@ -1,0 +1,122 @@
+import { half, nothing } from '../../derived/constants.ts';
+import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import { choiceParam } from '../../holders/params.ts';
+import { cylinderHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import type { BodyInputs } from '../body-kind.ts';
+import { boxLining } from '../box/size.ts';
+import { boxTurns } from '../lining-turns.ts';
+import { planFoldOut, wishFoldOut, type OuterFaces, type WishedFoldOut } from './fold-out.ts';
+import { organizerParams, type Organizer } from './params.ts';
+
+const common = (label: string, value: number, path: string) =>
+  given(label, value, { kind: 'standard', path: `organizer/${path}`, source: 'common practice' });
+/** Smaller ones cannot be turned, nor a frame be set. */
+const LEAST = {
+  width: common('least width', 120, 'width'),
+  depth: common('least depth', 60, 'depth'),
+  height: common('least height', 60, 'height'),
+};
+export const WIRE = given('frame wire, through', 3, { kind: 'hardware', path: 'hardware/frame-wire-3' });
+const ONE = given('one wire', 1, { kind: 'standard', path: 'organizer/wires' }, 'ratio');
+/** The two wires end clear of each other in the middle of a side. */
+const APART = common('frame ends before the middle of the side', 5, 'apart');
+const PLATE = common('base clear of each wall', 2, 'plate');
+
+/** What lies loose inside, what hangs between the sides, and what is sewn onto the back; in front, the outer pocket. */
+export interface OrganizerFaces extends Partial<OuterFaces> {
+  inside: MeasuredFace;
+  divider: MeasuredFace;
+  back: MeasuredFace;
+}
+
+/** Everything that a framed organizer is made by: box, bands, frame, and the pocket that folds out. */
+export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: BodyInputs): Organizer {
+  const { stacks, grid, exposed = nothing } = inputs;
+  const { inside, divider, back, front, flap } = faces;
+  const zipped = choiceParam(params, 'outer', organizerParams.outer) === 'zipped';
+  const wished = zipped && front && flap ? wishFoldOut(params, { front, flap }, inputs) : undefined;
+  const walls = sum('two walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
+  const below = sum('the base, to the middle of the shell', [
+    stacks.lining,
+    stacks.base,
+    product('half', [stacks.exterior, half]),
+  ]);
+  const { channel, band } = bandFor(inputs);
+  const { depth, width } = planBase(faces, { walls, wished }, inputs);
+  const lean = product('front and back lean together by', [
+    sum('from wall to zipper, both', [depth, minus(exposed)]),
+    half,
+  ]);
+  const high = heights({ inside, divider, back }, { band, below, lean, wished }, inputs);
+  const height = inputs.pin('body/height', rounded(largest('height', high), grid, 'up'));
+  const shell = { width, depth, height, taper: nothing };
+  const run = sum('rim, from side to side', [width, depth]);
+  const wall = sum('a wall, all layers', [stacks.exterior, stacks.lining]);
+  const inner = (label: string, of: Derived) => rounded(sum(label, [of, minus(wall), times(-2, PLATE)]), grid, 'down');
+  const leg = rounded(sum('leg of the frame', [product('half a side', [depth, half]), minus(APART)]), grid, 'down');
+  const bar = rounded(sum('frame along the mouth', [width, minus(stacks.exterior), minus(WIRE)]), grid, 'down');
+  return {
+    shell,
+    lining: boxLining(shell, inputs),
+    run,
+    band,
+    channel,
+    frame: { bar, leg, length: sum('frame, all of it', [bar, times(2, leg)]) },
+    lean,
+    plate: { width: inner('firm base, wide', width), depth: inner('firm base, deep', depth) },
+    walls,
+    below,
+    ...(wished && { outer: planFoldOut(wished, width, inputs) }),
+    divided: divider.occupied,
+  };
+}
+
+/** The channel goes round the wire, and the zipper is topstitched above it. */
+function bandFor({ rules, stacks, grid }: BodyInputs): Pick<Organizer, 'band' | 'channel'> {
+  const round = cylinderHalfGirth(WIRE, ONE);
+  const clear = tubeWidth(round, { front: stacks.exterior, back: stacks.lining }, rules.length('frame.ease'));
+  const channel = named('channel of the frame', rounded(clear, grid, 'up'));
+  return { channel, band: rounded(sum('band', [channel, rules.length('topstitch.inset')]), grid, 'up') };
+}
+
+/** Width and depth of the base. */
+function planBase(
+  { inside, divider, back }: OrganizerFaces,
+  { walls, wished }: { walls: Derived; wished: WishedFoldOut | undefined },
+  inputs: BodyInputs,
+) {
+  const { rules, grid, pin } = inputs;
+  const { across = nothing, thick = nothing } = inside.sizes;
+  const frame = rules.length('pocket.frame');
+  const behind = sum('things and walls', [thick, divider.loaded, back.loaded, walls]);
+  const depth = pin('body/depth', rounded(largest('depth', [LEAST.depth, behind]), grid, 'up'));
+  const taper = boxTurns(inputs, depth).taper;
+  const demands = [
+    LEAST.width,
+    sum('things and walls', [across, walls]),
+    sum('the largest passes the zipper', [inside.passes, times(2, rules.length('zip.clear')), minus(depth)]),
+  ];
+  if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.width, walls]));
+  if (back.occupied) demands.push(sum('sewn onto the back', [back.width, taper, times(2, frame)]));
+  if (wished) demands.push(sum('outer pocket', [wished.length, times(2, frame)]));
+  return { depth, width: pin('body/width', rounded(largest('width', demands), grid, 'up')) };
+}
+
+/** What asks for height: the things under the roof, and what hangs from or is sewn onto a wall. */
+function heights(
+  { inside, divider, back }: Pick<OrganizerFaces, 'inside' | 'divider' | 'back'>,
+  { band, below, lean, wished }: Pick<Organizer, 'band' | 'below' | 'lean'> & { wished: WishedFoldOut | undefined },
+  inputs: BodyInputs,
+): Derived[] {
+  const { rules } = inputs;
+  const frame = rules.length('pocket.frame');
+  const { up = nothing } = inside.sizes;
+  const { shallower } = boxTurns(inputs, LEAST.depth);
+  const demands = [LEAST.height, sum('things under the roof', [up, below, lean, minus(band)])];
+  if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.height, shallower]));
+  if (back.occupied) demands.push(sum('sewn onto the back', [back.height, times(2, frame), shallower]));
+  if (wished) demands.push(sum('outer pocket', [wished.width, times(2, frame)]));
+  return demands;
+}

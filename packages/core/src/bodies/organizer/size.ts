@@ -1,0 +1,180 @@
+import { half } from '../../derived/constants.ts';
+import { minus, named, product, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import type { MeasuredFace } from '../../faces/measure.ts';
+import type { InnerWalls } from '../../holders/holder-kind.ts';
+import { edgePart, wholeEdge } from '../../pieces/seam.ts';
+import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
+import { boxAsCut } from '../box/read-back.ts';
+import { rimHalves } from './bands.ts';
+import type { FoldOut, Organizer } from './params.ts';
+import { planOrganizer, type OrganizerFaces } from './plan.ts';
+
+/** A box as large as its things, high enough to close over them, and a pocket of its own depth in front. */
+export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Organizer> {
+  const faces = Object.fromEntries(measured.map((face) => [face.id, face])) as unknown as OrganizerFaces;
+  const detail = planOrganizer(params, faces, inputs);
+  const { shell, band, channel, lean, run, frame, outer } = detail;
+  const { width, depth, height } = shell;
+  const { exterior, lining } = inputs.stacks;
+  const inFront = outer ? [lining, outer.depth, product('half of the flap', [exterior, half])] : [];
+  const outside = sum('front to back, outside', [depth, exterior, ...inFront]);
+  return {
+    finished: {
+      width: named('finished width', width),
+      depth: named('finished depth', sum('box and outer pocket', [depth, ...inFront])),
+      height: named('finished height, open', sum('walls and band', [height, band])),
+      closedHeight: named('finished height, closed', sum('walls and band, leaning', [height, band, minus(lean)])),
+    },
+    closedThickness: named('front to back, full', outside),
+    // frame, base and flap keep its form
+    emptyThickness: named('front to back, empty', outside),
+    sizes: {
+      width,
+      depth,
+      height,
+      band,
+      channel,
+      zipperRun: run,
+      frameBar: frame.bar,
+      frameLeg: frame.leg,
+      liningNarrower: detail.lining.taper,
+      ...(outer && {
+        outerWidth: outer.length,
+        outerHeight: outer.width,
+        outerDepth: outer.depth,
+        outerZipperPart: outer.zipperPart,
+      }),
+    },
+    faces: [
+      insideFace(detail, faces, inputs),
+      dividerFace(detail),
+      backFace(detail, inputs),
+      ...(outer
+        ? [foldOutFace('front', 'body/outer/back', outer), foldOutFace('flap', 'body/outer/lining-flap', outer)]
+        : []),
+    ],
+    closing: slitOf(detail),
+    base: { width, depth },
+    detail,
+  };
+}
+
+const free = { kind: 'free' } as const;
+const stitched = { kind: 'stitchedOn' } as const;
+const board = { dx: 0, stretch: 1 };
+const allFree = { left: free, right: free, bottom: free, top: free };
+const allStitched = { left: stitched, right: stitched, bottom: stitched, top: stitched };
+
+/** Where things stand: under the roof, before what hangs between the sides and what is sewn onto the back. */
+function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rules }: BodyInputs): SizedFace {
+  const { shell, walls, below, lean, band } = detail;
+  const { width, height } = shell;
+  const clear = rules.length('zip.clear').value;
+  return {
+    id: 'inside',
+    host: { piece: 'body/shell-front', width: width.value, height: height.value },
+    room: { x: 0, y: 0, width, height, towards: 'left' },
+    board,
+    edges: allFree,
+    clear: (cut) => {
+      const made = boxAsCut({ making: 'five' }, cut);
+      return {
+        across: made.width - walls.value,
+        thick: made.depth - walls.value - divider.loaded.value - back.loaded.value,
+        up: made.height + band.value - lean.value - below.value,
+      };
+    },
+    // open, front and back of the mouth are each as long as the zipper runs
+    opening: (cut) => {
+      const { width: across, depth } = boxAsCut({ making: 'five' }, cut);
+      return across + depth - 2 * clear;
+    },
+  };
+}
+
+/** Between the middles of both sides. */
+function dividerFace(detail: Organizer): SizedFace {
+  const { shell, lining, walls } = detail;
+  const clear = sum('between the sides', [shell.width, minus(walls)]);
+  return {
+    id: 'divider',
+    host: { piece: 'body/lining-front', width: clear.value, height: lining.height.value },
+    room: { x: 0, y: 0, width: clear, height: lining.height, towards: 'left' },
+    board,
+    edges: allFree,
+    inner: innerSides(detail),
+  };
+}
+
+function innerSides({ lining }: Organizer): InnerWalls {
+  const { width, height, depth, taper } = lining;
+  const wall = (which: 'front' | 'back') => ({
+    piece: `body/lining-${which}`,
+    at: (fromLeft: number, down: number): [number, number] => [
+      which === 'front' ? fromLeft : width.value - fromLeft,
+      height.value - down,
+    ],
+  });
+  return {
+    panels: { front: wall('front'), back: wall('back') },
+    depth: height,
+    base: sum('base of the lining, front to back', [depth, minus(taper)]),
+    side: (which, _, from, to) => ({ piece: `body/lining-${which}`, parts: [{ line: 'middle', from, to }] }),
+  };
+}
+
+/** What is sewn onto the lining of the back stays clear of its edges. */
+function backFace({ lining }: Organizer, { rules }: BodyInputs): SizedFace {
+  const { width, height, taper } = lining;
+  const frame = rules.length('pocket.frame');
+  return {
+    id: 'back',
+    host: { piece: 'body/lining-back', width: width.value, height: height.value },
+    room: {
+      x: frame.value + taper.value / 2,
+      y: frame.value,
+      width: sum('between its sides', [width, minus(taper), times(-2, frame)]),
+      height: sum('between base and mouth', [height, times(-2, frame)]),
+      towards: 'middle',
+    },
+    board,
+    edges: allStitched,
+  };
+}
+
+/** An inside of the pocket that folds out, clear of its edge and its round corners. */
+function foldOutFace(id: string, piece: string, { length, width, clear }: FoldOut): SizedFace {
+  const room = (label: string, size: Derived) => sum(label, [size, times(-2, clear)]);
+  return {
+    id,
+    host: { piece, width: length.value, height: width.value },
+    room: {
+      x: clear.value,
+      y: clear.value,
+      width: room('between the corners', length),
+      height: room('between the corners', width),
+      towards: 'middle',
+    },
+    board,
+    edges: allStitched,
+  };
+}
+
+/** The zipper lies between the two bands, from the middle of one side to the middle of the other. */
+const slitOf = ({ run, shell }: Organizer): ClosingSlit => ({
+  kind: 'slit',
+  run,
+  rims: rimHalves.map((rim) => ({
+    edge: wholeEdge(`body/shell-band-${rim}`, 'top', rim === 'front'),
+    within: `body/band-top-${rim}`,
+  })),
+  endTabs: (wide) =>
+    (['left', 'right'] as const).map((side) => {
+      const middle = shell.depth.value / 2;
+      return {
+        run: edgePart(`body/shell-${side}`, `${side}/top`, middle - wide / 2, middle + wide / 2),
+        within: `body/shell/band-front-${side}`,
+      };
+    }),
+});
