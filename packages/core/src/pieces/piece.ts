@@ -13,6 +13,20 @@ export interface Fold {
   from: Point;
   to: Point;
 }
+/** How a piece lies in the finished, full thing: bent along a line that parts it, from edge to edge. Not drawn. A lining is
+ * told as if it were turned right side out. */
+export interface Bend {
+  from: Point;
+  to: Point;
+  /** How far it is bent, rad: positive if the right side comes out convex. */
+  angle: number;
+  /** Only about so far: its seams say how far exactly. */
+  free?: boolean;
+  /** Spread evenly over so much cloth to both sides of the line together, mm; default 0, a crease. */
+  over?: number;
+  /** Opened, the piece lies flat here. */
+  opens?: boolean;
+}
 /** A notch on an edge, mm from the edge's start; notches of one id meet when the seam is sewn. */
 export interface Notch {
   id: string;
@@ -58,6 +72,7 @@ export interface PieceDraft {
   /** The top must be marked: the piece looks the same both ways, its marks do not. */
   topArrow?: boolean;
   folds?: Fold[];
+  bends?: Bend[];
   notches?: Notch[];
   marks?: Mark[];
   lines?: StitchLine[];
@@ -89,6 +104,7 @@ export interface Piece {
   cutHeight: Derived;
   topArrow: boolean;
   folds: Fold[];
+  bends: Bend[];
   notches: Notch[];
   marks: Mark[];
   lines: StitchLine[];

@@ -16,6 +16,8 @@ export interface SeamEase {
   by: Derived;
   /** The ease lies between these notches; without them it is spread over the whole seam. */
   between?: [string, string];
+  /** Or it is what stands out at one end of the walk, where nothing is sewn on. */
+  at?: 'start' | 'end';
 }
 
 /** `sewn`: two edges sewn together; `caught`: an edge lies in a seam of the body; `stitchedOn`: sewn onto a face. */

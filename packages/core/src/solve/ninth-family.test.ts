@@ -5,6 +5,8 @@ import { readDocument } from '../document/reading/read-document.ts';
 import { chartCsv } from '../files/chart-csv.ts';
 import { patternPdf } from '../files/pattern-pdf.ts';
 import { patternSvg } from '../files/pattern-svg.ts';
+import { formOf } from '../form/form.ts';
+import { skinOf } from '../form/skin.ts';
 import { standardShelves } from '../shelves/shelves.ts';
 import { envelope } from '../testing/ninth-family/envelope.ts';
 import { pathSizes, testFonts } from '../testing/poppler.ts';
@@ -52,6 +54,19 @@ describe('a ninth family, passed to the solver as one more kind', () => {
     ]);
     expect(body.readBack.height).toBeCloseTo(body.sizes.height!.value, 9);
     expect(operations.map(({ number }) => number)).toEqual(operations.map((_, index) => index + 1));
+  });
+
+  test('its form is folded from its one piece: flat, with a mouth and a flap beside it', () => {
+    const { pieces, seams, finished } = solve();
+    const skin = skinOf(pieces, seams, ['exterior']);
+    const solid = formOf(skin.pieces, skin.seams);
+    expect(solid.gap).toBeLessThan(1e-9);
+    expect([solid.twisted.length, solid.rims.length, solid.euler]).toEqual([0, 1, 1]);
+    expect(solid.extent.map((side) => Number(side.toFixed(6)))).toEqual([
+      finished.width!.value,
+      finished.height!.value,
+      0,
+    ]);
   });
 
   test('its limits are checked like any other', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { given, type Derived } from '../derived/derived.ts';
+import { distance, type Outline } from '../geometry/outline.ts';
 import { hullPerimeter, type Point } from '../geometry/perimeter.ts';
 
 /** A plain number as an input of a rule. */
@@ -32,3 +33,13 @@ export const circle = (x: number, y: number, radius: number, count = 20_000): Po
     const angle = (2 * Math.PI * i) / count;
     return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)];
   });
+
+/** Area inside an outline, mm²: its corners by the shoelace formula, and the segments of its arcs. */
+export function outlineArea(outline: Outline): number {
+  return outline.reduce((area, edge) => {
+    const [[x, y], [u, v]] = [edge.from, edge.to];
+    const segment =
+      edge.kind === 'arc' ? (distance(edge.centre, edge.from) ** 2 * (edge.sweep - Math.sin(edge.sweep))) / 2 : 0;
+    return area + (x * v - u * y) / 2 + segment;
+  }, 0);
+}

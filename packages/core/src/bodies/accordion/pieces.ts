@@ -3,7 +3,8 @@ import { minus, product, sum, times, type Derived } from '../../derived/derived.
 import { through } from '../../geometry/panel.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import type { Point } from '../../geometry/perimeter.ts';
-import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
+import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
+import type { Bend, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { layers, sides, type Accordion, type AccordionLayer, type Layer, type Side } from './params.ts';
@@ -66,6 +67,14 @@ function panelPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): Pi
         to: [own.width.value - own.taper.value / 2, base] as Point,
       },
     ],
+    bends: [
+      crease(
+        [own.taper.value / 2, base],
+        [own.width.value - own.taper.value / 2, base],
+        SQUARE,
+        detail.school === 'wrapped',
+      ),
+    ],
     // the flap hides the seam that is closed last
     ...(layer === 'shell' &&
       which === 'front' && { gaps: [{ edge: 'top', from: middle - gap / 2, to: middle + gap / 2 }] }),
@@ -85,6 +94,7 @@ function gussetPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): P
     height: own.height,
     allowance: Object.fromEntries(outline.map(({ id }) => [id, seam])),
     spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
+    bends: detail.bites.top.value > 0 ? tucks(side, detail, own) : [],
     lines: [
       ...(layer === 'lining' ? dividerLines(side, detail) : []),
       ...(detail.school === 'wrapped' ? pinchLines(side, detail, own) : []),
@@ -105,6 +115,20 @@ function dividerLines(side: Side, detail: Accordion): StitchLine[] {
       to: [x, detail.lining.height.value],
       label: `divider ${index + 1}`,
     };
+  });
+}
+
+/** Pinched round each divider the gusset goes inwards, back, and on. */
+function tucks(side: Side, detail: Accordion, { height }: AccordionLayer): Bend[] {
+  return detail.dividers.flatMap(({ onGusset }) => {
+    const upright = (low: number, high: number, angle: number): Bend =>
+      crease(
+        [acrossOf(side, detail, onGusset.value + low), 0],
+        [acrossOf(side, detail, onGusset.value + high), height.value],
+        angle,
+      );
+    const { bottom, top } = detail.bites;
+    return [upright(-bottom.value, -top.value, SQUARE), upright(0, 0, -BACK), upright(bottom.value, top.value, SQUARE)];
   });
 }
 

@@ -1,5 +1,4 @@
-import { half } from '../../derived/constants.ts';
-import { minus, product, sum } from '../../derived/derived.ts';
+import { sum, times, type Derived } from '../../derived/derived.ts';
 import { edgeLength } from '../../geometry/outline.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { sides, type Accordion, type Layer, type Side } from './params.ts';
@@ -11,8 +10,9 @@ const panels = ['front', 'back'] as const;
 /** The seams of one layer: bottom, both gussets up front and back, and their pleated ends along the base. */
 export function layerSeams(layer: Layer, detail: Accordion): Seam[] {
   const [front, back] = [`body/${layer}-front`, `body/${layer}-back`];
-  const taken = product('half of what is pinched', [sum('pinched', [detail.gusset, minus(detail.base)]), half]);
-  const end = (detail.gusset.value - detail[layer].taper.value) / 2;
+  const along = detail.gusset.value - detail[layer].taper.value;
+  const taken = pinchedBeside(detail);
+  const panelEnd = (detail.base.value - detail[layer].taper.value) / 2;
   return [
     { id: `body/${layer}/bottom`, kind: 'sewn', a: wholeEdge(front, 'bottom'), b: wholeEdge(back, 'bottom', true) },
     ...sides.flatMap((side): Seam[] => {
@@ -22,7 +22,7 @@ export function layerSeams(layer: Layer, detail: Accordion): Seam[] {
       return panels.flatMap((which): Seam[] => {
         const panel = which === 'front' ? front : back;
         const edge = meets[which];
-        const first = edge === 'right';
+        const own = panelEnd + taken[which].value;
         return [
           {
             id: `body/${layer}/${which}-${side}`,
@@ -33,9 +33,9 @@ export function layerSeams(layer: Layer, detail: Accordion): Seam[] {
           {
             id: `body/${layer}/base-${which}-${side}`,
             kind: 'sewn',
-            a: first ? edgePart(gusset, 'bottom', 0, end) : edgePart(gusset, 'bottom', end, 2 * end),
+            a: edge === 'right' ? edgePart(gusset, 'bottom', 0, own) : edgePart(gusset, 'bottom', along - own, along),
             b: wholeEdge(panel, `${edge}-base`, true),
-            ease: { by: taken },
+            ease: { by: taken[which] },
           },
         ];
       });
@@ -43,13 +43,29 @@ export function layerSeams(layer: Layer, detail: Accordion): Seam[] {
   ];
 }
 
+/** What the gusset is pinched by before the bottom seam and behind it; a divider on the seam is shared. */
+function pinchedBeside({ dividers, base, bites }: Accordion): Record<'front' | 'back', Derived> {
+  const share = (before: boolean) =>
+    dividers.reduce((count, { onBase }) => {
+      const off = onBase.value - base.value / 2;
+      if (Math.abs(off) < 1e-6) return count + 0.5;
+      return off < 0 === before ? count + 1 : count;
+    }, 0);
+  const taken = (before: boolean) => sum('pinched, on this side', [times(2 * share(before), bites.bottom)]);
+  return { front: taken(true), back: taken(false) };
+}
+
 /** Shell on lining all round the mouth. */
 export const mouthSeams = (): Seam[] =>
-  [...panels, ...sides.map((side) => `gusset-${side}`)].map((part) => ({
-    id: `body/mouth-${part}`,
+  [
+    ...panels.map((panel) => [panel, panel] as const),
+    // in the shell the lining shows its right side: what is left of it lies on the right
+    ...sides.map((side) => [`gusset-${side}`, `gusset-${other[side]}`] as const),
+  ].map(([shell, lining]) => ({
+    id: `body/mouth-${shell}`,
     kind: 'sewn',
-    a: wholeEdge(`body/shell-${part}`, 'top'),
-    b: wholeEdge(`body/lining-${part}`, 'top', true),
+    a: wholeEdge(`body/shell-${shell}`, 'top'),
+    b: wholeEdge(`body/lining-${lining}`, 'top', true),
   }));
 
 /** Both sides of each divider on the gusset, and its bottom in the bottom seam. */

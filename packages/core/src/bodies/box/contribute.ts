@@ -5,7 +5,7 @@ import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { boxPieces, type BoxPiece } from './outlines.ts';
-import { walls, type Box, type BoxMaking } from './params.ts';
+import { walls, type Box, type BoxMaking, type Wall } from './params.ts';
 import { boxDraft, boxSeams, layers, pieceId, type Layer } from './pieces.ts';
 import { pieceOfWall } from './places.ts';
 
@@ -17,9 +17,10 @@ export function contributeBox({ detail }: SizedBody<Box>, inputs: BodyInputs): C
   const seam = inputs.rules.length('seam.allowance');
   const seams = { shell: boxSeams('shell', made.shell), lining: boxSeams('lining', made.lining) };
   const mouth = walls.map((wall): Seam => {
-    const edge = (layer: Layer, reversed = false) =>
-      wholeEdge(pieceOfWall(layer, wall, detail.making), `${wall}/top`, reversed);
-    return { id: `body/mouth-${wall}`, kind: 'sewn', a: edge('shell'), b: edge('lining', true) };
+    const edge = (layer: Layer, of: Wall, reversed = false) =>
+      wholeEdge(pieceOfWall(layer, of, detail.making), `${of}/top`, reversed);
+    // in the shell the lining shows its right side: what is left of it lies on the right
+    return { id: `body/mouth-${wall}`, kind: 'sewn', a: edge('shell', wall), b: edge('lining', mirrored[wall], true) };
   });
   return contribution({
     pieces: layers.flatMap((layer) =>
@@ -38,6 +39,8 @@ function withGap(draft: PieceDraft, layer: Layer, { rules }: BodyInputs): PieceD
   const gap = Math.min(rules.length('turning.gap').value, width - 20);
   return { ...draft, gaps: [{ edge: 'front/top', from: (width - gap) / 2, to: (width + gap) / 2 }] };
 }
+
+const mirrored: Record<Wall, Wall> = { front: 'front', back: 'back', left: 'right', right: 'left' };
 
 const corners: Record<BoxMaking, string> = {
   cross: 'sew the four upright seams, from the mouth down',

@@ -60,15 +60,16 @@ function fivePanels(sizes: Sizes): BoxPiece[] {
     {
       id: 'base',
       stitch: through([
+        // seen from below: left is on the right
         ['base/front', [0, 0]],
-        ['base/right', [wide, 0]],
+        ['base/left', [wide, 0]],
         ['base/back', [wide, deep]],
-        ['base/left', [0, deep]],
+        ['base/right', [0, deep]],
       ]),
       folds: [],
       width: wide,
       height: deep,
-      spans: { across: ['base/left', 'base/right'], up: ['base/front', 'base/back'] },
+      spans: { across: ['base/right', 'base/left'], up: ['base/front', 'base/back'] },
     },
   ];
 }

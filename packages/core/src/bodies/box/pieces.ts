@@ -1,4 +1,5 @@
 import { sum, type Derived } from '../../derived/derived.ts';
+import { crease, SQUARE } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BoxPiece } from './outlines.ts';
@@ -26,7 +27,7 @@ const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 /** A piece of a layer as it is asked for. */
 export function boxDraft(layer: Layer, piece: BoxPiece, from: BoxLayer, seam: Derived): PieceDraft {
   const told = (label: string, value: number, inputs: Derived[]): Derived => ({ ...sum(label, inputs), value });
-  const { width, depth, height } = from;
+  const { width, depth, height, taper } = from;
   return {
     id: pieceId(layer, piece),
     name: piece.id ? `${names[layer]}, ${piece.id}` : names[layer],
@@ -37,5 +38,7 @@ export function boxDraft(layer: Layer, piece: BoxPiece, from: BoxLayer, seam: De
     allowance: Object.fromEntries(piece.stitch.map(({ id }) => [id, seam])),
     spans: piece.spans,
     folds: piece.folds,
+    // a tapered wall leans: its seams say how far
+    bends: piece.folds.map((fold) => crease(fold.from, fold.to, SQUARE, taper.value !== 0)),
   };
 }

@@ -2,10 +2,11 @@ import { sum, times, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { through } from '../../geometry/panel.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { BACK, crease } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { foldedOutline } from '../sleeve/outlines.ts';
+import { foldedBends, foldedOutline } from '../sleeve/outlines.ts';
 import { ends, type DoubleTube, type End } from './size.ts';
 
 const SHELL = 'body/shell';
@@ -45,6 +46,7 @@ function shellPiece({ width, length }: DoubleTube, { rules }: BodyInputs): Piece
     allowance,
     spans: { across: ['side-front', 'side-back'], up: ['mouth-a', 'mouth-b'] },
     folds: [{ id: 'side', order: 1, kind: 'mountain', from: [w, 0], to: [w, l] }],
+    bends: [crease([w, 0], [w, l], BACK)],
     note: 'Both ends look alike: mark which is which.',
     topArrow: true,
   };
@@ -52,7 +54,8 @@ function shellPiece({ width, length }: DoubleTube, { rules }: BodyInputs): Piece
 
 function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: BodyInputs): PieceDraft {
   const seam = rules.length('seam.allowance');
-  const stitch = foldedOutline({ width: width.value, height: depth.value, taper: taper.value, notch: 0 });
+  const shape = { width: width.value, height: depth.value, taper: taper.value, notch: 0 };
+  const stitch = foldedOutline(shape);
   const side = Math.hypot(depth.value, taper.value / 2);
   const gap = Math.min(rules.length('turning.gap').value, side - 20);
   const mouth = (id: string) => (id.startsWith('mouth') ? rules.length('zip.seam') : seam);
@@ -65,6 +68,7 @@ function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: B
     height: sum('front and back', [times(2, depth)]),
     allowance: Object.fromEntries(stitch.map(({ id }) => [id, mouth(id)])),
     spans: { across: ['left-front', 'right-front'], up: ['mouth-back', 'mouth-front'] },
+    bends: foldedBends(shape),
     folds: [
       {
         id: 'bottom',

@@ -1,7 +1,8 @@
 import { say, mm } from '../../errors/wording.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { Fold, Notch, PieceDraft, TurningGap } from '../../pieces/piece.ts';
+import { spine } from '../../pieces/bend.ts';
+import type { Bend, Fold, Notch, PieceDraft, TurningGap } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -30,6 +31,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
         name: 'Shell',
         role: 'exterior',
         width: shellWidth,
+        bends: [spineBend(shellWidth.value, detail)],
       },
       {
         ...shared,
@@ -40,6 +42,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
         role: 'lining',
         width: liningWidth,
         folds: foldLines(liningWidth.value, detail),
+        bends: [spineBend(liningWidth.value, detail)],
       },
     ],
     joins: bodySeams(detail),
@@ -86,6 +89,10 @@ function spineNotches(width: number, leaf: number, seen: Seen): Notch[] {
     { id: near, edge: 'top', at: width - leaf },
   ];
 }
+
+/** Closed, each layer goes round what lies between the leaves. */
+const spineBend = (width: number, { leafWidth, height }: Foldover): Bend =>
+  spine(width / 2, height.value, width - 2 * leafWidth.value);
 
 function foldLines(width: number, { leafWidth, height }: Foldover): Fold[] {
   return [leafWidth.value, width - leafWidth.value].map((x, index) => ({

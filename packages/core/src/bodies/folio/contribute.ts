@@ -1,7 +1,8 @@
 import { mm, say } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
-import type { PieceDraft } from '../../pieces/piece.ts';
+import { spine } from '../../pieces/bend.ts';
+import type { Bend, PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -27,6 +28,7 @@ export function contributeFolio({ detail, sizes }: SizedBody<Folio>, inputs: Bod
         allowance,
         spans,
         notches: notchesOf(detail, outer.value, height.value, 'outside'),
+        bends: spinesOf(detail, outer.value, height.value, 'outside'),
         ...(!raw && { gaps: [gapOf(detail, inputs, outer.value, 'outside')] }),
       },
       {
@@ -48,6 +50,7 @@ export function contributeFolio({ detail, sizes }: SizedBody<Folio>, inputs: Bod
             to: [x, liningHeight.value] as [number, number],
           })),
         notches: notchesOf(detail, inner.value, liningHeight.value, 'inside'),
+        bends: spinesOf(detail, inner.value, liningHeight.value, 'inside'),
         ...(raw
           ? { note: 'Its top edge is free: a lip of the outer panel shows.' }
           : { gaps: [gapOf(detail, inputs, inner.value, 'inside')] }),
@@ -64,6 +67,15 @@ type Seen = 'inside' | 'outside';
 function drawn(detail: Folio, width: number, seen: Seen): number[] {
   const ends = boundaries(detail, seen === 'outside' ? detail.extra.value : 0);
   return seen === 'inside' ? ends : ends.map((x) => width - x);
+}
+
+/** Closed, each layer goes round what lies between two leaves. */
+function spinesOf(detail: Folio, width: number, height: number, seen: Seen): Bend[] {
+  const ends = drawn(detail, width, seen).slice(1, -1);
+  return detail.spines.map((_, index) => {
+    const [from, to] = [ends[2 * index]!, ends[2 * index + 1]!];
+    return spine((from + to) / 2, height, Math.abs(to - from));
+  });
 }
 
 function notchesOf(detail: Folio, width: number, _height: number, seen: Seen): PieceDraft['notches'] {

@@ -1,11 +1,12 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
+import { SQUARE } from '../../pieces/bend.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { Notch, PieceDraft } from '../../pieces/piece.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import { halves, type Half, type Layer, type Ring } from './ring.ts';
-import { panelOutline, quarterMarks } from './runs.ts';
+import { cornerBends, panelOutline, quarterMarks } from './runs.ts';
 
 const roles = { shell: 'exterior', lining: 'lining' } as const;
 
@@ -50,7 +51,7 @@ export function ringPieces(ring: Ring, { layer, name, titles }: Named, rules: Ru
   const role = roles[layer];
   const strips = halves.map((half): PieceDraft => {
     const edge = half === 'lid' ? 'top' : 'bottom';
-    const at = (along: number) => (half === 'lid' ? zipperPart.value - along : along);
+    const across = (along: number) => (half === 'lid' ? along : zipperPart.value - along);
     return patch({
       id: `${own}/${layer}-zip-${half}`,
       name: `${name}, strip beside the zipper, ${titles[half]}`,
@@ -60,7 +61,13 @@ export function ringPieces(ring: Ring, { layer, name, titles }: Named, rules: Ru
       height: beside,
       seam,
       allowance: half === 'lid' ? { bottom: zip } : { top: zip },
-      notches: quarterMarks(ring).map(({ id, along }): Notch => ({ id, edge, at: at(along) })),
+      notches: quarterMarks(ring).map(({ id, along }): Notch => ({ id, edge, at: zipperPart.value - along })),
+      bends: cornerBends(ring).map(({ middle, over }) => ({
+        from: [across(middle), 0],
+        to: [across(middle), beside.value],
+        angle: SQUARE,
+        over,
+      })),
       note: 'Marks meet those of the panel.',
     });
   });

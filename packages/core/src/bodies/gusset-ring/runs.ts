@@ -29,6 +29,14 @@ export function zipperRun(ring: Ring): RunPart[] {
   ];
 }
 
+/** Where the zipper part goes round the corners: the middle of each along it, and how much of it, mm. */
+export function cornerBends(ring: Ring): { middle: number; over: number }[] {
+  const over = (Math.PI / 2) * ring.radius.value;
+  return quarterMarks(ring)
+    .filter(({ id }) => id.startsWith('corner') && id.endsWith('-start'))
+    .map(({ along }) => ({ middle: along + over / 2, over }));
+}
+
 /** Marks that panel and gusset share: both ends of each corner, and the middle of each straight side.
  * @returns for each its place on the panel, and how far along the zipper part it lies, mm */
 export function quarterMarks(ring: Ring): { id: string; panel: Omit<Notch, 'id'>; along: number }[] {

@@ -49,8 +49,8 @@ export const roundSeams = (ring: Ring): Seam[] =>
       const panel = ring.panel(layer, half);
       const seam = `${ring.own}/${layer}-${half}`;
       const edge = outer[half];
-      // the top edge of a piece runs leftwards: walked the other way it begins, as the bottom edge does, on the left
-      const along = (piece: string) => wholeEdge(piece, edge, edge === 'top');
+      // a panel is walked counter-clockwise, seen from outside, what is sewn to it the other way
+      const along = (piece: string) => wholeEdge(piece, edge, true);
       return [
         {
           id: `${seam}/hinge`,

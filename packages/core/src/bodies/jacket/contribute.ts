@@ -2,7 +2,8 @@ import { given, sum, times, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
-import type { Fold, PieceDraft } from '../../pieces/piece.ts';
+import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
+import type { Bend, Fold, PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { baggedOut } from '../bagged-out.ts';
@@ -31,6 +32,7 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
       seam,
       topArrow: true,
       folds: foldLines(detail, role === 'lining'),
+      bends: bendsOf(detail),
       // in the short end of the loose flap: the last topstitch closes it
       gaps: [{ edge: role === 'lining' ? 'right' : 'left', from: (h - gap) / 2, to: (h + gap) / 2 }],
     });
@@ -56,6 +58,12 @@ function foldLines({ width, height, flap, spine }: Jacket, lining: boolean): Fol
     to: [x, height.value],
   }));
 }
+
+/** The flaps are folded in; closed, the cover goes square round the back of the book. */
+const bendsOf = (detail: Jacket): Bend[] =>
+  foldLines(detail, false).map(({ from, to }, index) =>
+    index === 0 || index === 3 ? crease(from, to, BACK) : { ...crease(from, to, SQUARE), opens: true },
+  );
 
 /** The ends of a stitched flap lie on the cover beside its fold. */
 function flapSeams({ width, flap, elastic }: Jacket): Seam[] {

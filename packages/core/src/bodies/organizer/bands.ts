@@ -1,3 +1,4 @@
+import { crease, SQUARE } from '../../pieces/bend.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -37,6 +38,7 @@ export function bandPieces({ run, band, channel, shell }: Organizer, layer: Laye
       ...(layer === 'shell' && {
         lines: [{ id: 'channel', from: [0, low], to: [all, low], label: 'channel of the frame' }],
       }),
+      bends: [side, all - side].map((x) => crease([x, 0], [x, high], SQUARE)),
       // the left edge runs downwards
       ...(rim === 'front' && {
         gaps: [{ edge: 'left', from: high - low, to: high, label: 'the frames go in here' }],

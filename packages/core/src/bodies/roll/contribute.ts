@@ -3,6 +3,7 @@ import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Point } from '../../geometry/perimeter.ts';
 import { patch } from '../../pieces/patch.ts';
+import { BACK, crease } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
@@ -29,6 +30,10 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
       folds: [
         { id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] },
         ...(flap.value > 0 ? [{ id: 'flap', order: 2, kind, from: [0, top] as Point, to: [w, top] as Point }] : []),
+      ],
+      bends: [
+        crease([0, fold], [w, fold], BACK),
+        ...(flap.value > 0 ? [{ ...crease([0, top], [w, top], BACK), opens: true }] : []),
       ],
       gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
     });

@@ -2,6 +2,7 @@ import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { line, type ArcEdge, type Outline } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { BACK } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -89,6 +90,14 @@ function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraf
       topArrow: true,
       notches: quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: 'bottom', at: (quarter * length) / 4 })),
       ...(lining && { gaps: [{ edge: 'right', from: (height - gap) / 2, to: (height + gap) / 2 }] }),
+      bends: [
+        {
+          from: [detail.wallLength.value / 2, 0],
+          to: [detail.wallLength.value / 2, height],
+          angle: 2 * BACK,
+          over: detail.wallLength.value,
+        },
+      ],
       note: 'A print with a top runs across the wall.',
     },
     {

@@ -7,7 +7,7 @@ import { shallowCorner } from '../shallow-corner.ts';
 import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
 import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
-import { foldedOutline } from './outlines.ts';
+import { foldedBends, foldedOutline, foldEnds, panelBends } from './outlines.ts';
 import { sideStart, type Sleeve } from './params.ts';
 import { bagSeams, mouthSeams, type Layer } from './seams.ts';
 
@@ -71,6 +71,7 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
       up: fold ? ['mouth-back', 'mouth-front'] : ['bottom', 'mouth'],
     },
     topArrow: true,
+    bends: fold ? foldedBends(shape) : panelBends(shape),
     ...(fold && { folds: [foldLine(shape)], note: 'The middle is the bottom; the back stands on its head.' }),
   });
   if (fold) {
@@ -88,13 +89,10 @@ const allowanceOf = (edge: string, seam: Derived, hem: Derived, below: Derived):
   return edge.startsWith('mouth') ? hem : seam;
 };
 
-const foldLine = ({ height, taper, width, notch, cut = 0 }: PanelShape) => ({
-  id: 'bottom',
-  order: 1,
-  kind: 'valley' as const,
-  from: [taper / 2 + notch + cut, height] as [number, number],
-  to: [width - taper / 2 - notch - cut, height] as [number, number],
-});
+function foldLine(shape: PanelShape) {
+  const [from, to] = foldEnds(shape);
+  return { id: 'bottom', order: 1, kind: 'valley' as const, from, to };
+}
 
 /** In the middle of a side, clear of mouth and bottom. */
 const turningGap = (edge: string, gap: number, side: number) => ({

@@ -25,10 +25,14 @@ export function cornerBinding(detail: Sleeve): Contribution {
   const half = LAP.value / 2;
   const joins = (['right', 'left'] as const).flatMap((side) =>
     (['front', 'back'] as const).flatMap((face, index): Seam[] => {
-      const run = (layer: 'shell' | 'lining'): EdgeRun =>
-        bottom === 'fold'
-          ? wholeEdge(`body/${layer}`, `cut-${side}-${face}`)
-          : wholeEdge(`body/${layer}-${face}`, `cut-${face === 'front' ? side : other[side]}`);
+      // in the shell the lining shows its right side: what is left of it lies on the right
+      const run = (layer: 'shell' | 'lining'): EdgeRun => {
+        const inner = layer === 'lining';
+        const at = inner ? other[side] : side;
+        return bottom === 'fold'
+          ? wholeEdge(`body/${layer}`, `cut-${at}-${face}`, inner)
+          : wholeEdge(`body/${layer}-${face}`, `cut-${face === 'front' ? at : other[at]}`, inner);
+      };
       const [from, to] = [half + index * edge.value, half + (index + 1) * edge.value];
       const id = `body/corner-${side}-${face}`;
       const bound: Seam = { id, kind: 'sewn', a: edgePart(TAPE, 'bottom', from, to), b: run('shell') };

@@ -1,6 +1,8 @@
 import type { Outline } from '../../geometry/outline.ts';
 import { through, type PanelShape } from '../../geometry/panel.ts';
 import type { Point } from '../../geometry/perimeter.ts';
+import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
+import type { Bend } from '../../pieces/piece.ts';
 
 /** Front and back in one piece, folded at half its height; the front is the upper half. Edges, counter-clockwise:
  * `mouth-back` at the bottom, `right-back`, (`notch-right-in`, `notch-right`, `notch-right-out`, or `cut-right-back`,
@@ -39,6 +41,38 @@ export function foldedOutline({ width, height, taper, notch, cut = 0 }: PanelSha
     ['left-front', [0, 2 * height]],
     ...side('left'),
   ]);
+}
+
+/** How a folded piece lies when it is full: boxed, a base between two walls; flat, folded back. */
+export function foldedBends(shape: PanelShape): Bend[] {
+  const { height, taper, notch } = shape;
+  if (notch === 0) return [crease(...foldEnds(shape), BACK)];
+  const free = taper !== 0;
+  const [left, right] = [taper / 2 + notch, shape.width - taper / 2 - notch];
+  const wall = (low: number, mouth: number): Bend[] => [
+    crease([left, low], [right, low], SQUARE, free),
+    crease([left, low], [notch, mouth], SQUARE, free),
+    crease([right, low], [shape.width - notch, mouth], SQUARE, free),
+  ];
+  return [...wall(height - notch, 0), ...wall(height + notch, 2 * height)];
+}
+
+/** Where the fold at the bottom ends. */
+export const foldEnds = ({ height, taper, width, notch, cut = 0 }: PanelShape): [Point, Point] => [
+  [taper / 2 + notch + cut, height],
+  [width - taper / 2 - notch - cut, height],
+];
+
+/** How one panel lies when it is full: boxed, half of the base and of both sides beside its wall. */
+export function panelBends({ width, height, taper, notch }: PanelShape): Bend[] {
+  if (notch === 0) return [];
+  const free = taper !== 0;
+  const [left, right] = [taper / 2 + notch, width - taper / 2 - notch];
+  return [
+    crease([left, notch], [right, notch], SQUARE, free),
+    crease([left, notch], [notch, height], SQUARE, free),
+    crease([right, notch], [width - notch, height], SQUARE, free),
+  ];
 }
 
 /** A wedge taken out at the fold: folded, it is a corner cut off. */

@@ -20,7 +20,13 @@ export function bagSeams(detail: Sleeve, layer: Layer): Seam[] {
       ...(boxed ? (['right', 'left'] as const) : []).map((side) =>
         seam(
           `corner-${side}`,
-          { piece, parts: [{ edge: `notch-${side}-in` }, { edge: `notch-${side}-out` }] },
+          {
+            piece,
+            parts: [
+              { edge: `notch-${side}-in`, reversed: true },
+              { edge: `notch-${side}-out`, reversed: true },
+            ],
+          },
           edge(`notch-${side}`),
         ),
       ),

@@ -5,7 +5,7 @@ import type { Notch, PieceDraft } from '../../pieces/piece.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { shallowCorner } from '../shallow-corner.ts';
 import { zipTubeOperations } from './operations.ts';
-import { cornerLines, tubeOutline, type TubePanel } from './outline.ts';
+import { cornerLines, tubeBends, tubeOutline, type TubePanel } from './outline.ts';
 import type { TubeLayer, ZipTube } from './params.ts';
 import { bottomSeam, cornerSeams, endSeams, zipSeams, type TubePiece } from './seams.ts';
 
@@ -73,6 +73,7 @@ function panelPiece(id: TubePiece, detail: ZipTube, { rules }: BodyInputs, layer
       up: [panel.names.bottom, panel.names.top],
     },
     notches: whole ? [middle('zip-front'), middle('zip-back')] : [],
+    bends: tubeBends(panel, cutOut),
     ...(detail.form === 'boxed' && !cutOut && { lines: cornerLines(panel) }),
   };
 }

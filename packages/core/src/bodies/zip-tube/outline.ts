@@ -1,7 +1,8 @@
 import { through } from '../../geometry/panel.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import type { Point } from '../../geometry/perimeter.ts';
-import type { StitchLine } from '../../pieces/piece.ts';
+import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
+import type { Bend, StitchLine } from '../../pieces/piece.ts';
 
 /** A panel round a tube, or part of it. All mm. */
 export interface TubePanel {
@@ -46,6 +47,22 @@ function endOf({ along, folds, boxing }: TubePanel, side: 'left' | 'right', cutO
     ];
   });
   return [start, ...rest];
+}
+
+/** How it lies when it is full: walls between the folds and across their ends; flat, folded back. Corners that are only
+ * marked are not bent: what is sewn off there is no part of the solid. */
+export function tubeBends({ along, round, folds, boxing }: TubePanel, cutOut: boolean): Bend[] {
+  if (boxing === 0) return folds.map((at) => crease([0, at], [along, at], BACK));
+  if (!cutOut) return [];
+  const [left, right] = [boxing / 2, along - boxing / 2];
+  const [low, high] = [folds.map((at) => at - boxing / 2), folds.map((at) => at + boxing / 2)];
+  const level = [...low, ...high].map((at) => crease([left, at], [right, at], SQUARE));
+  // the ends of each wall, between the cut-outs
+  const ends = [0, ...high].flatMap((from, index) => {
+    const to = low[index] ?? round;
+    return [left, right].map((x) => crease([x, from], [x, to], SQUARE));
+  });
+  return [...level, ...ends];
 }
 
 /** The same corners as lines to be sewn, where nothing is cut out first. */

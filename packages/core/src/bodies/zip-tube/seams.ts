@@ -30,7 +30,11 @@ export function endSeams({ exposed }: ZipTube): Seam[] {
       id: `body/shell/${side}`,
       kind: 'sewn',
       a: run('body/shell', [up(`${side}-2`)]),
-      b: run('body/shell', [down(`${side}-1`), down(`${side}-3`)]),
+      // a left end is walked downwards
+      b: run(
+        'body/shell',
+        (side === 'left' ? [3, 1] : [1, 3]).map((part) => down(`${side}-${part}`)),
+      ),
       ease: { by: exposed },
     },
     ...(['front', 'back'] as const).map((which): Seam => ({
@@ -38,7 +42,8 @@ export function endSeams({ exposed }: ZipTube): Seam[] {
       kind: 'sewn',
       a: run(`body/lining-${which}`, [up(`${side}-2`)]),
       b: run(`body/lining-${which}`, [down(`${side}-1`)]),
-      ease: { by: onHalf },
+      // from the bottom of the lining, or towards it: there the zipper shows
+      ease: { by: onHalf, at: side === 'left' ? 'start' : 'end' },
     })),
   ]);
 }
@@ -54,13 +59,16 @@ export const bottomSeam: Seam = {
 /** Every corner: the two edges that meet in the end seam, sewn to the one that lies across the fold. */
 export function cornerSeams({ form, corners }: ZipTube): Seam[] {
   if (form === 'flat') return [];
-  const part = (id: string): RunPart => (corners === 'cut' ? { edge: id } : { line: id });
+  const part = (id: string, reversed = false): RunPart =>
+    corners === 'cut' ? { edge: id, ...(reversed && { reversed }) } : { line: id };
+  // from one inner corner out to the end seam, and back in to the other; a left end runs downwards
+  const order = { right: ['in', 'out'], left: ['out', 'in'] } as const;
   return tubePieces.flatMap((piece) =>
     (piece === 'body/shell' ? [1, 2] : [1]).flatMap((fold) =>
       sides.map((side) => ({
         id: `${piece}/corner-${side}-${fold}`,
         kind: 'sewn' as const,
-        a: { piece, parts: [part(`${side}-${fold}-in`), part(`${side}-${fold}-out`)] },
+        a: { piece, parts: order[side].map((end) => part(`${side}-${fold}-${end}`, true)) },
         b: { piece, parts: [part(`${side}-${fold}-across`)] },
       })),
     ),

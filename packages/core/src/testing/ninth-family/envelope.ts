@@ -7,6 +7,7 @@ import type { MeasuredFace } from '../../faces/measure.ts';
 import { through } from '../../geometry/panel.ts';
 import type { CutPieces, ParamSpec } from '../../holders/holder-kind.ts';
 import { lengthParam } from '../../holders/params.ts';
+import { BACK, crease } from '../../pieces/bend.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 
@@ -99,6 +100,7 @@ export const envelope: BodyKind<Envelope> = {
           height: sum('front, back and flap', [times(2, height), flap]),
           allowance: Object.fromEntries(stitch.map(({ id }) => [id, sewn(id) ? seam : none])),
           spans: { across: ['left-front', 'right-front'], up: ['mouth', 'tip'] },
+          bends: [1, 2].map((times_) => crease([0, times_ * h], [w, times_ * h], BACK)),
           folds: [0, 1, 2].map((times_, index) => ({
             id: ['mouth', 'bottom', 'flap'][index]!,
             order: index + 1,

@@ -1,0 +1,239 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { DesignDocument } from '../document/design-document.ts';
+import { edgeLength } from '../geometry/outline.ts';
+import { outlineArea } from '../testing/measures.ts';
+import { anyWallet, runs } from '../testing/any-design.ts';
+import { anyAccordion, anyBox, anyDoubleTube, anyOrganizer, anyShell, anyZipTube } from '../testing/any-boxy.ts';
+import { anyFolio, anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-standing.ts';
+import type { Solution } from '../solve/solution.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { formOf, type FormOptions } from './form.ts';
+import { glue } from './glue.ts';
+import { skinOf } from './skin.ts';
+import { topologyOf, type Solid } from './solid.ts';
+
+type Layer = 'exterior' | 'lining';
+const layerOf = (solution: Solution, layer: Layer) => skinOf(solution.pieces, solution.seams, [layer]);
+function form(solution: Solution, layer: Layer = 'exterior', options: FormOptions = {}): Solid {
+  const { pieces, seams } = layerOf(solution, layer);
+  return formOf(pieces, seams, options);
+}
+const size = ({ body }: Solution, name: string): number => body.sizes[name]!.value;
+const finished = (solution: Solution, name: string): number => solution.finished[name]!.value;
+/** Sizes by their order, so that it does not matter how the solid lies. */
+const sorted = (sizes: readonly number[]): number[] => [...sizes].sort((a, b) => a - b);
+function expectExtent({ extent }: Solid, sizes: readonly number[], tolerance = 0.05): void {
+  const expected = sorted(sizes);
+  sorted(extent).forEach((value, index) => expect(Math.abs(value - expected[index]!)).toBeLessThan(tolerance));
+}
+const expectVolume = ({ volume }: Solid, expected: number, share = 1e-6): void =>
+  expect(Math.abs(volume - expected)).toBeLessThanOrEqual(share * Math.abs(expected) + 1e-3);
+
+interface Case {
+  family: string;
+  any: fc.Arbitrary<DesignDocument>;
+  /** Openings of one layer. */
+  mouths: number;
+  /** Ends of a zipper beside which nothing but the zipper lies; default none. */
+  zipperEnds?: number;
+  /** What the solid of the outer layer must be. */
+  check: (solid: Solid, solution: Solution, design: DesignDocument) => void;
+}
+
+const box = (solid: Solid, sides: [number, number, number]): void => {
+  expect(solid.gap).toBeLessThan(0.01);
+  expectExtent(solid, sides);
+  expectVolume(solid, sides[0] * sides[1] * sides[2]);
+};
+
+const cases: Case[] = [
+  {
+    family: 'sleeve',
+    any: anySleeve,
+    mouths: 1,
+    check(solid, solution) {
+      const { width, height, depth } = solution.finished;
+      if (depth) box(solid, [width!.value, depth.value, height!.value]);
+      else expectExtent(solid, [width!.value, 0, height!.value]);
+    },
+  },
+  {
+    family: 'zip-tube',
+    any: anyZipTube.filter(({ body }) => body.params.form === 'flat' || body.params.corners === 'cut'),
+    mouths: 1,
+    zipperEnds: 2,
+    check(solid, solution, design) {
+      if (design.body.params.form === 'flat') return expect(solid.extent.filter((side) => side < 1e-6).length).toBe(1);
+      const [length, width, height] = ['length', 'width', 'height'].map((name) => finished(solution, name));
+      expect(solid.gap).toBeLessThan(0.01);
+      expectExtent(solid, [length!, width!, height!]);
+      // the slit of the zipper goes down both ends: a short lid may cut those edges off
+      const slit = solution.pieces.find(({ id }) => id === 'closure/zipper')!.cutHeight.value;
+      const whole = length! * width! * height!;
+      expect(solid.volume).toBeLessThan(whole + 1);
+      return expect(solid.volume).toBeGreaterThan(whole - (slit * length! * height!) / 2);
+    },
+  },
+  {
+    family: 'double-tube',
+    any: anyDoubleTube,
+    mouths: 2,
+    check: (solid, solution) => expectExtent(solid, [finished(solution, 'width'), finished(solution, 'length'), 0]),
+  },
+  {
+    family: 'box',
+    any: anyBox,
+    mouths: 1,
+    check: (solid, { finished: { width, depth, height } }) => box(solid, [width!.value, depth!.value, height!.value]),
+  },
+  {
+    family: 'organizer',
+    any: anyOrganizer,
+    mouths: 1,
+    check: (solid, solution) =>
+      box(solid, [size(solution, 'width'), size(solution, 'depth'), finished(solution, 'height')]),
+  },
+  {
+    family: 'round',
+    any: anyRound,
+    mouths: 1,
+    check(solid, solution) {
+      const [diameter, height] = [finished(solution, 'diameter'), finished(solution, 'height')];
+      // the wall goes round in 48 flats
+      expectVolume(solid, (Math.PI / 4) * diameter ** 2 * height, 0.006);
+      expectExtent(solid, [diameter, diameter, height], 0.006 * diameter);
+    },
+  },
+  {
+    family: 'shell',
+    any: anyShell,
+    mouths: 1,
+    zipperEnds: 2,
+    check(solid, solution) {
+      const [length, width, depth] = ['length', 'width', 'depth'].map((name) => finished(solution, name));
+      // the panel, its corners 2 outside those of the plate unless a rule says otherwise
+      const panel = solution.pieces.find(({ id }) => id === 'body/shell-lid')!;
+      expect(solid.gap).toBeLessThan(0.5);
+      expectExtent(solid, [length!, width!, depth!], 0.5);
+      // the lid over the slit of its zipper sinks in where that goes round a corner
+      const share = solid.volume / (outlineArea(panel.stitch) * depth!);
+      expect(share).toBeGreaterThan(0.9);
+      expect(share).toBeLessThan(1.001);
+    },
+  },
+  {
+    family: 'accordion',
+    any: anyAccordion,
+    mouths: 1,
+    check(solid, solution, design) {
+      const [width, height] = [finished(solution, 'width'), finished(solution, 'height')];
+      const base = size(solution, 'base');
+      if (design.body.params.school !== 'wrapped') return box(solid, [width, height, base]);
+      // pinched more at the top than below, front and back lean towards each other
+      const gusset = solution.pieces.find(({ id }) => id === 'body/shell-gusset-left')!;
+      const pinched = gusset.lines.filter(({ id }) => id.startsWith('pinch'));
+      const at = (end: 0 | 1) => pinched.map(({ from, to }) => [from, to][end]![0]);
+      const spread = (xs: number[]) => xs.reduce((sum, x, i) => sum + (i % 2 === 0 ? -1 : 1) * x, 0);
+      const more = Math.abs(spread(at(1))) - Math.abs(spread(at(0)));
+      const high = Math.sqrt(height ** 2 - (more / 2) ** 2);
+      expect(solid.gap).toBeLessThan(0.5 + (base * more) / height);
+      return expectVolume(solid, width * (base - more / 2) * high, 0.02 + (2 * more) / height);
+    },
+  },
+  {
+    family: 'foldover',
+    any: anyWallet,
+    mouths: 1,
+    check(solid, solution) {
+      expect(Math.abs(solid.extent[0] - finished(solution, 'closedWidth'))).toBeLessThan(0.05);
+      expect(Math.abs(solid.extent[1] - finished(solution, 'height'))).toBeLessThan(1e-6);
+      // closed, the lining lies inside the shell with all its thickness
+      const lining = form(solution, 'lining');
+      const cloth = solution.stacks.exterior.value + solution.stacks.lining.value;
+      if (size(solution, 'shellExtra') > 0) expect(solid.extent[2] - lining.extent[2]).toBeGreaterThan(cloth - 0.05);
+    },
+  },
+  {
+    family: 'folio',
+    any: anyFolio,
+    mouths: 1,
+    check(solid, solution) {
+      const open = form(solution, 'lining', { open: true });
+      expect(open.extent[0]).toBeCloseTo(finished(solution, 'openWidth'), 6);
+      expect(form(solution, 'exterior', { open: true }).extent[1]).toBeCloseTo(finished(solution, 'height'), 6);
+      expect(solid.extent[2]).toBeGreaterThan(0);
+    },
+  },
+  {
+    family: 'jacket',
+    any: anyJacket,
+    mouths: 1,
+    check(_, solution) {
+      const open = form(solution, 'exterior', { open: true });
+      expectExtent(open, [finished(solution, 'openWidth'), finished(solution, 'height'), 0], 1e-6);
+    },
+  },
+  {
+    family: 'roll',
+    any: anyRoll,
+    mouths: 1,
+    check(solid, solution, design) {
+      const open = form(solution, 'exterior', { open: true });
+      const flap = design.body.params.flap === 'flap';
+      const sizes = [finished(solution, 'openWidth'), finished(solution, 'height'), 0];
+      if (!flap) expectExtent(solid, sizes, 1e-6);
+      expect(open.extent[0]).toBeCloseTo(sizes[0]!, 6);
+    },
+  },
+];
+
+describe.each(cases)('$family: the solid from its pieces and seams alone', ({ any, mouths, zipperEnds = 0, check }) => {
+  const forAny = (count: number, holds: (design: DesignDocument, solution: Solution) => void) =>
+    fc.assert(
+      fc.property(any, (design) => holds(design, solveDesign(design))),
+      { numRuns: runs(count) },
+    );
+
+  test('each layer hangs together the right way round, with its mouths and no other opening', () =>
+    forAny(40, (_, solution) => {
+      for (const layer of ['exterior', 'lining'] as const) {
+        const { pieces, seams } = layerOf(solution, layer);
+        if (pieces.length === 0 || (layer === 'lining' && pieces[0]!.id === 'body/lining-a')) continue;
+        const { twisted, rims, euler } = topologyOf(glue(pieces, seams, { open: true }));
+        const cut = pieces.some(({ stitch }) => stitch.some(({ id }) => id.startsWith('cut-'))) ? 2 : 0;
+        const own = layer === 'lining' ? 1 : mouths;
+        expect({ twisted, rims: rims.length, euler }).toEqual({ twisted: [], rims: own + cut, euler: 2 - own - cut });
+      }
+    }));
+
+  test('both layers together are closed', () =>
+    forAny(40, (design, solution) => {
+      const { pieces, seams } = skinOf(solution.pieces, solution.seams, ['exterior', 'lining']);
+      if (!pieces.some(({ role }) => role === 'lining')) return;
+      const { twisted, rims } = topologyOf(glue(pieces, seams, { open: true }));
+      expect(twisted).toEqual([]);
+      // a lip of raw cloth stands out
+      if (design.body.params.edges === 'raw') expect(rims.length).toBe(1);
+      else expect(rims.length).toBeLessThanOrEqual(zipperEnds);
+    }));
+
+  test('nothing is stretched: cloth and edges are as large in space as they are flat', () =>
+    forAny(15, (_, solution) => {
+      const { pieces, seams } = layerOf(solution, 'exterior');
+      const solid = formOf(pieces, seams);
+      const flat = pieces.reduce((sum, { stitch }) => sum + outlineArea(stitch), 0);
+      const round = pieces.some(({ stitch }) => stitch.some(({ kind }) => kind === 'arc'));
+      const around = pieces.reduce(
+        (sum, { stitch }) => sum + stitch.reduce((all, edge) => all + edgeLength(edge), 0),
+        0,
+      );
+      expect(Math.abs(solid.area - flat)).toBeLessThan((round ? 0.004 * flat : 1e-6 * flat) + solid.gap * around);
+    }));
+
+  test('it is what it is meant to be', () =>
+    forAny(30, (design, solution) => {
+      const solid = form(solution);
+      check(solid, solution, design);
+    }));
+});

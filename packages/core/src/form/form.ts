@@ -1,0 +1,25 @@
+import type { Piece } from '../pieces/piece.ts';
+import type { Seam } from '../pieces/seam.ts';
+import { fold } from './fold.ts';
+import { glue, type GlueOptions } from './glue.ts';
+import { settle } from './settle.ts';
+import { solidOf, type Solid } from './solid.ts';
+
+export interface FormOptions extends GlueOptions {
+  /** A gap between what is sewn together that counts as none, mm; default 0.5. */
+  close?: number;
+}
+
+/** The finished solid, folded and sewn from flat pieces alone: every piece is parted by its bends into flat facets, those
+ * whose angle is known are folded, and what is rigid then is brought to where all seams meet. Nothing is stretched.
+ * @param pieces the first one stays where it is; see `skinOf`
+ * @throws CoreError `form.lineSeam` */
+export function formOf(
+  pieces: readonly Piece[],
+  seams: readonly Seam[],
+  { close = 0.5, ...options }: FormOptions = {},
+): Solid {
+  const glued = glue(pieces, seams, options);
+  const parts = glued.pieces.flatMap(fold);
+  return solidOf(glued, parts, settle(glued, parts, close));
+}
