@@ -38,17 +38,17 @@ export const refractometerCase = design({
   id: 'refractometer-case',
   name: 'Refractometer case',
   story:
-    'The dip refractometer under two straps between stiff plates; vials and a brush in the lid, a zipper round three sides.',
+    'The dip refractometer under two straps between stiff plates; six vials in elastic pockets in the lid, a guarded zipper round three sides.',
   body: 'shell',
-  params: { radius: 25, hinge: 120 },
+  params: { radius: 25, hinge: 120, guard: 'strips' },
   contents: [
     thing('c1', 'refractometer', 'Dip refractometer', { orientation: 'lying' }),
-    thing('c2', 'vial', 'Sample vial', { count: 4 }),
+    thing('c2', 'vial', 'Sample vial', { count: 6 }),
   ],
   stacks: plates(cloth('canvas-10oz', 'quilting-cotton fleece'), 'stiffener'),
   holders: [
     { face: 'base', id: 'A', kind: 'hold-straps', params: { way: 'upright' }, lines: ['c1'] },
-    { face: 'lid', id: 'B', kind: 'channel-pocket', lines: ['c2'] },
+    { face: 'lid', id: 'B', kind: 'loop-row', params: { elastic: 'elastic-40', below: 'stitched' }, lines: ['c2'] },
   ],
   closure: 'zip-top',
   closing: { sliders: 'two' },

@@ -106,3 +106,34 @@ describe('an accordion', () => {
     expect(made({ dividers: 'zipped' }).hardware.filter(({ id }) => id === 'slider-3')).toHaveLength(2);
   });
 });
+
+describe('a padded divider', () => {
+  const padded = made({ dividers: 'padded' });
+  const plain = made({ dividers: 'plain' });
+
+  test('is thicker by its padding, and so is what the gusset goes round', () => {
+    // a base of canvas 0.62 and stiffener 1.50 between the two layers of each of two dividers
+    const more = (id: string) => {
+      const at = (solution: Solution) => {
+        const gusset = pieceOf(solution, 'body/shell-gusset-right');
+        return lineOf(gusset, `${id}-behind`).to[0] - lineOf(gusset, `${id}-before`).to[0];
+      };
+      return at(padded) - at(plain);
+    };
+    expect([more('pinch-1'), more('pinch-2')].map((each) => Number(each.toFixed(9)))).toEqual([2.12, 2.12]);
+  });
+
+  test('has its padding above where it bends, clear of what the gusset is stitched through', () => {
+    for (const index of [1, 2]) {
+      const divider = pieceOf(padded, `body/divider-${index}`);
+      const padding = pieceOf(padded, `body/divider-${index}-padding`);
+      const edge = (id: string) => divider.stitch.find((each) => each.id === id)!;
+      const low = edge('right').from[1];
+      expect(padding.cutHeight.value).toBeCloseTo(edge('top').from[1] - low - 4, 9);
+      // six are stitched at the top on each side, and two clear of that
+      expect(padding.cutWidth.value).toBeCloseTo(edgeLength(edge('top')) - 2 * 6 - 4, 9);
+      expect(padding.role).toBe('base');
+    }
+    expect(plain.pieces.some(({ id }) => id.endsWith('padding'))).toBe(false);
+  });
+});

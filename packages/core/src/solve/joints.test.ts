@@ -185,6 +185,57 @@ describe('loops', () => {
   });
 });
 
+describe('small pockets of elastic', () => {
+  const design = trial({
+    body: 'folio',
+    face: 'leaf-1',
+    kind: 'loop-row',
+    holderParams: { below: 'stitched', elastic: 'elastic-40' },
+    item: thing(95, 16, 16, { shape: 'cylinder' }),
+    count: 3,
+  });
+  const solution = solveDesign(design);
+  const lining = pieceOf(solution, 'body/lining');
+
+  test('stand at the bottom of their place and are closed there', () => {
+    const lines = lining.lines.filter(({ id }) => id.startsWith('A-'));
+    const low = Math.min(...lines.flatMap(({ from, to }) => [from[1], to[1]]));
+    const bottoms = lines.filter(({ id }) => id.startsWith('A-bottom'));
+    expect(bottoms).toHaveLength(3);
+    for (const { from, to } of bottoms) expect([from[1], to[1]]).toEqual([low, low]);
+    const sides = lines.filter(({ id }) => id.startsWith('A-loop'));
+    for (const { from, to } of sides) expect([from[1], to[1] - from[1]]).toEqual([low, 40]);
+  });
+
+  test('below, the elastic is longer than its place by what is laid in pleats', () => {
+    const walked = solution.seams.filter(({ id }) => id.startsWith('holders/A#bottom'));
+    for (const { lengthA, lengthB, walks } of walked) {
+      // an elastic of 1.2 over 16, stitched 19.5 apart: a tenth less than the taut way
+      const way = tautOver(19.5 / 2, circle(0, (16 - 1.2) / 2, (16 + 1.2) / 2));
+      expect([walks, lengthB]).toEqual([true, 19.5]);
+      expect(lengthA).toBeCloseTo(0.9 * way, 2);
+    }
+    expect(walked).toHaveLength(3);
+  });
+});
+
+test.each([
+  ['zipper-3', 25],
+  ['zipper-5', 32],
+])('a zip pocket with %s has a tape of %d', (gauge, wide) => {
+  const solution = solveDesign(
+    trial({
+      body: 'folio',
+      face: 'leaf-1',
+      kind: 'zip-pocket',
+      holderParams: { gauge },
+      item: thing(100, 60, 2),
+    }),
+  );
+  expect(pieceOf(solution, 'holders/A/zipper').cutHeight.value).toBe(wide);
+  expect(solution.hardware.find(({ id }) => id.startsWith('zipper'))!.id).toBe(gauge);
+});
+
 test('crossed straps are stitched square to their way, corner to corner', () => {
   const design = trial({
     body: 'folio',

@@ -8,12 +8,13 @@ import type { Solution } from './solution.ts';
 import { solveDesign } from './solve-design.ts';
 
 /** A case for a box of 150 x 90 x 35, lying. */
-function hardCase(params: Params = {}, more: Partial<DesignDocument> = {}): Solution {
+function hardCaseDesign(params: Params = {}): DesignDocument {
   const item = thing(150, 90, 35);
   const base = trial({ body: 'shell', params, face: 'inside', kind: 'packed-room', item, closure: 'zip-top' });
-  const contents = base.contents.map((line) => ({ ...line, orientation: 'lying' as const }));
-  return solveDesign({ ...base, contents, ...more });
+  return { ...base, contents: base.contents.map((line) => ({ ...line, orientation: 'lying' as const })) };
 }
+const hardCase = (params: Params = {}, more: Partial<DesignDocument> = {}): Solution =>
+  solveDesign({ ...hardCaseDesign(params), ...more });
 const pieceOf = ({ pieces }: Solution, id: string): Piece => pieces.find((piece) => piece.id === id)!;
 
 /** Length of an outline walked in short steps. */
@@ -110,5 +111,34 @@ describe('a hard case', () => {
     const codes = (radius: number) => hardCase({ radius }).findings.map(({ code }) => code);
     expect(codes(10)).toContain('gusset.tightCorner');
     expect(codes(15)).not.toContain('gusset.tightCorner');
+  });
+
+  test('the thicker its gusset, the rounder its corners must be', () => {
+    const padded = {
+      stacks: {
+        ...hardCaseDesign().stacks,
+        exterior: ['canvas-10oz', 'fleece', 'fleece'].map((material) => ({ material, coverage: 'full' as const })),
+      },
+    };
+    const codes = (radius: number) => hardCase({ radius }, padded).findings.map(({ code }) => code);
+    // canvas 0.62 and twice fleece 2.40, common practice: five times that
+    expect(codes(27)).toContain('gusset.tightCorner');
+    expect(codes(27.5)).not.toContain('gusset.tightCorner');
+  });
+
+  test('guard strips lap behind the teeth, and run as long as the zipper part', () => {
+    const solution = hardCase({ guard: 'strips' });
+    const plain = hardCase();
+    expect(plain.pieces.some(({ id }) => id.startsWith('body/guard'))).toBe(false);
+    const guards = ['lid', 'base'].map((half) => pieceOf(solution, `body/guard-${half}`));
+    for (const guard of guards) {
+      const [fold] = guard.folds;
+      // no. 5 shows 20: half of that, and past the middle of the teeth
+      expect(fold!.from[1]).toBe(14);
+      expect(guard.cutHeight.value).toBe(2 * 14 + 12);
+      expect(guard.cutWidth.value).toBe(pieceOf(solution, 'body/shell-zip-lid').cutWidth.value);
+    }
+    const caught = solution.seams.filter(({ id }) => id.startsWith('body/guard'));
+    expect(caught.map(({ kind, walks }) => [kind, walks])).toEqual(Array(4).fill(['caught', true]));
   });
 });

@@ -35,7 +35,9 @@ const plainBox = anyStanding({
 export const anyShell: fc.Arbitrary<DesignDocument> = fc
   .tuple(
     anyStanding({
-      body: fc.record({ radius: length(8, 80), hinge: length(30, 400) }).map((params) => ({ kind: 'shell', params })),
+      body: fc
+        .record({ radius: length(8, 80), hinge: length(30, 400), guard: fc.constantFrom('none', 'strips') })
+        .map((params) => ({ kind: 'shell', params })),
       closures: ['zip-top'],
       holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),
       lines: 2,
@@ -71,7 +73,7 @@ export const anyAccordion: fc.Arbitrary<DesignDocument> = anyStanding({
   body: fc
     .record({
       compartments: fc.constantFrom('2', '3', '4', '5'),
-      dividers: fc.constantFrom('plain', 'zipped'),
+      dividers: fc.constantFrom('plain', 'padded', 'zipped'),
       school: fc.constantFrom('wrapped', 'joined'),
     })
     .map((params) => ({ kind: 'accordion', params })),

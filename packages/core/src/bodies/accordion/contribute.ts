@@ -1,12 +1,12 @@
 import { given, rounded, sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
+import { mm, say, type Wording } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { layers, sides, type Accordion, type Layer } from './params.ts';
-import { bodyPieces, dividerOutline, dividerPieces } from './pieces.ts';
+import { layers, sides, type Accordion, type DividerMaking, type Layer } from './params.ts';
+import { bodyPieces, dividerOutline, dividerPieces, paddingPieces } from './pieces.ts';
 import { BEYOND, dividerSeams, layerSeams, mouthSeams, topSeams } from './seams.ts';
 
 const ZIPPER = 'zipper-3';
@@ -21,6 +21,7 @@ const beyond = given('into each side', BEYOND, {
 export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: BodyInputs): Contribution {
   const zippers =
     detail.making === 'zipped' ? detail.dividers.map((_, index) => zipperPiece(detail, index, inputs)) : [];
+  const pads = detail.making === 'padded' ? paddingPieces(detail) : [];
   const { caught, sewn } = dividerSeams(detail);
   const seams: Seams = {
     shell: layerSeams('shell', detail),
@@ -30,7 +31,7 @@ export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: Bo
     wrapped: sewn,
   };
   return contribution({
-    pieces: [...bodyPieces(detail, inputs), ...dividerPieces(detail, inputs), ...zippers],
+    pieces: [...bodyPieces(detail, inputs), ...dividerPieces(detail, inputs), ...pads, ...zippers],
     joins: [...seams.shell, ...seams.lining, ...seams.mouth, ...seams.tops, ...seams.wrapped, ...caught],
     hardware: zippers.flatMap(({ width }) => [
       { id: ZIPPER, count: 1, length: width.value },
@@ -39,7 +40,7 @@ export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: Bo
     operations: operations(
       detail,
       seams,
-      zippers.map(({ id }) => id),
+      [...zippers, ...pads].map(({ id }) => id),
       inputs,
     ),
   });
@@ -57,13 +58,19 @@ function zipperPiece(detail: Accordion, index: number, { grid }: BodyInputs): Pi
   });
 }
 
+const dividerTexts: Record<DividerMaking, Wording> = {
+  plain: say`Sew the two layers of each divider together along the top, turn, topstitch; baste the other sides.`,
+  padded: say`Sew the two layers of each divider together along the top, turn, lay the padding in up to the seam, topstitch; baste the other sides. No seam goes through the padding: the divider bends below it, along the base.`,
+  zipped: say`Sew the zipper of each divider between its two layers, turn, topstitch; baste the three open sides. Leave each zipper half open.`,
+};
+
 interface Seams extends Record<Layer, Seam[]> {
   mouth: Seam[];
   tops: Seam[];
   wrapped: Seam[];
 }
 
-function operations(detail: Accordion, seams: Seams, zippers: string[], { rules }: BodyInputs): OperationDraft[] {
+function operations(detail: Accordion, seams: Seams, between: string[], { rules }: BodyInputs): OperationDraft[] {
   const ids = (list: Seam[]) => list.map(({ id }) => id);
   const dividers = detail.dividers.map((_, index) => `body/divider-${index + 1}`);
   const parts = (layer: Layer) =>
@@ -87,12 +94,9 @@ function operations(detail: Accordion, seams: Seams, zippers: string[], { rules 
       id: 'body/dividers',
       phase: 'prepare',
       needs: [],
-      uses: [...dividers, ...zippers],
+      uses: [...dividers, ...between],
       seams: ids(seams.tops),
-      text:
-        detail.making === 'zipped'
-          ? say`Sew the zipper of each divider between its two layers, turn, topstitch; baste the three open sides. Leave each zipper half open.`
-          : say`Sew the two layers of each divider together along the top, turn, topstitch; baste the other sides.`,
+      text: dividerTexts[detail.making],
     },
     bag('shell', []),
     bag('lining', ['body/dividers']),

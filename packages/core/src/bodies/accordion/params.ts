@@ -3,7 +3,7 @@ import type { Params } from '../../document/design-document.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { choiceParam } from '../../holders/params.ts';
 
-export type DividerMaking = 'plain' | 'zipped';
+export type DividerMaking = 'plain' | 'padded' | 'zipped';
 export type GussetSchool = 'wrapped' | 'joined';
 
 export const accordionParams = {
@@ -18,7 +18,12 @@ export const accordionParams = {
     title: 'Dividers',
     standard: 'plain' as DividerMaking,
     choices: [
-      { id: 'plain' as DividerMaking, title: 'two layers', why: 'Padded or firm by their inner layers.' },
+      { id: 'plain' as DividerMaking, title: 'two layers', why: 'Thin: the most room.' },
+      {
+        id: 'padded' as DividerMaking,
+        title: 'padded',
+        why: 'A third layer between them, of what the base is made of: fleece for what scratches, board for paper.',
+      },
       { id: 'zipped' as DividerMaking, title: 'pockets with a zipper', why: 'Coins and receipts stay where they are.' },
     ],
   },

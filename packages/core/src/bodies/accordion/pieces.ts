@@ -1,9 +1,10 @@
 import { half } from '../../derived/constants.ts';
-import { minus, product, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, minus, product, sum, times, type Derived } from '../../derived/derived.ts';
 import { through } from '../../geometry/panel.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import type { Point } from '../../geometry/perimeter.ts';
 import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
+import { patch } from '../../pieces/patch.ts';
 import type { Bend, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs } from '../body-kind.ts';
@@ -176,6 +177,28 @@ export function dividerOutline(detail: Accordion, index: number): { outline: Out
     high: { ...sum('divider, high', [lining.height, reach]), value: top },
   };
 }
+
+/** Common practice: padding ends so far inside a divider's edges, clear of the gusset's stitching. */
+const INSIDE = given('padding inside the edges', 2, {
+  kind: 'standard',
+  path: 'accordion/padding',
+  source: 'common practice',
+});
+
+/** What lies between the layers of a padded divider, above where it bends along the base. */
+export const paddingPieces = (detail: Accordion): PieceDraft[] =>
+  detail.dividers.map(({ reach }, index) => {
+    const { top, high } = dividerOutline(detail, index);
+    const low = reach.value > LOW ? [minus(reach)] : [];
+    return patch({
+      id: `body/divider-${index + 1}-padding`,
+      name: `Padding of divider ${index + 1}`,
+      role: 'base',
+      width: sum('padding, wide', [top, times(-2, detail.bites.top), times(-2, INSIDE)]),
+      height: sum('padding, high', [high, ...low, times(-2, INSIDE)]),
+      seam: asCut,
+    });
+  });
 
 /** Two layers for each divider. */
 export function dividerPieces(detail: Accordion, { rules }: BodyInputs): PieceDraft[] {

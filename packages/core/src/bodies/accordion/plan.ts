@@ -30,7 +30,8 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   const { rules, stacks, grid, pin, above = nothing } = inputs;
   const school = choiceParam(params, 'school', accordionParams.school);
   const making = choiceParam(params, 'dividers', accordionParams.dividers);
-  const dividerThickness = sum('divider, both layers', [times(2, stacks.pocket)]);
+  const padding = making === 'padded' ? [stacks.base] : [];
+  const dividerThickness = sum('divider, all layers', [times(2, stacks.pocket), ...padding]);
   const bites = bitesOf(school, inputs);
   const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
   const below = sum('below, to the middle of the shell', [stacks.lining, product('half', [stacks.exterior, half])]);

@@ -98,7 +98,7 @@ export function topSeams(detail: Accordion): Seam[] {
   return detail.dividers.flatMap((_, index): Seam[] => {
     const piece = `body/divider-${index + 1}`;
     const top = wholeEdge(piece, 'top');
-    if (detail.making === 'plain')
+    if (detail.making !== 'zipped')
       return [{ id: `${piece}#top`, kind: 'sewn', a: top, b: wholeEdge(piece, 'top', true) }];
     const zipper = `${piece}-zipper`;
     const run = edgeLength(dividerOutline(detail, index).outline.find(({ id }) => id === 'top')!);

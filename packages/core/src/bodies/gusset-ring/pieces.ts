@@ -10,8 +10,8 @@ import { cornerBends, panelOutline, quarterMarks } from './runs.ts';
 
 const roles = { shell: 'exterior', lining: 'lining' } as const;
 
-/** Common practice: a stiff gusset does not go round less, mm. */
-const TIGHT = 15;
+/** Common practice: a gusset does not go round less than this, nor round less than so many times its thickness. */
+const TIGHT = { least: 12, thicknesses: 5 };
 /** The clip spacing on a gusset that goes round a corner: common practice, mm. */
 export const CLIP = 6;
 
@@ -75,18 +75,19 @@ export function ringPieces(ring: Ring, { layer, name, titles }: Named, rules: Ru
   return [...strips, back];
 }
 
-/** Says that a stiff gusset will not go well round so small a radius.
+/** Says that a gusset will not go well round so small a radius: the thicker, the stiffer.
  * @param thickness of the gusset, mm */
 export function tightCorner(radius: Derived, thickness: Derived): Finding[] {
-  if (radius.value >= TIGHT) return [];
+  const limit = Math.max(TIGHT.least, TIGHT.thicknesses * thickness.value);
+  if (radius.value >= limit) return [];
   return [
     {
       code: 'gusset.tightCorner',
       severity: 'watch',
       about: ['body'],
       numbers: { radius: radius.value, thickness: thickness.value },
-      limit: TIGHT,
-      text: say`The corners have a radius of ${mm(radius.value)}: a stiff gusset goes round ${mm(TIGHT)} and more. Clip its allowance every ${CLIP} mm there, or round the corners more.`,
+      limit,
+      text: say`The corners have a radius of ${mm(radius.value)}: a gusset ${mm(thickness.value)} thick goes round ${mm(limit)} and more. Clip its allowance every ${CLIP} mm there, or round the corners more.`,
     },
   ];
 }

@@ -1,9 +1,10 @@
-import { given, rounded, sum } from '../../derived/derived.ts';
+import { given, rounded, sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, type Seam } from '../../pieces/seam.ts';
+import { patch } from '../../pieces/patch.ts';
+import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { CLIP, panelPiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
@@ -28,11 +29,13 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
     gusset: gussetSeams(detail),
     round: roundSeams(detail),
     bound: bindingSeams(detail),
+    guards: guardSeams(detail),
   };
   return contribution({
     pieces: [
       ...layers.flatMap((layer) => layerPieces(layer, detail, inputs)),
       platePiece(detail),
+      ...guardPieces(detail, inputs),
       strip({
         id: 'body/binding',
         name: 'Binding tape',
@@ -42,7 +45,7 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
         count: 2,
       }),
     ],
-    joins: [...seams.zip, ...seams.gusset, ...seams.round, ...seams.bound],
+    joins: [...seams.zip, ...seams.gusset, ...seams.round, ...seams.bound, ...seams.guards],
     hardware: [{ id: 'binding-20', count: 2, length: 2 * (detail.round.value + OVERLAP.value) }],
     operations: operations(detail, seams),
     findings: tightCorner(detail.plate.radius, inputs.stacks.exterior),
@@ -77,6 +80,41 @@ const platePiece = ({ plate }: ShellCase): PieceDraft => {
   };
 };
 
+/** Strips of lining, folded lengthwise, caught beside the zipper behind both tapes. */
+function guardPieces({ guard, zipperPart }: ShellCase, { rules }: BodyInputs): PieceDraft[] {
+  if (!guard) return [];
+  const zip = rules.length('zip.seam');
+  return halves.map((half) =>
+    patch({
+      id: `body/guard-${half}`,
+      name: `Guard of the zipper, ${titles[half]}`,
+      role: 'lining',
+      plain: true,
+      width: zipperPart,
+      height: sum('guard, both layers', [times(2, guard)]),
+      seam: rules.length('seam.allowance'),
+      allowance: { bottom: zip, top: zip },
+      folds: [
+        { id: 'middle', order: 1, kind: 'mountain', from: [0, guard.value], to: [zipperPart.value, guard.value] },
+      ],
+      note: 'Folded along its middle, right side out; its ends run into the seams of the hinge.',
+    }),
+  );
+}
+
+function guardSeams({ guard }: ShellCase): Seam[] {
+  if (!guard) return [];
+  return halves.flatMap((half) =>
+    (['bottom', 'top'] as const).map((edge): Seam => ({
+      id: `body/guard-${half}#${edge}`,
+      kind: 'caught',
+      within: `body/zip-${half}`,
+      a: wholeEdge(`body/guard-${half}`, edge, edge === 'top'),
+      b: wholeEdge(`body/lining-zip-${half}`, half === 'lid' ? 'bottom' : 'top', half === 'base'),
+    })),
+  );
+}
+
 /** Tape round the raw edges of each shell. */
 const bindingSeams = (detail: ShellCase): Seam[] =>
   halves.map((half) => ({
@@ -87,9 +125,9 @@ const bindingSeams = (detail: ShellCase): Seam[] =>
     b: { piece: `body/shell-${half}`, parts: panelOutline(detail).map(({ id }) => ({ edge: id })) },
   }));
 
-type Seams = Record<'zip' | 'gusset' | 'round' | 'bound', Seam[]>;
+type Seams = Record<'zip' | 'gusset' | 'round' | 'bound' | 'guards', Seam[]>;
 
-function operations({ depth, round }: ShellCase, seams: Seams): OperationDraft[] {
+function operations({ depth, round, guard }: ShellCase, seams: Seams): OperationDraft[] {
   const ids = (list: Seam[]) => list.map(({ id }) => id);
   const all = (part: string) => layers.map((layer) => `body/${layer}-${part}`);
   const panels = halves.flatMap((half) => all(half));
@@ -107,9 +145,11 @@ function operations({ depth, round }: ShellCase, seams: Seams): OperationDraft[]
       id: 'body/zip',
       phase: 'layers',
       needs: ['closure/zipper'],
-      uses: strips,
-      seams: ids(seams.zip),
-      text: say`Each edge of the zipper between a strip and its lining, right sides together; turn, press, topstitch. Zipper part and strips together are ${mm(depth.value)} wide.`,
+      uses: [...strips, ...(guard ? halves.map((half) => `body/guard-${half}`) : [])],
+      seams: ids([...seams.zip, ...seams.guards]),
+      text: guard
+        ? say`Fold each guard lengthwise and baste it to a tape of the zipper, behind the teeth. Each edge of the zipper between a strip and its lining, the guard with it, right sides together; turn, press, topstitch. Zipper part and strips together are ${mm(depth.value)} wide.`
+        : say`Each edge of the zipper between a strip and its lining, right sides together; turn, press, topstitch. Zipper part and strips together are ${mm(depth.value)} wide.`,
     },
     {
       id: 'body/gusset',

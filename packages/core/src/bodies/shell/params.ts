@@ -2,9 +2,25 @@ import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { Ring } from '../gusset-ring/ring.ts';
 
+/** What covers the teeth of the zipper from inside. */
+export type Guard = 'none' | 'strips';
+
 export const shellParams = {
   radius: { kind: 'length', title: 'Radius of the corners', rule: 'shell.radius' },
   hinge: { kind: 'length', title: 'Hinge, without zipper', rule: 'shell.hinge' },
+  guard: {
+    kind: 'choice',
+    title: 'Behind the teeth',
+    standard: 'none' as Guard,
+    choices: [
+      { id: 'none' as Guard, title: 'nothing', why: 'Less to sew.' },
+      {
+        id: 'strips' as Guard,
+        title: 'a guard strip on each side',
+        why: 'The teeth do not scratch what lies inside, and dust stays out.',
+      },
+    ],
+  },
 } as const satisfies Record<string, ParamSpec>;
 
 /** Driving sizes of a case of two stiff shells with a gusset between them. All mm. */
@@ -14,6 +30,8 @@ export interface ShellCase extends Ring {
   /** What is sewn onto an inside stays so far from its edge. */
   frame: Derived;
   offset: Derived;
+  /** Each of the strips that cover the teeth from inside, folded; nothing without them. */
+  guard?: Derived;
   /** What the walls of the gusset take of length and width, and both shells of the depth. */
   walls: Derived;
   shells: Derived;

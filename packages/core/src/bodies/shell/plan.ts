@@ -14,7 +14,7 @@ import {
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import { lengthParam } from '../../holders/params.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { BESIDE, LEAST_STRIP, STRAIGHT, cornerRule, cornerTakes } from '../gusset-ring/corners.ts';
@@ -23,6 +23,9 @@ import { shellParams, type ShellCase } from './params.ts';
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `shell/${path}`, source: 'common practice' });
 const LEAST = { length: common('least length', 80, 'length'), width: common('least width', 60, 'width') };
+/** Two guard strips lap over the teeth. */
+const GUARD = common('guard strip past the teeth', 4, 'guard');
+
 /** What lies loose between the shells, and what is sewn onto the inside of each. */
 export interface ShellFaces {
   inside: MeasuredFace;
@@ -59,6 +62,9 @@ export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs)
     offset,
     walls,
     shells,
+    ...(choiceParam(params, 'guard', shellParams.guard) === 'strips' && {
+      guard: rounded(sum('guard strip', [product('half of what shows', [exposed, half]), GUARD]), grid, 'up'),
+    }),
   };
 }
 

@@ -3,7 +3,7 @@ import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import { loop } from '../../sizing/loop.ts';
@@ -14,14 +14,48 @@ import type {
   HeldContents,
   HolderInputs,
   HolderKind,
+  ParamSpec,
   MeasuredHolder,
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 
-const ELASTIC = given('elastic, thick', 1.1, { kind: 'hardware', path: 'hardware/elastic-20/thickness' });
-const WIDE = given('elastic, wide', 20, { kind: 'hardware', path: 'hardware/elastic-20' });
+/** The bands that loops are made of. */
+type Band = 'elastic-20' | 'elastic-40';
+const band = (id: Band, wide: number, thick: number) => ({
+  id,
+  wide: given('elastic, wide', wide, { kind: 'hardware', path: `hardware/${id}` }),
+  thick: given('elastic, thick', thick, { kind: 'hardware', path: `hardware/${id}/thickness` }),
+});
+const bands = { 'elastic-20': band('elastic-20', 20, 1.1), 'elastic-40': band('elastic-40', 40, 1.2) };
+
+export const loopParams = {
+  elastic: {
+    kind: 'choice',
+    title: 'Elastic',
+    standard: 'elastic-20' as Band,
+    choices: [
+      { id: 'elastic-20' as Band, title: '20 mm', why: 'Holds what is thin and light.' },
+      { id: 'elastic-40' as Band, title: '40 mm', why: 'Holds what is short or heavy.' },
+    ],
+  },
+  below: {
+    kind: 'choice',
+    title: 'Lower edge',
+    standard: 'open' as Below,
+    choices: [
+      { id: 'open' as Below, title: 'open: loops', why: 'Long things go through.' },
+      {
+        id: 'stitched' as Below,
+        title: 'stitched down: small pockets',
+        why: 'Short things do not fall through; one row, at the bottom.',
+      },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+type Below = 'open' | 'stitched';
 const TAKE_UP = given(
   'cut shorter by',
   0.1,
@@ -44,48 +78,53 @@ interface OneLoop {
 }
 
 export interface LoopRow {
+  band: (typeof bands)[Band];
+  /** Stitched down along the lower edge too. */
+  pockets: boolean;
   loops: OneLoop[];
   rows: number;
   /** From loop to loop, at least. */
   between: Derived;
 }
 
-function loopOver(thing: Standing, between: Derived, { grid }: HolderInputs): OneLoop {
+function loopOver(thing: Standing, between: Derived, elastic: Derived, { grid }: HolderInputs): OneLoop {
   const { across, thickness, round } = thing;
-  const beside = sum('loop, stitching to stitching', [across, ELASTIC, times(2, SLACK)]);
+  const beside = sum('loop, stitching to stitching', [across, elastic, times(2, SLACK)]);
   const span = rounded(beside, grid, 'up');
   const relaxed = round
     ? loop({
         diameter: across,
         halfSpan: { ...sum('half of the span', [span]), value: span.value * half },
-        strapThickness: ELASTIC,
+        strapThickness: elastic,
         takeUp: TAKE_UP,
       }).relaxedLength
-    : overBox(across, thickness, span);
-  const hull = sum('thing, elastic and room', [across, times(2, ELASTIC), between]);
+    : overBox(across, thickness, span, elastic);
+  const hull = sum('thing, elastic and room', [across, times(2, elastic), between]);
   const pitch = rounded(largest('loop to loop', [span, hull]), grid, 'up');
   return { thing, span, relaxed: named('elastic at rest', relaxed), pitch };
 }
 
-function overBox(width: Derived, thickness: Derived, backSpan: Derived): Derived {
-  const { frontLength } = flatBackPocket({ width, thickness, backSpan, frontThickness: ELASTIC });
+function overBox(width: Derived, thickness: Derived, backSpan: Derived, elastic: Derived): Derived {
+  const { frontLength } = flatBackPocket({ width, thickness, backSpan, frontThickness: elastic });
   const short = { ...sum('taken up', [frontLength]), value: frontLength.value * TAKE_UP.value };
   return sum('elastic at rest', [frontLength, minus(short)]);
 }
 
-function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<LoopRow> {
+function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<LoopRow> {
   const { rules } = inputs;
+  const own = bands[choiceParam(params, 'elastic', loopParams.elastic)];
+  const pockets = choiceParam(params, 'below', loopParams.below) === 'stitched';
   const between = rules.length('loop.pitch');
-  const loops = contents.flatMap(standing).map((thing) => loopOver(thing, between, inputs));
+  const loops = contents.flatMap(standing).map((thing) => loopOver(thing, between, own.thick, inputs));
   const longest = largest(
     'the longest',
     loops.map(({ thing }) => thing.along),
   );
-  const rows = longest.value > TWO_ROWS ? 2 : 1;
+  const rows = longest.value > TWO_ROWS && !pockets ? 2 : 1;
   const width = sum('row of loops', [...loops.map(({ pitch }) => pitch), between]);
-  const least = given('rows of elastic', rows * 1.5 * WIDE.value, { kind: 'standard', path: 'loop/rows' });
+  const least = given('rows of elastic', rows * 1.5 * own.wide.value, { kind: 'standard', path: 'loop/rows' });
   const height = largest('loops, high', [longest, least]);
-  const detail: LoopRow = { loops, rows, between };
+  const detail: LoopRow = { band: own, pockets, loops, rows, between };
   return {
     width,
     height,
@@ -120,14 +159,16 @@ function slabsOf(detail: LoopRow, width: number, height: number): MeasuredHolder
     ...(thing.round && { round: true }),
   }));
   const elastic = { of: { role: 'pocket' as const }, label: 'elastic', x0: 0, x1: width, y0: 0, y1: height };
-  return [...things, { ...elastic, thickness: ELASTIC }];
+  return [...things, { ...elastic, thickness: detail.band.thick }];
 }
 
 type Placed = PlacedHolder<LoopRow>;
 
 /** Heights of the lower edges of the rows of elastic above the bottom of the seat, mm. */
-const rowsAt = ({ rows }: LoopRow, height: number): number[] =>
-  rows === 1 ? [(height - WIDE.value) / 2] : [height * 0.2, height * 0.8 - WIDE.value];
+function rowsAt({ rows, pockets, band: { wide } }: LoopRow, height: number): number[] {
+  if (pockets) return [0];
+  return rows === 1 ? [(height - wide.value) / 2] : [height * 0.2, height * 0.8 - wide.value];
+}
 
 function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { id }: HolderInputs): Placed {
   const { x, y, height } = seat;
@@ -168,6 +209,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
   const own = `holders/${id}`;
   const piece = `${own}/elastic`;
   const seam = rules.length('seam.allowance');
+  const { wide } = detail.band;
   const at = middles(detail);
   const stitches: number[] = [];
   let along = seam.value;
@@ -186,7 +228,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
   const lines = stitches.map((x, index): StitchLine => ({
     id: `stitch-${index + 1}`,
     from: [x, 0],
-    to: [x, WIDE.value],
+    to: [x, wide.value],
     label: '',
   }));
   const hostPlaces = detail.loops.flatMap(({ span }, index) => [
@@ -197,7 +239,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
     hostPlaces.map((x, index): StitchLine => ({
       id: `${id}-loop-${row + 1}-${index + 1}`,
       from: [seat.x + x, seat.y + low],
-      to: [seat.x + x, seat.y + low + WIDE.value],
+      to: [seat.x + x, seat.y + low + wide.value],
       label: index === 0 ? `loops of ${id}` : '',
     })),
   );
@@ -207,33 +249,59 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
     a: faceLine(piece, lines[index % lines.length]!.id),
     b: faceLine(seat.host.piece, line.id),
   }));
+  const bottoms = detail.pockets ? bottomsOf({ id, seat, detail }, piece, stitches) : [];
   return contribution({
     pieces: [
       {
         ...strip({
           id: piece,
-          name: `Elastic loops ${id}`,
-          cutFrom: 'elastic-20',
+          name: detail.pockets ? `Elastic pockets ${id}` : `Elastic loops ${id}`,
+          cutFrom: detail.band.id,
           length,
-          width: WIDE,
+          width: wide,
           count: detail.rows,
         }),
         lines,
       },
     ],
-    hostEdits: [{ piece: seat.host.piece, lines: host }],
-    joins,
-    hardware: [{ id: 'elastic-20', count: detail.rows, length: detail.rows * length.value }],
+    hostEdits: [{ piece: seat.host.piece, lines: [...host, ...bottoms.map(({ line }) => line)] }],
+    joins: [...joins, ...bottoms.map(({ join }) => join)],
+    hardware: [{ id: detail.band.id, count: detail.rows, length: detail.rows * length.value }],
     operations: [
       {
         id: `${own}/set`,
         phase: 'pockets',
         needs: [],
         uses: [piece, seat.host.piece],
-        seams: joins.map((join) => join.id),
-        text: say`Mark the elastic of ${id}, lay it on its lines and stitch it down at every mark, back and forth: ${detail.loops.length} loops, the elastic a little shorter than the way over the things. Try each before the next.`,
+        seams: [...joins, ...bottoms.map(({ join }) => join)].map((join) => join.id),
+        text: say`Mark the elastic of ${id}, lay it on its lines and stitch it down at every mark, back and forth: ${detail.loops.length} loops, the elastic a little shorter than the way over the things. Try each before the next.${detail.pockets ? ' Then stitch the lower edge down between them, what is too much in a small pleat on each side.' : ''}`,
       },
     ],
+  });
+}
+
+/** The lower edge of each pocket: the elastic is longer there than its place, and laid in two small pleats. */
+function bottomsOf({ id, seat, detail }: Pick<Placed, 'id' | 'seat' | 'detail'>, piece: string, stitches: number[]) {
+  const at = middles(detail);
+  return detail.loops.map(({ span, relaxed }, index): { line: StitchLine; join: Seam } => {
+    const middle = seat.x + at[index]!;
+    const reach = span.value * half;
+    const line: StitchLine = {
+      id: `${id}-bottom-${index + 1}`,
+      from: [middle - reach, seat.y],
+      to: [middle + reach, seat.y],
+      label: '',
+    };
+    return {
+      line,
+      join: {
+        id: `holders/${id}#bottom-${index + 1}`,
+        kind: 'stitchedOn',
+        a: edgePart(piece, 'bottom', stitches[2 * index]!, stitches[2 * index + 1]!),
+        b: faceLine(seat.host.piece, line.id),
+        ease: { by: sum('laid in pleats', [relaxed, minus(span)]) },
+      },
+    };
   });
 }
 
@@ -249,7 +317,7 @@ function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: Hold
       clearanceOf({
         ...about,
         direction: 'across',
-        required: sum('thing and elastic', [across, times(2, ELASTIC)]),
+        required: sum('thing and elastic', [across, times(2, detail.band.thick)]),
         available: pitch,
         ease: rules.length('loop.pitch').value,
       }),
@@ -261,7 +329,7 @@ function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: Hold
 /** Loops of elastic side by side, one for each thing. */
 export const loopRow: HolderKind<LoopRow> = {
   title: 'Loops',
-  params: {},
+  params: loopParams,
   rules: ['loop.pitch'],
   seats: ['leaf', 'wall'],
   suits: ({ shape, length, width }) => ({

@@ -19,7 +19,7 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
   const [w, h] = [seat.width.value, seat.height.value];
   const low = zipperAt(detail, h);
   const high = sum('front, bottom to zipper', [seat.height, minus(STRIP), minus(detail.window)]);
-  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs);
+  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs, detail.gauge);
   const draft = (name: string, title: string, height: Derived): PieceDraft =>
     patch({ id: `${own}/${name}`, name: title, role: 'pocket', width: seat.width, height, seam });
   const [front, strip] = [`${own}/front`, `${own}/strip`];

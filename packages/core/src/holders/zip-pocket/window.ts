@@ -24,7 +24,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
   // the bag lies behind the face: seen on its own right side it is mirrored, and its front is the upper half
   const onBag = windowLines('window', x0, h + y0, size);
   const onHost = windowLines(`${id}-window`, seat.x + x0, seat.y + y0, size);
-  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs);
+  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs, detail.gauge);
   const piece = patch({
     id: bag,
     name: `Zip pocket ${id}`,

@@ -17,6 +17,7 @@ import { choiceParam, lengthParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contributeApplied } from './applied.ts';
 import { contributeWindow } from './window.ts';
+import type { Gauge } from './zipper.ts';
 import { STRIP, zipperAt, type ZipPocket, type ZipStyle } from './zip.ts';
 
 const params = {
@@ -32,6 +33,15 @@ const params = {
       },
       { id: 'applied' as ZipStyle, title: 'along the top of a patch', why: 'Nothing is cut into the face.' },
       { id: 'flap' as ZipStyle, title: 'along the top, behind a flap', why: 'Keeps rain and sand off the teeth.' },
+    ],
+  },
+  gauge: {
+    kind: 'choice',
+    title: 'Gauge',
+    standard: 'zipper-3' as Gauge,
+    choices: [
+      { id: 'zipper-3' as Gauge, title: 'no. 3, fine', why: 'Soft: it does not stiffen the face.' },
+      { id: 'zipper-5' as Gauge, title: 'no. 5', why: 'Runs better where it is opened often, and outside.' },
     ],
   },
   drop: { kind: 'length', title: 'Window below the top of its pocket', rule: 'zip.drop' },
@@ -68,7 +78,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const width = sum('pocket, stitch to stitch', [inner, times(2, bite)]);
   const above = style === 'window' ? [drop, window] : [window, STRIP];
   const height = rounded(sum('pocket, bottom to top', [load.depth, bite, ...above]), grid, 'up');
-  const detail: ZipPocket = { style, load, opening, window, drop, beyond, walls, bite };
+  const gauge = choiceParam(design, 'gauge', params.gauge);
+  const detail: ZipPocket = { style, gauge, load, opening, window, drop, beyond, walls, bite };
   return {
     width,
     height,

@@ -1,11 +1,13 @@
 import { given, type Derived } from '../../derived/derived.ts';
 import type { PocketLoad } from '../face-pocket/pocket.ts';
+import type { Gauge } from './zipper.ts';
 
 export type ZipStyle = 'window' | 'applied' | 'flap';
 
 /** A pocket that a zipper closes. All mm. */
 export interface ZipPocket {
   style: ZipStyle;
+  gauge: Gauge;
   load: PocketLoad;
   /** Length of the opening. */
   opening: Derived;

@@ -5,7 +5,12 @@ import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 
-const WIDE = given('zipper tape, closed', 25, { kind: 'hardware', path: 'hardware/zipper-3' });
+/** Fine ones for what is sewn onto a face, coarser ones for what is used often. */
+export type Gauge = 'zipper-3' | 'zipper-5';
+const tapes: Record<Gauge, Derived> = {
+  'zipper-3': given('zipper tape, closed', 25, { kind: 'hardware', path: 'hardware/zipper-3' }),
+  'zipper-5': given('zipper tape, closed', 32, { kind: 'hardware', path: 'hardware/zipper-5' }),
+};
 
 /** A zipper cut to length: what runs along the opening, and the tails beyond it. */
 export interface Zipper {
@@ -16,22 +21,29 @@ export interface Zipper {
 }
 
 /** @param opening length that the slider runs, mm
- * @param beyond tape beyond it at each end, so that no stop lies in a seam, mm */
-export function zipperFor(id: string, opening: Derived, beyond: Derived, { grid }: Pick<HolderInputs, 'grid'>): Zipper {
+ * @param beyond tape beyond it at each end, so that no stop lies in a seam, mm
+ * @param gauge default no. 3 */
+export function zipperFor(
+  id: string,
+  opening: Derived,
+  beyond: Derived,
+  { grid }: Pick<HolderInputs, 'grid'>,
+  gauge: Gauge = 'zipper-3',
+): Zipper {
   const length = rounded(sum('zipper, cut length', [opening, times(2, beyond)]), grid, 'up');
   const name = `${id}/zipper`;
   const start = (length.value - opening.value) / 2;
   const piece = strip({
     id: name,
     name: `Zipper of ${id.replace('holders/', '')}`,
-    cutFrom: 'zipper-3',
+    cutFrom: gauge,
     length,
-    width: WIDE,
+    width: tapes[gauge],
     note: 'By the length, or the next longer ready-made one; whip the ends.',
   });
   return {
     piece,
-    hardware: [{ id: 'zipper-3', count: 1, length: length.value }],
+    hardware: [{ id: gauge, count: 1, length: length.value }],
     tape: (edge) => edgePart(name, edge, start, start + opening.value),
   };
 }
