@@ -66,6 +66,7 @@ const views = {
   box: ['/d/logger-bag/shape', async () => {}],
   'hard-case': ['/d/refractometer-case/shape', async () => {}],
   accordion: ['/d/receipts-accordion/shape', async () => {}],
+  organizer: ['/d/field-organizer/shape', async () => {}],
   cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
 };
 
