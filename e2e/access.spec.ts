@@ -7,6 +7,7 @@ const views = [
   ['shape', '/d/junior-bifold/shape'],
   ['a sleeve', '/d/twin-flask-bag/shape'],
   ['a roll', '/d/probe-roll/shape'],
+  ['a hard case', '/d/refractometer-case/shape'],
   ['cut', '/d/permit-bifold/cut'],
   ['not found', '/nowhere'],
 ] as const;

@@ -139,3 +139,26 @@ test('a sleeve and a roll, from things to pieces', async ({ page }) => {
   await toStage(page, 'Cut');
   await expect(page.getByRole('button', { name: /^C, Lining, / })).toBeVisible();
 });
+
+test('a hard case is drawn as it will be, and follows its sizes; its pieces are one press away', async ({ page }) => {
+  await page.goto('/d/refractometer-case/shape');
+  const form = page.getByRole('img', { name: /^The finished form/ });
+  await expect(form.locator('polygon')).not.toHaveCount(0);
+  const round = await form.locator('polygon').count();
+  const drawn = async () => (await form.locator('g').first().boundingBox())!;
+  const ratio = async () => (await drawn()).height / (await drawn()).width;
+  const before = await ratio();
+  // larger plates, and the same depth: flatter on the board
+  await page.getByLabel('Plate larger than what it holds, each side').fill('20');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Radius of the corners').fill('60');
+  await page.keyboard.press('Enter');
+  await expect.poll(ratio).not.toBeCloseTo(before, 2);
+  expect(round).toBeGreaterThan(60);
+  await page.getByRole('button', { name: /^finished depth .*explain$/ }).click();
+  await expect(page.getByText('depth budget').first()).toBeVisible();
+  await page.getByRole('radio', { name: 'Pieces' }).click();
+  await expect(page.getByRole('button', { name: /^K, Plate, / })).toBeVisible();
+  await page.getByRole('radio', { name: 'Finished' }).click();
+  await expect(form).toBeVisible();
+});

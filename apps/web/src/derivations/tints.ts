@@ -22,3 +22,16 @@ export function inkOn(tint: string): string {
   const [red, green, blue] = [1, 3, 5].map((from) => parseInt(tint.slice(from, from + 2), 16) / 255);
   return 0.3 * red! + 0.59 * green! + 0.11 * blue! > 0.5 ? '#1F2B44' : '#FBF9F3';
 }
+
+/** A tint in more or less light, 0 to 1; a half is as it is. */
+export function shaded(tint: string, light: number): string {
+  const to = light > 0.5 ? 255 : 20;
+  const share = Math.abs(light - 0.5) * 0.62;
+  const channel = (from: number) => {
+    const value = parseInt(tint.slice(from, from + 2), 16);
+    return Math.round(value + (to - value) * share)
+      .toString(16)
+      .padStart(2, '0');
+  };
+  return `#${channel(1)}${channel(3)}${channel(5)}`;
+}

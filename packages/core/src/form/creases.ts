@@ -1,7 +1,8 @@
 import { pointAlong, type Outline } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
-import type { Bend, Piece } from '../pieces/piece.ts';
+import type { Bend } from '../pieces/piece.ts';
 import type { Rim, RimPlace } from './rim.ts';
+import type { FlatPiece } from './flat.ts';
 
 /** A sharp line across a piece, from one place of its rim to another. */
 export interface Crease {
@@ -21,7 +22,7 @@ export interface CreaseOptions {
 }
 
 /** The bends of a piece as creases; one that is spread over cloth becomes several, evenly apart. */
-export const creasesOf = (piece: Piece, rim: Rim, options: CreaseOptions): Crease[] =>
+export const creasesOf = (piece: FlatPiece, rim: Rim, options: CreaseOptions): Crease[] =>
   piece.bends.flatMap((bend) => creasesOfBend(bend, piece.stitch, rim, options));
 
 function creasesOfBend(bend: Bend, outline: Outline, rim: Rim, { step, open }: CreaseOptions): Crease[] {

@@ -138,7 +138,7 @@ const cases: Case[] = [
       const more = Math.abs(spread(at(1))) - Math.abs(spread(at(0)));
       const high = Math.sqrt(height ** 2 - (more / 2) ** 2);
       expect(solid.gap).toBeLessThan(0.5 + (base * more) / height);
-      return expectVolume(solid, width * (base - more / 2) * high, 0.02 + (2 * more) / height);
+      return expectVolume(solid, width * (base - more / 2) * high, 0.03 + (3 * more) / height);
     },
   },
   {

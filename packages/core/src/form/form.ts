@@ -1,9 +1,8 @@
-import type { Piece } from '../pieces/piece.ts';
-import type { Seam } from '../pieces/seam.ts';
 import { fold } from './fold.ts';
 import { glue, type GlueOptions } from './glue.ts';
 import { settle } from './settle.ts';
 import { solidOf, type Solid } from './solid.ts';
+import type { FlatPiece, FlatSeam } from './flat.ts';
 
 export interface FormOptions extends GlueOptions {
   /** A gap between what is sewn together that counts as none, mm; default 0.5. */
@@ -15,8 +14,8 @@ export interface FormOptions extends GlueOptions {
  * @param pieces the first one stays where it is; see `skinOf`
  * @throws CoreError `form.lineSeam` */
 export function formOf(
-  pieces: readonly Piece[],
-  seams: readonly Seam[],
+  pieces: readonly FlatPiece[],
+  seams: readonly FlatSeam[],
   { close = 0.5, ...options }: FormOptions = {},
 ): Solid {
   const glued = glue(pieces, seams, options);

@@ -1,9 +1,8 @@
 import type { Point } from '../geometry/perimeter.ts';
-import type { Piece } from '../pieces/piece.ts';
-import type { Seam } from '../pieces/seam.ts';
 import { creasesOf, type Crease } from './creases.ts';
 import { matchSeam, sewnPairs, shareStops } from './match.ts';
 import { Rim, type RimPlace } from './rim.ts';
+import type { FlatPiece, FlatSeam } from './flat.ts';
 
 export interface GlueOptions {
   /** Largest turn from chord to chord of what is round, rad; default a 48th of a full turn. */
@@ -25,7 +24,7 @@ export interface Joint {
 
 /** A piece cut into flat facets by its bends, its rim sewn to others. */
 export interface GluedPiece {
-  piece: Piece;
+  piece: FlatPiece;
   /** Places of the rim, flat, mm, counter-clockwise. */
   points: Point[];
   /** For each of them the corner of the solid that it comes to lie in. */
@@ -46,7 +45,7 @@ const FULL = 2 * Math.PI;
 
 /** Sews flat pieces together: what a seam lays on each other is one corner of the solid.
  * @throws CoreError `form.lineSeam` */
-export function glue(pieces: readonly Piece[], seams: readonly Seam[], options: GlueOptions = {}): Glued {
+export function glue(pieces: readonly FlatPiece[], seams: readonly FlatSeam[], options: GlueOptions = {}): Glued {
   const { step = FULL / 48, open = false } = options;
   const rims = new Map(pieces.map((piece) => [piece.id, new Rim(piece, step)]));
   const creases = new Map(pieces.map((piece) => [piece.id, creasesOf(piece, rims.get(piece.id)!, { step, open })]));

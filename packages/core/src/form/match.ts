@@ -1,7 +1,8 @@
 import { CoreError } from '../errors/core-error.ts';
 import { distance, pointAlong } from '../geometry/outline.ts';
-import type { EdgeRun, Seam } from '../pieces/seam.ts';
+import type { EdgeRun } from '../pieces/seam.ts';
 import type { Rim, RimPlace } from './rim.ts';
+import type { FlatSeam } from './flat.ts';
 
 type Part = { edge: string; from: number; to: number; reversed: boolean };
 
@@ -35,7 +36,7 @@ export type Tucks = ReadonlyMap<string, RimPlace[]>;
 /** Lays the two edges of a seam on each other. Declared ease is spread over the whole seam; but if the shorter edge is in two
  * parts that do not touch, it lies where they part, and if the longer one is folded back onto itself, it is taken in there.
  * @throws CoreError `form.lineSeam` if the seam runs along a line on a face */
-export function matchSeam(seam: Seam, rims: ReadonlyMap<string, Rim>, tucks: Tucks): Matched {
+export function matchSeam(seam: FlatSeam, rims: ReadonlyMap<string, Rim>, tucks: Tucks): Matched {
   const a = walkOf(seam.a, rims.get(seam.a.piece)!);
   const b = walkOf(seam.b, rims.get(seam.b.piece)!);
   return { spans: spansOf(seam, a, b, tucks) };
@@ -68,7 +69,7 @@ function breaks({ rim, parts, starts }: Walk): number[] {
   });
 }
 
-function spansOf({ ease }: Seam, a: Walk, b: Walk, tucks: Tucks): Span[] {
+function spansOf({ ease }: FlatSeam, a: Walk, b: Walk, tucks: Tucks): Span[] {
   const [longer, shorter] = a.length >= b.length ? [a, b] : [b, a];
   const more = longer.length - shorter.length;
   if (ease?.between) return betweenMarks(ease.between, a, b);
@@ -125,7 +126,7 @@ interface Skipped {
   folded: boolean;
 }
 
-function skippedOf(ease: NonNullable<Seam['ease']>, longer: Walk, shorter: Walk, tucks: Tucks): Skipped[] {
+function skippedOf(ease: NonNullable<FlatSeam['ease']>, longer: Walk, shorter: Walk, tucks: Tucks): Skipped[] {
   const more = longer.length - shorter.length;
   const open = (from: number): Skipped => ({ from, to: from + more, folded: false });
   if (ease.at === 'start') return [open(0)];

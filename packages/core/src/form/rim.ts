@@ -1,6 +1,6 @@
 import { distance, edgeLength, pointAlong, type Edge } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
-import type { Piece } from '../pieces/piece.ts';
+import type { FlatPiece } from './flat.ts';
 
 /** Closer than this, two places on a rim are one, mm. */
 const SAME = 0.02;
@@ -13,13 +13,13 @@ export interface RimPlace {
 
 /** The stitch line of a piece as a ring of places, to which more may be added. */
 export class Rim {
-  readonly piece: Piece;
+  readonly piece: FlatPiece;
   private readonly places = new Map<string, number[]>();
   private readonly edges: Map<string, Edge>;
 
   /** A straight edge has two places between its ends: so no two edges have the same corners.
    * @param step longest chord of an arc, rad */
-  constructor(piece: Piece, step: number) {
+  constructor(piece: FlatPiece, step: number) {
     this.piece = piece;
     this.edges = new Map(piece.stitch.map((edge) => [edge.id, edge]));
     for (const edge of piece.stitch) {

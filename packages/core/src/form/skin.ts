@@ -1,17 +1,16 @@
 import type { Role } from '../document/design-document.ts';
 import { boundsOf } from '../geometry/outline.ts';
-import type { Piece } from '../pieces/piece.ts';
-import type { Seam } from '../pieces/seam.ts';
+import type { FlatPiece, FlatSeam, SkinPiece } from './flat.ts';
 
 /** Pieces that are sewn together along their edges, and the seams that join them. */
 export interface Skin {
-  pieces: Piece[];
-  seams: Seam[];
+  pieces: SkinPiece[];
+  seams: FlatSeam[];
 }
 
-/** The largest set of pieces of some roles that are sewn together, the largest piece first. Strips cut with the ruler and
- * layers inside do not count. */
-export function skinOf(pieces: readonly Piece[], seams: readonly Seam[], roles: readonly Role[]): Skin {
+/** The first piece of some roles, and all that are sewn to it edge to edge; the largest comes first. Strips cut with the ruler
+ * and layers inside do not count. */
+export function skinOf(pieces: readonly SkinPiece[], seams: readonly FlatSeam[], roles: readonly Role[]): Skin {
   const cloth = pieces.filter(
     ({ role, byRuler, layerOf, count, id }) =>
       roles.includes(role) && !byRuler && !layerOf && count === 1 && id.startsWith('body/'),
@@ -23,7 +22,7 @@ export function skinOf(pieces: readonly Piece[], seams: readonly Seam[], roles: 
   );
   const sizes = new Map(cloth.map((piece) => [piece.id, areaOf(piece)]));
   const bySize = [...cloth].sort((a, b) => sizes.get(b.id)! - sizes.get(a.id)!);
-  const [first] = bySize;
+  const [first] = cloth;
   const reached = new Set(first ? [first.id] : []);
   for (let grew = true; grew;) {
     grew = false;
@@ -39,7 +38,7 @@ export function skinOf(pieces: readonly Piece[], seams: readonly Seam[], roles: 
   };
 }
 
-function areaOf({ stitch }: Piece): number {
+function areaOf({ stitch }: FlatPiece): number {
   const { width, height } = boundsOf(stitch);
   return width * height;
 }

@@ -2,7 +2,8 @@ import type { Folded } from './fold.ts';
 import type { Glued } from './glue.ts';
 import type { Settled } from './settle.ts';
 import { lidVolume } from './lid.ts';
-import { cross, dot, lengthOf, less, plus, scaled, type Vector } from './vector.ts';
+import { ringArea } from './ring-area.ts';
+import { dot, lengthOf, type Vector } from './vector.ts';
 
 /** A flat facet of a piece in space: its corners in turn, counter-clockwise seen from the right side. */
 export interface Face {
@@ -57,7 +58,7 @@ export function solidOf(glued: Glued, parts: readonly Folded[], { corners, gaps 
     faces,
     ...topology,
     volume: faces.reduce((sum, face) => sum + fanVolume(face, corners), 0) + lids.reduce((sum, each) => sum + each, 0),
-    area: faces.reduce((sum, face) => sum + lengthOf(fanArea(face, corners)), 0),
+    area: faces.reduce((sum, face) => sum + lengthOf(ringArea(ringOf(face, corners))), 0),
     extent: [span(0), span(1), span(2)],
     gap: Math.max(0, ...gaps),
   };
@@ -116,17 +117,8 @@ function chained(open: [number, number][]): number[][] {
   return rings;
 }
 
-function fanArea({ corners: ring }: Face, corners: readonly Vector[]): Vector {
-  const first = corners[ring[0]!]!;
-  return ring
-    .slice(1, -1)
-    .reduce(
-      (sum, corner, index) =>
-        plus(sum, scaled(cross(less(corners[corner]!, first), less(corners[ring[index + 2]!]!, first)), 0.5)),
-      [0, 0, 0] as Vector,
-    );
-}
-
 /** A third of area times height over the origin. */
 const fanVolume = (face: Face, corners: readonly Vector[]): number =>
-  dot(fanArea(face, corners), corners[face.corners[0]!]!) / 3;
+  dot(ringArea(ringOf(face, corners)), corners[face.corners[0]!]!) / 3;
+
+const ringOf = (face: Face, corners: readonly Vector[]): Vector[] => face.corners.map((corner) => corners[corner]!);

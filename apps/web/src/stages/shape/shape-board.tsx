@@ -9,18 +9,35 @@ import { measureAt } from '../../derivations/measures.ts';
 import { clothTint } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { useLength, useUnit } from '../../ui/use-length.ts';
+import { Choice } from '../../ui/choice.tsx';
 import { PiecesBoard } from '../cut/pieces-board.tsx';
 import type { WithSolution } from '../use-solved.ts';
+import { FormBoard } from './form-board.tsx';
 import { HolderDrawing } from './holder-drawing.tsx';
 
 const MARGINS = { left: RULER + 44, right: 74, top: RULER + 84, bottom: 110 };
 
-/** The piece as it lies, with everything in it; of a family that has no board yet, its pieces. */
+type Board = 'form' | 'pieces';
+const boards: { id: Board; title: string }[] = [
+  { id: 'form', title: 'Finished' },
+  { id: 'pieces', title: 'Pieces' },
+];
+
+/** The piece as it lies, with everything in it; of a family that has no board yet, its finished form and its pieces. */
 export function ShapeBoard({ document, solution }: WithSolution) {
   const view = boardView(document, solution);
   const [piece, choose] = useState<string>();
-  if (!view) return <PiecesBoard document={document} solution={solution} chosen={piece} onChoose={choose} />;
-  return <Lying document={document} solution={solution} view={view} />;
+  const [board, show] = useState<Board>('form');
+  if (view) return <Lying document={document} solution={solution} view={view} />;
+  const both = { document, solution };
+  return (
+    <>
+      {board === 'form' ? <FormBoard {...both} /> : <PiecesBoard {...both} chosen={piece} onChoose={choose} />}
+      <div className="absolute top-2.5 left-5 z-10">
+        <Choice label="Shown" hideLabel value={board} choices={boards} onChoice={(id) => show(id)} />
+      </div>
+    </>
+  );
 }
 
 function Lying({ document, solution, view }: WithSolution & { view: BoardView }) {

@@ -1,0 +1,5 @@
+export * from './form.ts';
+export * from './skin.ts';
+export * from './solid.ts';
+export * from './view.ts';
+export type { FlatPiece, FlatSeam, SkinPiece } from './flat.ts';
