@@ -6,6 +6,7 @@ const floors = [
   ['shelves'],
   ['document', 'contents'],
   ['pieces'],
+  ['form'],
   ['holders'],
   ['faces'],
   ['bodies'],
@@ -78,7 +79,9 @@ module.exports = {
       severity: 'error',
       comment: 'applications import @zindle/core and its named entries, never its files by path',
       from: { path: '^apps/' },
-      to: { path: '^packages/core/src/(?!(index|files/index|files/drawing|document/reading/index|demo/index)\\.ts$)' },
+      to: {
+        path: '^packages/core/src/(?!(index|files/index|files/drawing|form/index|document/reading/index|demo/index)\\.ts$)',
+      },
     },
   ],
   options: {
