@@ -10,6 +10,7 @@ import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { formOf, type FormOptions } from './form.ts';
 import { glue } from './glue.ts';
+import { moveFaces } from './thick.ts';
 import { skinOf } from './skin.ts';
 import { topologyOf, type Solid } from './solid.ts';
 
@@ -41,6 +42,27 @@ interface Case {
   check: (solid: Solid, solution: Solution, design: DesignDocument) => void;
 }
 
+/** As thick from outside to outside, its layers and all, as it is said to be. */
+function expectThickness(solid: Solid, { stacks, closedThickness }: Solution): void {
+  const half = stacks.exterior.value / 2;
+  const outside = moveFaces(solid, () => half);
+  const inside = moveFaces(solid, () => -half);
+  expect(outside.extent.some((side) => Math.abs(side - closedThickness.value) < 0.05)).toBe(true);
+  expect(Math.abs(inside.volume)).toBeLessThan(Math.abs(solid.volume));
+  expect(Math.abs(outside.volume)).toBeGreaterThan(Math.abs(solid.volume));
+}
+
+/** The room inside shell and lining is what its holders count with. */
+function expectRoom(solid: Solid, { stacks, holders }: Solution): void {
+  const inside = moveFaces(solid, () => -stacks.exterior.value / 2 - stacks.lining.value);
+  const counted = holders
+    .filter(({ face, kind }) => face === 'inside' && kind === 'packed-room')
+    .flatMap(({ clearances }) => clearances)
+    .filter(({ direction }) => direction === 'across' || direction === 'thick');
+  for (const { available } of counted)
+    expect(inside.extent.some((side) => Math.abs(side - available.value) < 1e-6)).toBe(true);
+}
+
 const box = (solid: Solid, sides: [number, number, number]): void => {
   expect(solid.gap).toBeLessThan(0.01);
   expectExtent(solid, sides);
@@ -68,6 +90,7 @@ const cases: Case[] = [
       const [length, width, height] = ['length', 'width', 'height'].map((name) => finished(solution, name));
       expect(solid.gap).toBeLessThan(0.01);
       expectExtent(solid, [length!, width!, height!]);
+      expectThickness(solid, solution);
       // the slit of the zipper goes down both ends: a short lid may cut those edges off
       const slit = solution.pieces.find(({ id }) => id === 'closure/zipper')!.cutHeight.value;
       const whole = length! * width! * height!;
@@ -85,7 +108,11 @@ const cases: Case[] = [
     family: 'box',
     any: anyBox,
     mouths: 1,
-    check: (solid, { finished: { width, depth, height } }) => box(solid, [width!.value, depth!.value, height!.value]),
+    check(solid, solution) {
+      box(solid, [finished(solution, 'width'), finished(solution, 'depth'), finished(solution, 'height')]);
+      expectThickness(solid, solution);
+      expectRoom(solid, solution);
+    },
   },
   {
     family: 'organizer',

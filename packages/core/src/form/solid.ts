@@ -46,21 +46,28 @@ export function solidOf(glued: Glued, parts: readonly Folded[], { corners, gaps 
       return turns.length < 3 ? [] : [{ piece: cut.id, corners: turns }];
     });
   });
-  const topology = topologyOf(glued);
-  const used = new Set(faces.flatMap((face) => face.corners));
-  const lids = topology.rims.map((rim) => lidVolume(rim.map((corner) => corners[corner]!)));
+  return measured({ ...topologyOf(glued), corners, faces, gap: Math.max(0, ...gaps) });
+}
+
+/** The same faces with their corners elsewhere. */
+export const remeasured = ({ rims, twisted, euler, corners, faces, gap }: Solid): Solid =>
+  measured({ rims, twisted, euler, corners, faces, gap });
+
+function measured(solid: Omit<Solid, 'volume' | 'area' | 'extent'>): Solid {
+  const { corners, faces, rims } = solid;
+  const used = [...new Set(faces.flatMap((face) => face.corners))].map((corner) => corners[corner]!);
   const span = (axis: number): number => {
-    const all = [...used].map((corner) => corners[corner]![axis]!);
+    const all = used.map((corner) => corner[axis]!);
     return Math.max(...all) - Math.min(...all);
   };
+  const add = (values: number[]) => values.reduce((sum, each) => sum + each, 0);
   return {
-    corners,
-    faces,
-    ...topology,
-    volume: faces.reduce((sum, face) => sum + fanVolume(face, corners), 0) + lids.reduce((sum, each) => sum + each, 0),
-    area: faces.reduce((sum, face) => sum + lengthOf(ringArea(ringOf(face, corners))), 0),
+    ...solid,
+    volume:
+      add(faces.map((face) => fanVolume(face, corners))) +
+      add(rims.map((rim) => lidVolume(rim.map((corner) => corners[corner]!)))),
+    area: add(faces.map((face) => lengthOf(ringArea(ringOf(face, corners))))),
     extent: [span(0), span(1), span(2)],
-    gap: Math.max(0, ...gaps),
   };
 }
 
