@@ -28,6 +28,7 @@ export * from './solve/describe.ts';
 export * from './solve/memo.ts';
 export * from './solve/resolve.ts';
 export * from './contents/parse-line.ts';
+export * from './contents/measuring.ts';
 export * from './document/limits.ts';
 export * from './document/edits/edit.ts';
 export * from './document/edits/place.ts';

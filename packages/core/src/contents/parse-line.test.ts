@@ -30,7 +30,25 @@ describe('parseLine reads things as they are said', () => {
     ['notebook 148 x 105 x 14', [1, 'new', 148, 105, 14]],
     ['ticket 105 x 74 x 0.3 x2', [2, 'new', 105, 74, 0.3]],
     ['map 9.5cm x 14cm x 1mm', [1, 'new', 140, 95, 1]],
+    ['2 AA', [2, 'aa-cell', 50.5, 14.5, 14.5]],
+    ['AA batteries x4', [4, 'aa-cell', 50.5, 14.5, 14.5]],
+    ['6 vials 16x95 round', [6, 'new', 95, 16, 16]],
+    ['tin 90 x 40 round', [1, 'new', 90, 90, 40]],
+    ['tin 90 x 40 round x2', [2, 'new', 90, 90, 40]],
+    ['net 320 x 130 x 70 soft', [1, 'new', 320, 130, 70]],
   ])('%s', (text, expected) => expect(summary(text)).toEqual(expected));
+
+  test.each([
+    ['vial 16x95 round', 'cylinder'],
+    ['tin 90x40 round', 'disc'],
+    ['net 320x130x70 soft', 'soft'],
+    ['log 148x105x14 book', 'book'],
+    ['box 148x105x14', 'box'],
+    ['round tin 90x40x40', 'box'],
+  ])('%s is a %s', (text, shape) => {
+    const parsed = read(text);
+    expect(parsed.ok && parsed.item.shape).toBe(shape);
+  });
 
   test('inches, with the unit of the design', () => {
     const [count, , length, width] = summary('2 tags 3 1/2 x 2 x 1/16', 'in') as [number, string, number, number];
@@ -53,6 +71,7 @@ describe('parseLine refuses with a reason', () => {
     ['map -5 x 77 x 1', 'size'],
     ['map 1000000000 x 77 x 1', 'size'],
     ['map 140', 'size'],
+    ['tin 90 x 40 x 10 round', 'size'],
     [`${'long '.repeat(20)}name 10 x 10 x 1`, 'name'],
   ])('%s', (text, expected) => expect(summary(text)).toBe(expected));
 

@@ -29,12 +29,18 @@ const aliases: [RegExp, string][] = [
   [/^sd( cards?)?$/, 'sd-card'],
   [/^receipts?$/, 'receipt'],
   [/^booklets?$/, 'a6-booklet'],
+  [/^aa( cells?| batter(y|ies))?$/, 'aa-cell'],
 ];
 
 const length = String.raw`(?:\d+(?:[ -]\d+\/\d+)|\d+\/\d+|\d+(?:[.,]\d+)?)\s*(?:mm|cm|inches|inch|in|"|″)?`;
 const sizePattern = new RegExp(String.raw`(?<![\w.,/])-?${length}(?:\s*[x×*]\s*-?${length}){1,2}(?![\w.,/])`, 'i');
 
-/** Reads a line such as `3 cards`, `bus card x2`, `notes 140 x 77`, `book 148 x 105 x 14`.
+/** What may stand behind the sizes: `vials 16 x 95 round`. */
+type ShapeWord = 'round' | 'soft' | 'book' | 'card';
+const shapeWord = /^\s*(round|soft|book|card)\b/i;
+
+/** Reads a line such as `3 cards`, `bus card x2`, `notes 140 x 77`, `book 148 x 105 x 14`, `6 vials 16x95 round`: of what is
+ * round the first number is the diameter.
  * @param unit the unit of bare numbers
  * @param items the shelf to look names up on; a new thing's id is made by `makeId` */
 export function parseLine(
@@ -43,7 +49,7 @@ export function parseLine(
 ): ParsedLine {
   try {
     const { rest: withoutCount, count } = takeCount(text.trim());
-    const { rest, sides } = takeSizes(withoutCount, unit);
+    const { rest, sides, shape } = takeSizes(withoutCount, unit);
     const name = rest.replace(/\s+/g, ' ').trim();
     if (!name && sides.length === 0)
       throw new Refusal('empty', 'Write what it must hold, like “3 cards” or “notes 140 x 77”.');
@@ -52,7 +58,8 @@ export function parseLine(
       throw new Refusal('name', `The name is longer than ${limits.nameLength} letters. Shorten it.`);
     const known = lookUp(name, items);
     if (sides.length === 0) return { ok: true, count, name: titled(name), item: existing(name, known), isNew: false };
-    return { ok: true, count, name: titled(name), item: newItem(name, sides, known, makeId), isNew: true };
+    const item = shape === 'round' ? roundItem(name, sides, makeId) : newItem(name, sides, { known, shape }, makeId);
+    return { ok: true, count, name: titled(name), item, isNew: true };
   } catch (error) {
     if (error instanceof Refusal) return { ok: false, code: error.code, message: error.message };
     throw error;
@@ -80,7 +87,7 @@ function takeCount(text: string): { rest: string; count: number } {
   return { rest, count };
 }
 
-function takeSizes(text: string, unit: LengthUnit): { rest: string; sides: number[] } {
+function takeSizes(text: string, unit: LengthUnit): { rest: string; sides: number[]; shape?: ShapeWord } {
   const found = sizePattern.exec(text);
   if (!found) {
     const stray = /-?\d[\d.,/]*/.exec(text);
@@ -94,7 +101,9 @@ function takeSizes(text: string, unit: LengthUnit): { rest: string; sides: numbe
   const parts = found[0].split(/[x×*]/i).map((part) => part.trim());
   const stated = /(mm|cm|inches|inch|in|"|″)$/i.exec(parts[parts.length - 1]!)?.[0] ?? '';
   const sides = parts.map((part) => readSide(/[a-z"″]$/i.test(part) ? part : part + stated, unit));
-  return { rest: text.replace(found[0], ' '), sides };
+  const [before, behind] = [text.slice(0, found.index), text.slice(found.index + found[0].length)];
+  const shape = shapeWord.exec(behind)?.[1]?.toLowerCase() as ShapeWord | undefined;
+  return { rest: `${before} ${behind.replace(shapeWord, '')}`, sides, ...(shape && { shape }) };
 }
 
 function readSide(text: string, unit: LengthUnit): number {
@@ -126,16 +135,38 @@ function existing(name: string, known: Item | undefined): Item {
   throw new Refusal('unknown', `How big is “${name}”? Add its sides, like “${name} 140 x 77 x 1”.`);
 }
 
-function newItem(name: string, sides: number[], known: Item | undefined, makeId: () => string): Item {
+/** Diameter first: as long as that or longer it is a rod, shorter a disc. */
+function roundItem(name: string, [diameter = 0, along = 0, more]: number[], makeId: () => string): Item {
+  if (more !== undefined)
+    throw new Refusal('size', 'What is round has two sizes: its diameter and its length, like “16 x 95 round”.');
+  const rod = along >= diameter;
+  return {
+    id: makeId(),
+    name: titled(name),
+    shape: rod ? 'cylinder' : 'disc',
+    length: rod ? along : diameter,
+    width: diameter,
+    thickness: rod ? diameter : along,
+    source: 'yours',
+  };
+}
+
+const byThickness = (thickness: number): Item['shape'] => (thickness <= 3 ? 'card' : 'box');
+
+function newItem(
+  name: string,
+  sides: number[],
+  { known, shape: said }: { known: Item | undefined; shape: Exclude<ShapeWord, 'round'> | undefined },
+  makeId: () => string,
+): Item {
   const [a = 0, b = 0] = sides;
   const thickness = sides[2] ?? (known?.shape === 'card' ? known.thickness : undefined);
   if (thickness === undefined)
     throw new Refusal('thickness', `How thick is “${name}”? Write all three sides, like 148 x 105 x 14.`);
-  const shape = known?.shape ?? (thickness <= 3 ? 'card' : 'box');
   const own: Item = {
     id: makeId(),
     name: titled(name),
-    shape,
+    shape: said ?? known?.shape ?? byThickness(thickness),
     length: Math.max(a, b),
     width: Math.min(a, b),
     thickness,

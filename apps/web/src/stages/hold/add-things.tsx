@@ -90,7 +90,7 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
             ref={input}
             id={id}
             className="field min-h-11 w-full border-ink px-3.5 text-[15px]"
-            placeholder="What must it hold? Like “3 cards”, “bus card x2” or “notes 140 x 77”"
+            placeholder="What must it hold? Like “3 cards”, “notes 140 x 77” or “6 vials 16x95 round”"
             value={text}
             autoComplete="off"
             spellCheck={false}

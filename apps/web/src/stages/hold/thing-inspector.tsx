@@ -16,6 +16,7 @@ import { CountField } from '../../ui/count-field.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
 import { NameField } from '../../ui/name-field.tsx';
 import { useLength } from '../../ui/use-length.ts';
+import { OtherWays } from './other-ways.tsx';
 
 type Side = 'length' | 'width' | 'thickness';
 const sides: Record<Side, string> = { length: 'Length', width: 'Width', thickness: 'Thickness' };
@@ -48,6 +49,7 @@ export function ThingInspector({ document, line, solved }: Props) {
           <p className="text-xs text-quiet">{item.source === 'yours' ? 'measured by you' : item.source}</p>
           <div className="mt-3 space-y-2.5">
             <Measures line={line} item={item} />
+            <OtherWays line={line} item={item} />
             <CountField
               label="How many"
               value={line.count}
