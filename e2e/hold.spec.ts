@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { hold, newBifold } from './steps.ts';
+import { hold, newBifold, noAxeViolation } from './steps.ts';
 
 /** Ten things of the workshop, as a maker would say them. */
 const lines = [
@@ -78,4 +78,34 @@ test('a tape, a stack and several measurements say how thick a thing is', async 
   await expect(inHand.getByLabel('Others may be larger by')).toHaveValue('0.20');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(thickness).toHaveValue('1.2');
+});
+
+test('a card held to the screen tells its scale, and things lie there in true size', async ({ page }) => {
+  await page.goto('/d/lens-pouch/hold');
+  await page.getByRole('button', { name: 'True size' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('slider')).toBeVisible();
+  await noAxeViolation(page, ['region']);
+  // by keyboard: its least, 1.8 px for a millimetre
+  const slider = dialog.getByRole('slider');
+  await slider.focus();
+  await page.keyboard.press('Home');
+  const small = await dialog.getByRole('img', { name: /^A card/ }).getAttribute('aria-label');
+  expect(small).toBe('A card, 154 pixels wide');
+  await slider.fill('5');
+  await expect(dialog.getByRole('img', { name: 'A card, 428 pixels wide' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'They are equal' }).click();
+  await expect(page.getByText('Everything it must hold, in true size')).toBeVisible();
+  // a bank card of 85.6 at 5 px for a millimetre
+  const card = await page
+    .getByRole('button', { name: /^Bus card/ })
+    .locator('rect')
+    .first()
+    .boundingBox();
+  expect(Math.abs(card!.width - 428)).toBeLessThan(3);
+  await noAxeViolation(page);
+  // kept for this device
+  await page.reload();
+  await page.getByRole('button', { name: 'True size' }).click();
+  await expect(page.getByText('Everything it must hold, in true size')).toBeVisible();
 });

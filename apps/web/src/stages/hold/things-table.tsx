@@ -1,4 +1,5 @@
 import type { DesignDocument } from '@zindle/core';
+import { useState } from 'react';
 import { ThingShape } from '../../board/thing-shape.tsx';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
@@ -6,13 +7,13 @@ import { tableView, type TableThing } from '../../derivations/table-view.ts';
 import { countWords, thingsToHold } from '../../derivations/things.ts';
 import { thingTint } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { CARD, useTrueSize } from '../../store/true-size.ts';
 import { sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
+import { TrueSizeDialog } from './true-size-dialog.tsx';
 
 const MARGIN = { x: 44, top: 66, bottom: 24 };
 const SCALES = [2.6, 2.1, 1.7, 1.35, 1.05, 0.8, 0.55, 0.35, 0.2];
-/** A bank card to compare by (ISO/IEC 7810 ID-1), mm. */
-const CARD = { width: 85.6, height: 53.98, radius: 3.18 };
 
 interface Props {
   document: DesignDocument;
@@ -23,49 +24,84 @@ interface Props {
 /** Everything it must hold, drawn at one scale on squared paper. */
 export function ThingsTable({ document, chosen, onInvite }: Props) {
   const things = thingsToHold(document);
+  const pxPerMm = useTrueSize((state) => state.pxPerMm);
+  const [trueSize, showTrueSize] = useState(false);
+  const [measuring, measure] = useState(false);
+  const fixed = trueSize ? pxPerMm : undefined;
   return (
-    <Table
-      title="Everything it must hold, at one scale"
-      label="Everything it must hold"
-      lay={({ width, height }) => {
-        const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
-        const drawing = (
-          <>
-            <SquaredPaper scale={scale} />
-            <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
-              {countWords(document)} · squares of 10 mm
-            </text>
-            {view.things.map((placed) => {
-              const { id } = placed.thing.line;
-              return (
-                <ThingOnTable
-                  key={id}
-                  placed={placed}
-                  scale={scale}
-                  tint={thingTint(document, id)}
-                  chosen={id === chosen}
-                />
-              );
-            })}
-            {things.length === 0 && <EmptyTable width={width} height={height} />}
-          </>
-        );
-        return { drawing, height: view.height * scale + MARGIN.top + MARGIN.bottom };
-      }}
-    >
-      {things.length === 0 && (
-        <div className="absolute inset-x-0 top-[56%] text-center">
-          <button type="button" className="button button-main" onClick={onInvite}>
-            Say the first thing
+    <>
+      <Table
+        title={fixed ? 'Everything it must hold, in true size' : 'Everything it must hold, at one scale'}
+        label="Everything it must hold"
+        lay={({ width, height }) => {
+          const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom, fixed);
+          const drawing = (
+            <>
+              <SquaredPaper scale={scale} />
+              <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
+                {countWords(document)} · squares of 10 mm
+              </text>
+              {view.things.map((placed) => {
+                const { id } = placed.thing.line;
+                return (
+                  <ThingOnTable
+                    key={id}
+                    placed={placed}
+                    scale={scale}
+                    tint={thingTint(document, id)}
+                    chosen={id === chosen}
+                  />
+                );
+              })}
+              {things.length === 0 && <EmptyTable width={width} height={height} />}
+            </>
+          );
+          const widest = Math.max(0, ...view.things.map((thing) => thing.x + thing.width));
+          return {
+            drawing,
+            width: widest * scale + 2 * MARGIN.x,
+            height: view.height * scale + MARGIN.top + MARGIN.bottom,
+          };
+        }}
+      >
+        {things.length === 0 && (
+          <div className="absolute inset-x-0 top-[56%] text-center">
+            <button type="button" className="button button-main" onClick={onInvite}>
+              Say the first thing
+            </button>
+          </div>
+        )}
+      </Table>
+      <div className="absolute right-4 bottom-3 z-10 flex gap-2">
+        <button
+          type="button"
+          className="button bg-sheet"
+          aria-pressed={fixed !== undefined}
+          onClick={() => (pxPerMm ? showTrueSize(!trueSize) : measure(true))}
+        >
+          {fixed ? 'Fit the table' : 'True size'}
+        </button>
+        {fixed && (
+          <button type="button" className="button bg-sheet" onClick={() => measure(true)}>
+            Measure the screen
           </button>
-        </div>
-      )}
-    </Table>
+        )}
+      </div>
+      <TrueSizeDialog
+        open={measuring}
+        onClose={() => measure(false)}
+        onMeasured={() => {
+          measure(false);
+          showTrueSize(true);
+        }}
+      />
+    </>
   );
 }
 
-/** The largest scale at which everything lies on the table without scrolling. */
-function fitted(things: ReturnType<typeof thingsToHold>, width: number, height: number) {
+/** The largest scale at which everything lies on the table without scrolling, unless it is fixed. */
+function fitted(things: ReturnType<typeof thingsToHold>, width: number, height: number, fixed?: number) {
+  if (fixed) return { scale: fixed, view: tableView(things, width / fixed) };
   for (const scale of SCALES) {
     const view = tableView(things, width / scale);
     const widest = Math.max(0, ...view.things.map((thing) => thing.x + thing.width));
