@@ -4,6 +4,7 @@ import { createRequire } from 'node:module';
 import { builtInKinds, describeSolution, solveDesign, solveMemo, standardShelves } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
 import { patternPdf, patternSvg } from '@zindle/core/files';
+import { formOf, skinOf, viewOf } from '@zindle/core/form';
 import { readDocument } from '@zindle/core/reading';
 import { fieldToBoard } from './interaction.js';
 import { calibration, median } from './measure.js';
@@ -14,6 +15,12 @@ const font = (weight) =>
 const fonts = { regular: font(400), bold: font(600) };
 const [bifold, junior] = demoDesigns;
 const source = { document: bifold, solution: solveDesign(bifold), shelves: standardShelves };
+
+const known = new Map();
+function solved(id) {
+  if (!known.has(id)) known.set(id, solveDesign(demoDesigns.find((design) => design.id === id)));
+  return known.get(id);
+}
 
 const loop = await median(calibration, { runs: 30 });
 const rows = [
@@ -26,6 +33,11 @@ const rows = [
     'aim: 15 ms',
   ])),
   ...(await afterChanges()),
+  ...(await eachInTurn(['logger-bag', 'field-organizer', 'refractometer-case'], async (id) => [
+    `fold and sew the form of ${id}`,
+    await median(() => formOfDesign(id), { runs: 20, warmUp: 3 }),
+    'in a worker',
+  ])),
   ['describe a solution as JSON', await median(() => JSON.stringify(describeSolution(source.solution, 'mm'))), ''],
   ['read and check a document', await median(() => readDocument(structuredClone(bifold))), ''],
   ['pattern as SVG', await median(() => patternSvg(source)), ''],
@@ -61,6 +73,13 @@ async function afterChanges() {
     const share = Math.round((100 * (memo.measured - before)) / all);
     return [`solve again after a change of the ${role} cloth`, ms, `${share} % of the holders measured again`];
   });
+}
+
+/** The finished solid of a demo design, from its pieces. */
+function formOfDesign(id) {
+  const { pieces, seams } = solved(id);
+  const skin = skinOf(pieces, seams, ['exterior']);
+  return viewOf(formOf(skin.pieces, skin.seams));
 }
 
 /** One after the other: work that waits in between must not be timed with that of others. */

@@ -23,12 +23,7 @@ interface Stretch {
 }
 
 /** Two stretches that lie on each other. */
-type Span = readonly [Stretch, Stretch];
-
-/** A seam as two walks and the stretches that meet. */
-export interface Matched {
-  spans: Span[];
-}
+export type Span = readonly [Stretch, Stretch];
 
 /** Where pieces are folded back onto themselves, by piece. */
 export type Tucks = ReadonlyMap<string, RimPlace[]>;
@@ -36,10 +31,10 @@ export type Tucks = ReadonlyMap<string, RimPlace[]>;
 /** Lays the two edges of a seam on each other. Declared ease is spread over the whole seam; but if the shorter edge is in two
  * parts that do not touch, it lies where they part, and if the longer one is folded back onto itself, it is taken in there.
  * @throws CoreError `form.lineSeam` if the seam runs along a line on a face */
-export function matchSeam(seam: FlatSeam, rims: ReadonlyMap<string, Rim>, tucks: Tucks): Matched {
+export function matchSeam(seam: FlatSeam, rims: ReadonlyMap<string, Rim>, tucks: Tucks): Span[] {
   const a = walkOf(seam.a, rims.get(seam.a.piece)!);
   const b = walkOf(seam.b, rims.get(seam.b.piece)!);
-  return { spans: spansOf(seam, a, b, tucks) };
+  return spansOf(seam, a, b, tucks);
 }
 
 function walkOf({ parts, piece }: EdgeRun, rim: Rim): Walk {
@@ -187,7 +182,7 @@ const across = (along: number, one: Stretch, other: Stretch): number =>
   other.from + ((along - one.from) / (one.to - one.from)) * (other.to - other.from);
 
 /** Gives both rims of a seam a place wherever the other has one. @returns whether one was added */
-export function shareStops({ spans }: Matched): boolean {
+export function shareStops(spans: readonly Span[]): boolean {
   let added = false;
   const share = (one: Stretch, other: Stretch) => {
     for (const along of stops(one)) {
@@ -208,7 +203,7 @@ export interface PiecePlace extends RimPlace {
 }
 
 /** Places that the seam lays on each other. */
-export function sewnPairs({ spans }: Matched): [PiecePlace, PiecePlace][] {
+export function sewnPairs(spans: readonly Span[]): [PiecePlace, PiecePlace][] {
   return spans.flatMap(([one, other]) =>
     stops(one).flatMap((along): [PiecePlace, PiecePlace][] => {
       const a = one.walk.rim.find(placeAt(one, along));

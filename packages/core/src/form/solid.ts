@@ -26,7 +26,7 @@ export interface Solid extends Topology {
   /** mm */
   corners: Vector[];
   faces: Face[];
-  /** What it holds, its mouths closed by the smallest lids, mm³; negative if it is inside out. */
+  /** What it holds, its mouths closed by lids (see `lidVolume`), mm³; negative if it is inside out. */
   volume: number;
   /** Of all faces, mm². */
   area: number;
