@@ -136,4 +136,18 @@ describe('a padded divider', () => {
     }
     expect(plain.pieces.some(({ id }) => id.endsWith('padding'))).toBe(false);
   });
+
+  test('keeps a strip of padding however wide the bites are', () => {
+    const small = made(
+      { dividers: 'padded' },
+      {
+        contents: [],
+        holders: [],
+        faces: {},
+        rules: { ...demo.rules, 'bite.top': 20, 'divider.taper': 15 },
+      },
+    );
+    // of 80 the tapers take 30 and the bites 40
+    expect(pieceOf(small, 'body/divider-1-padding').cutWidth.value).toBe(10);
+  });
 });

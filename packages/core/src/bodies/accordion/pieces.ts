@@ -1,5 +1,5 @@
 import { half } from '../../derived/constants.ts';
-import { given, minus, product, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, minus, product, sum, times, type Derived } from '../../derived/derived.ts';
 import { through } from '../../geometry/panel.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import type { Point } from '../../geometry/perimeter.ts';
@@ -185,6 +185,8 @@ const INSIDE = given('padding inside the edges', 2, {
   source: 'common practice',
 });
 
+const LEAST_PADDING = given('least padding', 10, { kind: 'standard', path: 'accordion/leastPadding' });
+
 /** What lies between the layers of a padded divider, above where it bends along the base. */
 export const paddingPieces = (detail: Accordion): PieceDraft[] =>
   detail.dividers.map(({ reach }, index) => {
@@ -194,7 +196,10 @@ export const paddingPieces = (detail: Accordion): PieceDraft[] =>
       id: `body/divider-${index + 1}-padding`,
       name: `Padding of divider ${index + 1}`,
       role: 'base',
-      width: sum('padding, wide', [top, times(-2, detail.bites.top), times(-2, INSIDE)]),
+      width: largest('padding, wide', [
+        LEAST_PADDING,
+        sum('inside the stitching', [top, times(-2, detail.bites.top), times(-2, INSIDE)]),
+      ]),
       height: sum('padding, high', [high, ...low, times(-2, INSIDE)]),
       seam: asCut,
     });
