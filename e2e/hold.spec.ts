@@ -80,6 +80,19 @@ test('a tape, a stack and several measurements say how thick a thing is', async 
   await expect(thickness).toHaveValue('1.2');
 });
 
+test('a rod is asked for its diameter once', async ({ page }) => {
+  await newBifold(page);
+  await hold(page, '2 vials 16x95 round');
+  const inHand = page.getByLabel('The thing in hand');
+  await expect(inHand.getByLabel('Length', { exact: true })).toHaveValue('95.0');
+  await inHand.getByLabel('Diameter', { exact: true }).fill('18');
+  await expect(page.getByText('95.0 × 18.0 × 18.0')).toBeVisible();
+  // a tape of 62.8 round it: 20 across
+  await inHand.getByText('Measure it another way').click();
+  await inHand.getByLabel('Tape round it').fill('62.832');
+  await expect(inHand.getByLabel('Diameter', { exact: true })).toHaveValue('20.0');
+});
+
 test('a card held to the screen tells its scale, and things lie there in true size', async ({ page }) => {
   await page.goto('/d/lens-pouch/hold');
   await page.getByRole('button', { name: 'True size' }).click();

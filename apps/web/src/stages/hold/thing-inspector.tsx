@@ -20,7 +20,6 @@ import { OtherWays } from './other-ways.tsx';
 
 type Side = 'length' | 'width' | 'thickness';
 const sides: Record<Side, string> = { length: 'Length', width: 'Width', thickness: 'Thickness' };
-const round: Record<Side, string> = { length: 'Diameter', width: 'Diameter', thickness: 'Height' };
 
 interface Props {
   document: DesignDocument;
@@ -85,22 +84,30 @@ export function ThingInspector({ document, line, solved }: Props) {
   );
 }
 
+/** What is asked of a thing: of a rod its diameter once. */
+function asked({ shape }: Item): Partial<Record<Side, string>> {
+  if (shape === 'cylinder') return { length: 'Length', width: 'Diameter' };
+  return shape === 'disc' || shape === 'ball' ? { length: 'Diameter', thickness: 'Height' } : sides;
+}
+
+/** The thing with one side measured anew; what is round has it twice. */
+function measured(item: Item, side: Side, mm: number): Item {
+  if (item.shape === 'cylinder')
+    return { ...item, ...(side === 'length' ? { length: mm } : { width: mm, thickness: mm }) };
+  const round = item.shape === 'disc' || item.shape === 'ball';
+  const next = { ...item, [side]: mm, ...(round && side === 'length' && { width: mm }) };
+  return { ...next, length: Math.max(next.length, next.width), width: Math.min(next.length, next.width) };
+}
+
 function Measures({ line, item }: { line: ContentsLine; item: Item }) {
   const edit = useDesign((state) => state.edit);
-  const isRound = item.shape === 'disc' || item.shape === 'ball';
-  const names = isRound ? round : sides;
-  const shown: Side[] = isRound ? ['length', 'thickness'] : ['length', 'width', 'thickness'];
-  const measured = (side: Side, mm: number): Item => {
-    const next = { ...item, [side]: mm, ...(isRound && side === 'length' && { width: mm }) };
-    return { ...next, length: Math.max(next.length, next.width), width: Math.min(next.length, next.width) };
-  };
-  return shown.map((side) => (
+  return (Object.entries(asked(item)) as [Side, string][]).map(([side, name]) => (
     <LengthField
       key={side}
-      label={names[side]}
+      label={name}
       value={item[side]}
       {...limits.size}
-      onLength={(mm, gesture) => edit(changeItem(line, measured(side, mm), `own-${line.id}`), gesture)}
+      onLength={(mm, gesture) => edit(changeItem(line, measured(item, side, mm), `own-${line.id}`), gesture)}
     />
   ));
 }

@@ -35,6 +35,7 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
         label="Everything it must hold"
         lay={({ width, height }) => {
           const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom, fixed);
+          const inHand = view.things.find(({ thing }) => thing.line.id === chosen);
           const drawing = (
             <>
               <SquaredPaper scale={scale} />
@@ -53,6 +54,7 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
                   />
                 );
               })}
+              {inHand && <Sides placed={inHand} scale={scale} />}
               {things.length === 0 && <EmptyTable width={width} height={height} />}
             </>
           );
@@ -153,7 +155,6 @@ function ThingOnTable({
   const { line, item, name, held } = thing;
   const at = (x: number, y: number) => ({ x: MARGIN.x + x * scale, y: MARGIN.top + y * scale });
   const corner = at(placed.x, placed.y);
-  const front = at(each[each.length - 1]!.x, each[each.length - 1]!.y);
   const base = corner.y + height * scale;
   const choose = () => select(`contents/${line.id}`);
   return (
@@ -161,33 +162,6 @@ function ThingOnTable({
       {each.map(({ x, y }) => (
         <ThingShape key={x} item={item} {...at(x, y)} scale={scale} tint={tint} chosen={chosen} />
       ))}
-      {chosen && (
-        <g fill="none" stroke="#C8452F" aria-hidden="true">
-          <path d={`M${corner.x} ${corner.y - 10}h${item.length * scale}m0 -4v8M${corner.x} ${corner.y - 14}v8`} />
-          <path
-            d={`M${front.x + item.length * scale + 10} ${front.y}v${item.width * scale}m-4 0h8M${front.x + item.length * scale + 6} ${front.y}h8`}
-          />
-          <text
-            x={corner.x + (item.length * scale) / 2}
-            y={corner.y - 15}
-            textAnchor="middle"
-            fontSize="12.5"
-            fill="#B03A25"
-            stroke="none"
-          >
-            {length(item.length)}
-          </text>
-          <text
-            x={front.x + item.length * scale + 18}
-            y={front.y + (item.width * scale) / 2 + 4}
-            fontSize="12.5"
-            fill="#B03A25"
-            stroke="none"
-          >
-            {length(item.width)}
-          </text>
-        </g>
-      )}
       <text x={corner.x} y={base + 17} fontSize="12.5" fontWeight="550" fill="#1F2B44">
         {name.length > 30 ? `${name.slice(0, 29)}…` : name}
         {line.count > 1 && ` ×${line.count}`}
@@ -196,6 +170,42 @@ function ThingOnTable({
         {held ? sizeWords(item, length) : '▲ no home yet'}
       </text>
       <rect x={corner.x} y={corner.y} width={width * scale} height={height * scale + 34} fill="transparent" />
+    </g>
+  );
+}
+
+/** Length and width of the thing in hand, over everything that lies beside it. */
+function Sides({ placed, scale }: { placed: TableThing; scale: number }) {
+  const length = useLength();
+  const { item } = placed.thing;
+  const last = placed.each[placed.each.length - 1]!;
+  const at = (x: number, y: number) => ({ x: MARGIN.x + x * scale, y: MARGIN.top + y * scale });
+  const [corner, front] = [at(placed.x, placed.y), at(last.x, last.y)];
+  return (
+    <g fill="none" stroke="#C8452F" aria-hidden="true" pointerEvents="none">
+      <path d={`M${corner.x} ${corner.y - 10}h${item.length * scale}m0 -4v8M${corner.x} ${corner.y - 14}v8`} />
+      <path
+        d={`M${front.x + item.length * scale + 10} ${front.y}v${item.width * scale}m-4 0h8M${front.x + item.length * scale + 6} ${front.y}h8`}
+      />
+      <text
+        x={corner.x + (item.length * scale) / 2}
+        y={corner.y - 15}
+        textAnchor="middle"
+        fontSize="12.5"
+        fill="#B03A25"
+        stroke="none"
+      >
+        {length(item.length)}
+      </text>
+      <text
+        x={front.x + item.length * scale + 18}
+        y={front.y + (item.width * scale) / 2 + 4}
+        fontSize="12.5"
+        fill="#B03A25"
+        stroke="none"
+      >
+        {length(item.width)}
+      </text>
     </g>
   );
 }
