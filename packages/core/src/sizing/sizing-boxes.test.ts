@@ -7,6 +7,7 @@ import { boxedCorner, boxedCornerCut, type BoxedCut, type BoxedSeams } from './b
 import { gussetRun } from './gusset-run.ts';
 import { roundBase } from './round-base.ts';
 import { zipTube, zipTubeCut } from './zip-tube.ts';
+import { zipperOpening } from './zipper-opening.ts';
 
 const values = <T extends object>(results: T) =>
   Object.fromEntries(Object.entries(results).map(([name, { value }]: [string, { value: number }]) => [name, value]));
@@ -212,4 +213,17 @@ describe('accordion', () => {
       }),
     );
   });
+});
+
+describe('zipper-opening (common practice)', () => {
+  test.each([
+    // clear of both end seams
+    [100, 12, 76],
+    [293.5, 12, 269.5],
+    // where that leaves less than half of the way: half
+    [40, 15, 20],
+    [24, 40, 12],
+  ])('of a way of %d, clear of each end by %d, it opens %d', (run, clear, opens) =>
+    expect(zipperOpening(n(run), n(clear)).value).toBeCloseTo(opens, 9),
+  );
 });
