@@ -72,6 +72,9 @@ test('a tape, a stack and several measurements say how thick a thing is', async 
   await several.fill('2.1');
   await several.press('Enter');
   await expect(inHand.getByRole('alert')).toContainText('Write at least two');
+  await several.fill('2 200');
+  await several.press('Enter');
+  await expect(inHand.getByRole('alert')).toContainText('They differ too much');
   await several.fill('2.1 2.4 2.1');
   await several.press('Enter');
   await expect(thickness).toHaveValue('2.2');

@@ -4,6 +4,8 @@ export const limits = {
   count: { least: 1, most: 60 },
   /** Any side of a thing, mm. */
   size: { least: 0.01, most: 2000 },
+  /** How much larger a piece of a kind may be than measured, mm. */
+  tolerance: { least: 0, most: 50 },
   /** A pinned size or a limit, mm. */
   pinned: { most: 5000 },
   nameLength: 80,

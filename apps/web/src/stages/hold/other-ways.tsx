@@ -72,13 +72,18 @@ export function OtherWays({ line, item }: Props) {
         <LengthField
           label="Others may be larger by"
           value={item.tolerance ?? 0}
-          least={0}
-          most={20}
+          {...limits.tolerance}
           onLength={(tolerance, gesture) => take({ tolerance }, gesture)}
         />
       </div>
     </details>
   );
+}
+
+/** Why what is written is no size measured several times. */
+function whyNot(part: string | undefined, apart: boolean): string {
+  if (part !== undefined) return `“${part}” is no thickness that can be.`;
+  return apart ? 'They differ too much to be one size: measure again.' : 'Write at least two, like 16.1 16.3 16.0.';
 }
 
 /** Its thickness, measured several times: the mean goes into the design, and how much larger the largest was. */
@@ -91,9 +96,10 @@ function SeveralTimes({ onMeasured }: { onMeasured(mean: number, tolerance: numb
   const parts = text.split(/[;,]?\s+/).filter((part) => part !== '');
   const read = parts.map((part) => parseLength(part, { unit }));
   const wrong = read.findIndex((each) => !each.ok || each.mm < limits.size.least || each.mm > limits.size.most);
-  const result = wrong < 0 ? repeated(read.flatMap((each) => (each.ok ? [each.mm] : []))) : undefined;
-  const message =
-    wrong < 0 ? 'Write at least two, like 16.1 16.3 16.0.' : `“${parts[wrong]}” is no thickness that can be.`;
+  const all = wrong < 0 ? repeated(read.flatMap((each) => (each.ok ? [each.mm] : []))) : undefined;
+  const apart = all !== undefined && all.tolerance > limits.tolerance.most;
+  const result = apart ? undefined : all;
+  const message = whyNot(parts[wrong], apart);
   return (
     <form
       onSubmit={(event) => {

@@ -50,7 +50,7 @@ export class ItemSchema {
   @IsOptional() @IsNumber() @Min(size.least) @Max(4 * size.most) girth?: number;
   @IsOptional() @IsPolygon() section?: [number, number][];
   @IsOptional() @IsNumber() @Min(0) @Max(0.9) compressible?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(50) tolerance?: number;
+  @IsOptional() @IsNumber() @Min(limits.tolerance.least) @Max(limits.tolerance.most) tolerance?: number;
   @IsOptional() @IsNumber() @Min(0) @Max(100_000) mass?: number;
   @IsOptional() @IsBoolean() rigid?: boolean;
   @IsOptional() @IsBoolean() magnetSensitive?: boolean;
