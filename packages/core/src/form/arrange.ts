@@ -1,3 +1,4 @@
+import { SQUARE } from '../pieces/bend.ts';
 import {
   after,
   cross,
@@ -44,7 +45,6 @@ export interface Arranging {
   loose: number;
 }
 
-const SQUARE = Math.PI / 2;
 /** How far two parts may be bent to each other at a seam, the likeliest first. */
 const GUESSES = [SQUARE, 0, Math.PI, SQUARE / 2, -SQUARE];
 

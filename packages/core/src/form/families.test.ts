@@ -5,7 +5,7 @@ import { edgeLength } from '../geometry/outline.ts';
 import { outlineArea } from '../testing/measures.ts';
 import { anyWallet, runs } from '../testing/any-design.ts';
 import { anyAccordion, anyBox, anyDoubleTube, anyOrganizer, anyShell, anyZipTube } from '../testing/any-boxy.ts';
-import { anyFolio, anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-standing.ts';
+import { anyFolio, anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-soft.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { formOf, type FormOptions } from './form.ts';

@@ -1,5 +1,5 @@
 import { CoreError } from '../errors/core-error.ts';
-import { distance, pointAlong } from '../geometry/outline.ts';
+import { distance } from '../geometry/outline.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Rim, RimPlace } from './rim.ts';
 import type { FlatSeam } from './flat.ts';
@@ -51,26 +51,25 @@ function walkOf({ parts, piece }: EdgeRun, rim: Rim): Walk {
 
 /** How far a walk has come where its parts do not touch. */
 function breaks({ rim, parts, starts }: Walk): number[] {
-  const point = ({ edge }: Part, at: number) =>
-    pointAlong(
-      rim.piece.stitch.find(({ id }) => id === edge)!,
-      at,
-    );
   return parts.slice(1).flatMap((part, index) => {
     const last = parts[index]!;
-    const end = point(last, last.reversed ? last.from : last.to);
-    const start = point(part, part.reversed ? part.to : part.from);
+    const end = rim.pointAt({ edge: last.edge, at: last.reversed ? last.from : last.to });
+    const start = rim.pointAt({ edge: part.edge, at: part.reversed ? part.to : part.from });
     return distance(end, start) > 0.1 ? [starts[index + 1]!] : [];
   });
 }
+
+const whole = (a: Walk, b: Walk): Span => [
+  { walk: a, from: 0, to: a.length },
+  { walk: b, from: 0, to: b.length },
+];
 
 function spansOf({ ease }: FlatSeam, a: Walk, b: Walk, tucks: Tucks): Span[] {
   const [longer, shorter] = a.length >= b.length ? [a, b] : [b, a];
   const more = longer.length - shorter.length;
   if (ease?.between) return betweenMarks(ease.between, a, b);
   const skipped = ease && more > 0.1 ? skippedOf(ease, longer, shorter, tucks) : [];
-  const whole = (walk: Walk): Stretch => ({ walk, from: 0, to: walk.length });
-  if (skipped.length === 0) return [[whole(a), whole(b)]];
+  if (skipped.length === 0) return [whole(a, b)];
   // what is skipped of the longer edge lies nowhere on the shorter one
   const spans: Span[] = [];
   let [long, short] = [0, 0];
@@ -101,13 +100,7 @@ function betweenMarks(ids: [string, string], a: Walk, b: Walk): Span[] {
       .sort((p, q) => p - q);
   const knots = (walk: Walk) => [0, ...marks(walk), walk.length];
   const [one, other] = [knots(a), knots(b)];
-  if (one.length !== other.length)
-    return [
-      [
-        { walk: a, from: 0, to: a.length },
-        { walk: b, from: 0, to: b.length },
-      ],
-    ];
+  if (one.length !== other.length) return [whole(a, b)];
   return one.slice(1).map((to, index): Span => [
     { walk: a, from: one[index]!, to },
     { walk: b, from: other[index]!, to: other[index + 1]! },
@@ -145,13 +138,12 @@ function skippedAtTucks(longer: Walk, more: number, tucks: Tucks): Skipped[] {
 
 /** How far along a walk a place of its rim lies; nothing if it is elsewhere. */
 function alongOf({ rim, parts, starts }: Walk, place: RimPlace): number[] {
-  const point = pointAlong(
-    rim.piece.stitch.find(({ id }) => id === place.edge)!,
-    place.at,
-  );
+  const point = rim.pointAt(place);
   return parts.flatMap(({ edge, from, to, reversed }, index) => {
-    const own = rim.piece.stitch.find(({ id }) => id === edge)!;
-    const at = place.edge === edge ? place.at : distance(point, own.to) < 0.02 ? rim.lengthOf(edge) : NaN;
+    const end = rim.lengthOf(edge);
+    // the end of an edge is the start of the next one
+    const atEnd = distance(point, rim.pointAt({ edge, at: end })) < 0.02;
+    const at = place.edge === edge ? place.at : atEnd ? end : NaN;
     if (!(at > from - 0.02 && at < to + 0.02)) return [];
     return [starts[index]! + (reversed ? to - at : at - from)];
   });

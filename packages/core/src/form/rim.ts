@@ -33,6 +33,7 @@ export class Rim {
   }
 
   lengthOf = (edge: string): number => edgeLength(this.edges.get(edge)!);
+  pointAt = ({ edge, at }: RimPlace): Point => pointAlong(this.edges.get(edge)!, at);
 
   /** The place itself, or the start of the next edge if it is an edge's end. */
   private canonical({ edge, at }: RimPlace): RimPlace {

@@ -5,7 +5,7 @@ import { setLimit, setPin } from '../document/edits/settings.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { wordingText } from '../errors/wording.ts';
 import { anyWallet, length, runs } from '../testing/any-design.ts';
-import { anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-standing.ts';
+import { anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-soft.ts';
 import { solveDesign } from './solve-design.ts';
 
 const [bifold] = demoDesigns as [DesignDocument, ...DesignDocument[]];

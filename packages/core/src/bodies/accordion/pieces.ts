@@ -8,6 +8,7 @@ import { patch } from '../../pieces/patch.ts';
 import type { Bend, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { layers, sides, type Accordion, type AccordionLayer, type Layer, type Side } from './params.ts';
 
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
@@ -47,8 +48,6 @@ function panelPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): Pi
   const seam = rules.length('seam.allowance');
   const outline = panelOutline(own, detail.base);
   const low = product('half the base', [sum('base', [detail.base, minus(own.taper)]), half]);
-  const gap = Math.min(rules.length('turning.gap').value, own.width.value - 20);
-  const middle = own.width.value / 2;
   const base = low.value;
   return (['front', 'back'] as const).map((which) => ({
     id: `body/${layer}-${which}`,
@@ -77,8 +76,7 @@ function panelPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): Pi
       ),
     ],
     // the flap hides the seam that is closed last
-    ...(layer === 'shell' &&
-      which === 'front' && { gaps: [{ edge: 'top', from: middle - gap / 2, to: middle + gap / 2 }] }),
+    ...(layer === 'shell' && which === 'front' && { gaps: [middleGap('top', own.width.value, rules)] }),
   }));
 }
 

@@ -4,6 +4,7 @@ import { contribution, type Contribution, type OperationDraft } from '../../piec
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { boxPieces, type BoxPiece } from './outlines.ts';
 import { walls, type Box, type BoxMaking, type Wall } from './params.ts';
 import { boxDraft, boxSeams, layers, pieceId, type Layer } from './pieces.ts';
@@ -35,9 +36,7 @@ export function contributeBox({ detail }: SizedBody<Box>, inputs: BodyInputs): C
 function withGap(draft: PieceDraft, layer: Layer, { rules }: BodyInputs): PieceDraft {
   const mouth = draft.stitch.find(({ id }) => id === 'front/top');
   if (layer !== 'shell' || !mouth) return draft;
-  const width = edgeLength(mouth);
-  const gap = Math.min(rules.length('turning.gap').value, width - 20);
-  return { ...draft, gaps: [{ edge: 'front/top', from: (width - gap) / 2, to: (width + gap) / 2 }] };
+  return { ...draft, gaps: [middleGap('front/top', edgeLength(mouth), rules)] };
 }
 
 const mirrored: Record<Wall, Wall> = { front: 'front', back: 'back', left: 'right', right: 'left' };

@@ -6,6 +6,7 @@ import { BACK, crease } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { foldedBends, foldedOutline } from '../sleeve/outlines.ts';
 import { ends, type DoubleTube, type End } from './size.ts';
 
@@ -57,7 +58,6 @@ function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: B
   const shape = { width: width.value, height: depth.value, taper: taper.value, notch: 0 };
   const stitch = foldedOutline(shape);
   const side = Math.hypot(depth.value, taper.value / 2);
-  const gap = Math.min(rules.length('turning.gap').value, side - 20);
   const mouth = (id: string) => (id.startsWith('mouth') ? rules.length('zip.seam') : seam);
   return {
     id: lining(end),
@@ -78,7 +78,7 @@ function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: B
         to: [width.value - taper.value / 2, depth.value],
       },
     ],
-    ...(end === 'b' && { gaps: [{ edge: 'left-front', from: (side - gap) / 2, to: (side + gap) / 2 }] }),
+    ...(end === 'b' && { gaps: [middleGap('left-front', side, rules)] }),
   };
 }
 

@@ -1,9 +1,11 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
+import { roundedRectangle } from '../../geometry/outline.ts';
 import { SQUARE } from '../../pieces/bend.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { Notch, PieceDraft } from '../../pieces/piece.ts';
+import { asCut } from '../../pieces/strip.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import { halves, type Half, type Layer, type Ring } from './ring.ts';
 import { cornerBends, panelOutline, quarterMarks } from './runs.ts';
@@ -33,6 +35,20 @@ export function panelPiece(
     spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
     notches: quarterMarks(ring).map(({ id: mark, panel }) => ({ id: mark, ...panel })),
     ...(note && { note }),
+  };
+}
+
+/** What keeps a panel flat: smaller all round, no needle goes through it. */
+export function platePiece({ plate }: Ring, named: Pick<PieceDraft, 'id' | 'name' | 'count' | 'note'>): PieceDraft {
+  const outline = roundedRectangle(plate.length.value, plate.width.value, plate.radius.value);
+  return {
+    ...named,
+    role: 'base',
+    stitch: outline,
+    width: plate.length,
+    height: plate.width,
+    allowance: Object.fromEntries(outline.map(({ id }) => [id, asCut])),
+    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
   };
 }
 

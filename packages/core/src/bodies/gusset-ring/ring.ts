@@ -23,4 +23,8 @@ export interface Ring {
   zipperPart: Derived;
   /** Of each strip beside the zipper. */
   strip: Derived;
+  /** What keeps a panel flat, inside its stitch line. */
+  plate: { length: Derived; width: Derived; radius: Derived };
+  /** What is sewn onto a panel stays so far from its edge. */
+  clear: Derived;
 }

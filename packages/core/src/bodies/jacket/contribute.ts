@@ -8,6 +8,7 @@ import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { LINING, SHELL, type Jacket } from './size.ts';
 
 const ELASTIC = 'body/elastic';
@@ -21,7 +22,6 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
   const seam = rules.length('seam.allowance');
   const { width, height, elastic, marker } = detail;
   const h = height.value;
-  const gap = Math.min(rules.length('turning.gap').value, h - 20);
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft =>
     patch({
       id,
@@ -34,7 +34,7 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
       folds: foldLines(detail, role === 'lining'),
       bends: bendsOf(detail),
       // in the short end of the loose flap: the last topstitch closes it
-      gaps: [{ edge: role === 'lining' ? 'right' : 'left', from: (h - gap) / 2, to: (h + gap) / 2 }],
+      gaps: [middleGap(role === 'lining' ? 'right' : 'left', h, rules)],
     });
   const around = baggedOut(SHELL, LINING);
   const flaps = flapSeams(detail);

@@ -9,8 +9,9 @@ import { zipperFor } from '../../holders/zip-pocket/zipper.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { boxPieces } from '../box/outlines.ts';
 import { boxDraft, boxSeams, layers, type Layer } from '../box/pieces.ts';
-import { panelPiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
+import { panelPiece, platePiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
 import { gussetSeams, ringRims, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
+import { middleGap } from '../turning-gap.ts';
 import { bandPieces, bandSeams } from './bands.ts';
 import { operations, type MadeSeams } from './operations.ts';
 import type { FoldOut, Organizer } from './params.ts';
@@ -69,9 +70,7 @@ function withLines(draft: PieceDraft, detail: Organizer, { rules }: BodyInputs):
   const [, layer, wall] = /^body\/(shell|lining)-(.*)$/.exec(draft.id) as unknown as [string, Layer, string];
   if (wall === 'front' && layer === 'shell' && outer) return { ...draft, lines: outlineOnFront(outer) };
   if (layer === 'lining' && wall === 'base') {
-    const wide = draft.width.value;
-    const gap = Math.min(rules.length('turning.gap').value, wide - 20);
-    return { ...draft, gaps: [{ edge: 'base/back', from: (wide - gap) / 2, to: (wide + gap) / 2 }] };
+    return { ...draft, gaps: [middleGap('base/back', draft.width.value, rules)] };
   }
   if (wall !== 'left' && wall !== 'right') return draft;
   const middle = shell.depth.value / 2;
@@ -110,7 +109,6 @@ const onFrontSeams = ({ own }: FoldOut): Seam[] =>
 function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
   const seam = rules.length('seam.allowance');
   const titles = { lid: 'flap', base: 'front' };
-  const stiff = roundedRectangle(outer.plate.length.value, outer.plate.width.value, outer.plate.radius.value);
   return [
     panelPiece(
       outer,
@@ -126,17 +124,11 @@ function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
     panelPiece(outer, { layer: 'lining', id: outer.panel('shell', 'base'), name: 'Outer pocket, back' }, seam),
     ...ringPieces(outer, { layer: 'shell', name: 'Outer pocket', titles }, rules),
     ...ringPieces(outer, { layer: 'lining', name: 'Outer pocket lining', titles }, rules),
-    {
+    platePiece(outer, {
       id: `${outer.own}/stiffener`,
       name: 'Stiffener of the flap',
-      role: 'base',
-      stitch: stiff,
-      width: outer.plate.length,
-      height: outer.plate.width,
-      allowance: Object.fromEntries(stiff.map(({ id }) => [id, asCut])),
-      spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
       note: 'Smaller than the flap by the seam all round: no needle goes through it.',
-    },
+    }),
   ];
 }
 

@@ -1,17 +1,18 @@
 import { half, nothing } from '../../derived/constants.ts';
-import { byRule, given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { lengthParam } from '../../holders/params.ts';
+import { tapes } from '../../holders/zip-pocket/zipper.ts';
 import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
-import { BESIDE, LEAST_STRIP, STRAIGHT, cornerRule, cornerTakes } from '../gusset-ring/corners.ts';
+import { BESIDE, LEAST_STRIP, STRAIGHT } from '../gusset-ring/corners.ts';
+import { clearOfCorners } from '../gusset-ring/panel-face.ts';
 import { organizerParams, type FoldOut } from './params.ts';
 
 const least = (name: string, value: number) =>
   given(`least ${name}`, value, { kind: 'standard', path: `organizer/outer/${name}`, source: 'common practice' });
 const LEAST = { length: least('width of the outer pocket', 90), width: least('height of the outer pocket', 60) };
-const TAPE = given('zipper tape, wide', 25, { kind: 'hardware', path: 'hardware/zipper-3' });
 
 /** What is sewn behind the flap and onto its inside. */
 export interface OuterFaces {
@@ -34,10 +35,7 @@ export interface WishedFoldOut {
 export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs: BodyInputs): WishedFoldOut {
   const { rules, stacks, grid, pin } = inputs;
   const radius = rounded(lengthParam(params, 'radius', organizerParams.radius, rules, 'body'), grid, 'nearest');
-  const clear = sum('clear of edge and corners', [
-    byRule(cornerRule, 'corners stay inside by', cornerTakes(radius.value), [radius]),
-    rules.length('pocket.frame'),
-  ]);
+  const clear = clearOfCorners(radius, rules);
   const straight = sum('corners and a straight part', [times(2, radius), STRAIGHT, times(2, BESIDE)]);
   const side = (name: keyof typeof LEAST, of: 'width' | 'height', label: string): Derived =>
     pin(
@@ -59,7 +57,7 @@ export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs:
     stacks.base,
     product('half of the outer', [stacks.exterior, half]),
   ]);
-  const exposed = sum('zipper that shows', [TAPE, times(-2, rules.length('zip.seam'))]);
+  const exposed = sum('zipper that shows', [tapes['zipper-3'], times(-2, rules.length('zip.seam'))]);
   const budget = sum('depth of the outer pocket', [front.loaded, flap.loaded, shells]);
   const narrowest = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
   const depth = pin('body/outer-depth', rounded(largest('depth of the outer pocket', [narrowest, budget]), grid, 'up'));

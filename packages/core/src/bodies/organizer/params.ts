@@ -24,10 +24,6 @@ export const organizerParams = {
 
 /** A pocket with a depth of its own on the front, that folds out. All mm. */
 export interface FoldOut extends Ring {
-  /** What keeps its flap flat. */
-  plate: { length: Derived; width: Derived; radius: Derived };
-  /** What is sewn onto an inside stays so far from its edge. */
-  clear: Derived;
   /** Its lower left corner (were it square) on the front. */
   at: { x: number; y: number };
   /** What lies under what is sewn in: lining and plate of the flap. */

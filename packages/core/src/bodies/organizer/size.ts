@@ -1,13 +1,14 @@
 import { half } from '../../derived/constants.ts';
-import { minus, named, product, sum, times, type Derived } from '../../derived/derived.ts';
+import { minus, named, product, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { InnerWalls } from '../../holders/holder-kind.ts';
 import { edgePart, wholeEdge } from '../../pieces/seam.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { boxAsCut } from '../box/read-back.ts';
+import { panelFace } from '../gusset-ring/panel-face.ts';
 import { rimHalves } from './bands.ts';
-import type { FoldOut, Organizer } from './params.ts';
+import type { Organizer } from './params.ts';
 import { planOrganizer, type OrganizerFaces } from './plan.ts';
 
 /** A box as large as its things, high enough to close over them, and a pocket of its own depth in front. */
@@ -51,7 +52,7 @@ export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: 
       dividerFace(detail),
       backFace(detail, inputs),
       ...(outer
-        ? [foldOutFace('front', 'body/outer/back', outer), foldOutFace('flap', 'body/outer/lining-flap', outer)]
+        ? [panelFace('front', 'body/outer/back', outer), panelFace('flap', 'body/outer/lining-flap', outer)]
         : []),
     ],
     closing: slitOf(detail),
@@ -136,24 +137,6 @@ function backFace({ lining }: Organizer, { rules }: BodyInputs): SizedFace {
       y: frame.value,
       width: sum('between its sides', [width, minus(taper), times(-2, frame)]),
       height: sum('between base and mouth', [height, times(-2, frame)]),
-      towards: 'middle',
-    },
-    board,
-    edges: allStitched,
-  };
-}
-
-/** An inside of the pocket that folds out, clear of its edge and its round corners. */
-function foldOutFace(id: string, piece: string, { length, width, clear }: FoldOut): SizedFace {
-  const room = (label: string, size: Derived) => sum(label, [size, times(-2, clear)]);
-  return {
-    id,
-    host: { piece, width: length.value, height: width.value },
-    room: {
-      x: clear.value,
-      y: clear.value,
-      width: room('between the corners', length),
-      height: room('between the corners', width),
       towards: 'middle',
     },
     board,

@@ -8,6 +8,7 @@ import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { LINING, SHELL, type Roll } from './size.ts';
 
 /** Shell and lining bagged out, turned, and the lower part folded up into the pocket. */
@@ -17,7 +18,6 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
   const top = total.value - flap.value;
   const [w, h, fold] = [width.value, total.value, pocketDepth.value];
   const seam = rules.length('seam.allowance');
-  const gap = Math.min(rules.length('turning.gap').value, w - 20);
   const piece = (id: string, name: string, role: PieceDraft['role'], kind: 'valley' | 'mountain'): PieceDraft =>
     patch({
       id,
@@ -35,7 +35,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
         crease([0, fold], [w, fold], BACK),
         ...(flap.value > 0 ? [{ ...crease([0, top], [w, top], BACK), opens: true }] : []),
       ],
-      gaps: [{ edge: 'top', from: (w - gap) / 2, to: (w + gap) / 2 }],
+      gaps: [middleGap('top', w, rules)],
     });
   const around = baggedOut(SHELL, LINING);
   const sides = pocketSeams(h, fold);

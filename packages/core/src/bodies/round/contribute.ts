@@ -6,6 +6,7 @@ import { BACK } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import type { Round } from './size.ts';
 
 type Layer = 'shell' | 'lining';
@@ -74,7 +75,6 @@ function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraf
   const around = lining ? detail.liningLength : detail.wallLength;
   const role = lining ? 'lining' : 'exterior';
   const [length, height] = [around.value, detail.height.value];
-  const gap = Math.min(rules.length('turning.gap').value, height - 20);
   const quarters = [1, 2, 3];
   const top = detail.lined ? seam : rules.length('mouth.hem');
   return [
@@ -89,7 +89,7 @@ function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraf
       spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
       topArrow: true,
       notches: quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: 'bottom', at: (quarter * length) / 4 })),
-      ...(lining && { gaps: [{ edge: 'right', from: (height - gap) / 2, to: (height + gap) / 2 }] }),
+      ...(lining && { gaps: [middleGap('right', height, rules)] }),
       bends: [
         {
           from: [detail.wallLength.value / 2, 0],

@@ -1,13 +1,12 @@
 import { given, rounded, sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { patch } from '../../pieces/patch.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
-import { asCut, strip } from '../../pieces/strip.ts';
+import { strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { CLIP, panelPiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
+import { CLIP, panelPiece, platePiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
 import { halves, layers, type Half, type Layer } from '../gusset-ring/ring.ts';
 import { panelOutline } from '../gusset-ring/runs.ts';
 import { gussetSeams, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
@@ -34,7 +33,12 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
   return contribution({
     pieces: [
       ...layers.flatMap((layer) => layerPieces(layer, detail, inputs)),
-      platePiece(detail),
+      platePiece(detail, {
+        id: 'body/plate',
+        name: 'Plate',
+        count: 2,
+        note: 'Round its edges off: they cut through the cloth.',
+      }),
       ...guardPieces(detail, inputs),
       strip({
         id: 'body/binding',
@@ -63,22 +67,6 @@ function layerPieces(layer: Layer, detail: ShellCase, { rules }: BodyInputs): Pi
   );
   return [...panels, ...ringPieces(detail, { layer, name, titles }, rules)];
 }
-
-const platePiece = ({ plate }: ShellCase): PieceDraft => {
-  const outline = roundedRectangle(plate.length.value, plate.width.value, plate.radius.value);
-  return {
-    id: 'body/plate',
-    name: 'Plate',
-    role: 'base',
-    count: 2,
-    stitch: outline,
-    width: plate.length,
-    height: plate.width,
-    allowance: Object.fromEntries(outline.map(({ id }) => [id, asCut])),
-    spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
-    note: 'Round its edges off: they cut through the cloth.',
-  };
-};
 
 /** Strips of lining, folded lengthwise, caught beside the zipper behind both tapes. */
 function guardPieces({ guard, zipperPart }: ShellCase, { rules }: BodyInputs): PieceDraft[] {

@@ -25,10 +25,6 @@ export const shellParams = {
 
 /** Driving sizes of a case of two stiff shells with a gusset between them. All mm. */
 export interface ShellCase extends Ring {
-  /** The plate in each shell. */
-  plate: { length: Derived; width: Derived; radius: Derived };
-  /** What is sewn onto an inside stays so far from its edge. */
-  frame: Derived;
   offset: Derived;
   /** Each of the strips that cover the teeth from inside, folded; nothing without them. */
   guard?: Derived;

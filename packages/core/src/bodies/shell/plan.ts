@@ -18,6 +18,7 @@ import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { BESIDE, LEAST_STRIP, STRAIGHT, cornerRule, cornerTakes } from '../gusset-ring/corners.ts';
+import { clearOfCorners } from '../gusset-ring/panel-face.ts';
 import { shellParams, type ShellCase } from './params.ts';
 
 const common = (label: string, value: number, path: string) =>
@@ -53,7 +54,7 @@ export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs)
     length: sum('length, stitch line', [plates.plate.length, times(2, offset)]),
     width: sum('width, stitch line', [plates.plate.width, times(2, offset)]),
     radius,
-    frame: plates.frame,
+    clear: plates.clear,
     depth,
     round,
     hinge,
@@ -82,12 +83,9 @@ function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, w
   const { across = nothing, thick = nothing } = inside.sizes;
   const inner = Math.max(0, radius.value - walls.value / 2);
   const corners = byRule(cornerRule, 'corners stay inside by', cornerTakes(inner), [radius, walls]);
-  const frame = sum('clear of edge and corners', [
-    byRule(cornerRule, 'corners stay inside by', cornerTakes(radius.value), [radius]),
-    rules.length('pocket.frame'),
-  ]);
+  const clear = clearOfCorners(radius, rules);
   const sewn = (label: 'width' | 'height', face: MeasuredFace): Derived[] =>
-    face.occupied ? [sum('sewn onto the inside', [face[label], times(2, frame), times(-2, offset)])] : [];
+    face.occupied ? [sum('sewn onto the inside', [face[label], times(2, clear), times(-2, offset)])] : [];
   const plateFor = (name: 'length' | 'width', room: Derived, label: 'width' | 'height'): Derived => {
     const demands = [
       LEAST[name],
@@ -99,7 +97,7 @@ function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, w
     ];
     return pin(`body/plate-${name}`, rounded(largest(`plate, ${name}`, demands), grid, 'up'));
   };
-  return { plate: { length: plateFor('length', across, 'width'), width: plateFor('width', thick, 'height') }, frame };
+  return { plate: { length: plateFor('length', across, 'width'), width: plateFor('width', thick, 'height') }, clear };
 }
 
 /** The depth budget: what lies loose, what both insides carry, and both shells. */

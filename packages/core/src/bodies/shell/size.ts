@@ -1,9 +1,9 @@
-import { named, sum, times, type Derived } from '../../derived/derived.ts';
+import { named, sum } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { cornerTakes } from '../gusset-ring/corners.ts';
-import type { Half } from '../gusset-ring/ring.ts';
+import { panelFace } from '../gusset-ring/panel-face.ts';
 import { ringRims } from '../gusset-ring/seams.ts';
 import type { ShellCase } from './params.ts';
 import { planShell, type ShellFaces } from './plan.ts';
@@ -34,14 +34,17 @@ export function sizeShell(params: Params, measured: MeasuredFace[], inputs: Body
       zipperPart,
       strip,
     },
-    faces: [insideFace(detail, { inside, base, lid }), wallFace('base', detail), wallFace('lid', detail)],
+    faces: [
+      insideFace(detail, { inside, base, lid }),
+      panelFace('base', 'body/lining-base', detail),
+      panelFace('lid', 'body/lining-lid', detail),
+    ],
     closing: slitOf(detail),
     detail,
   };
 }
 
 const free = { kind: 'free' } as const;
-const stitched = { kind: 'stitchedOn' } as const;
 const board = { dx: 0, stretch: 1 };
 
 function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
@@ -61,24 +64,6 @@ function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
         up: made.depth - shells.value - base.loaded.value - lid.loaded.value,
       };
     },
-  };
-}
-
-/** What is sewn onto the inside of a shell lies clear of its edge and its round corners. */
-function wallFace(half: Half, { length, width, frame }: ShellCase): SizedFace {
-  const room = (label: string, size: Derived) => sum(label, [size, times(-2, frame)]);
-  return {
-    id: half,
-    host: { piece: `body/lining-${half}`, width: length.value, height: width.value },
-    room: {
-      x: frame.value,
-      y: frame.value,
-      width: room('between the corners', length),
-      height: room('between the corners', width),
-      towards: 'middle',
-    },
-    board,
-    edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },
   };
 }
 

@@ -3,6 +3,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { shallowCorner } from '../shallow-corner.ts';
 import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
@@ -51,7 +52,6 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
   const name = layer === 'shell' ? 'Shell' : 'Lining';
   const role = layer === 'shell' ? ('exterior' as const) : ('lining' as const);
   const side = height.value - sideStart(detail);
-  const gap = Math.min(rules.length('turning.gap').value, side - 20);
   const fold = bottom === 'fold';
   const stitch = fold ? foldedOutline(shape) : panelOutline(shape);
   const hem = detail.lined ? seam : rules.length('mouth.hem');
@@ -76,10 +76,10 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
   });
   if (fold) {
     const piece = draft(`body/${layer}`, name);
-    return [layer === 'lining' ? { ...piece, gaps: [turningGap('right-front', gap, side)] } : piece];
+    return [layer === 'lining' ? { ...piece, gaps: [middleGap('right-front', side, rules)] } : piece];
   }
   const [front, back] = [draft(`body/${layer}-front`, `${name} front`), draft(`body/${layer}-back`, `${name} back`)];
-  return layer === 'lining' ? [{ ...front, gaps: [turningGap('right', gap, side)] }, back] : [front, back];
+  return layer === 'lining' ? [{ ...front, gaps: [middleGap('right', side, rules)] }, back] : [front, back];
 }
 
 /** Corners that are cut off are bound; a single layer is hemmed at the mouth. */
@@ -93,10 +93,3 @@ function foldLine(shape: PanelShape) {
   const [from, to] = foldEnds(shape);
   return { id: 'bottom', order: 1, kind: 'valley' as const, from, to };
 }
-
-/** In the middle of a side, clear of mouth and bottom. */
-const turningGap = (edge: string, gap: number, side: number) => ({
-  edge,
-  from: (side - gap) / 2,
-  to: (side + gap) / 2,
-});

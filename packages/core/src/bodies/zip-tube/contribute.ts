@@ -3,6 +3,7 @@ import { product, type Derived } from '../../derived/derived.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Notch, PieceDraft } from '../../pieces/piece.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { middleGap } from '../turning-gap.ts';
 import { shallowCorner } from '../shallow-corner.ts';
 import { zipTubeOperations } from './operations.ts';
 import { cornerLines, tubeBends, tubeOutline, type TubePanel } from './outline.ts';
@@ -21,7 +22,7 @@ export function contributeZipTube({ detail }: SizedBody<ZipTube>, inputs: BodyIn
   const liningPiece = (which: 'front' | 'back') => ({
     ...panelPiece(`body/lining-${which}`, detail, inputs, { ...lining, round: onHalf }),
     name: `Lining, ${which}`,
-    ...(which === 'front' && { gaps: [turningGap(lining, inputs)] }),
+    ...(which === 'front' && { gaps: [middleGap('bottom', lining.along.value, inputs.rules)] }),
   });
   return contribution({
     pieces: [
@@ -76,9 +77,4 @@ function panelPiece(id: TubePiece, detail: ZipTube, { rules }: BodyInputs, layer
     bends: tubeBends(panel, cutOut),
     ...(detail.form === 'boxed' && !cutOut && { lines: cornerLines(panel) }),
   };
-}
-
-function turningGap({ along }: TubeLayer, { rules }: BodyInputs) {
-  const size = Math.min(rules.length('turning.gap').value, along.value - 20);
-  return { edge: 'bottom', from: (along.value - size) / 2, to: (along.value + size) / 2 };
 }

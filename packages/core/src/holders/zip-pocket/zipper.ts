@@ -7,7 +7,7 @@ import type { HolderInputs } from '../holder-kind.ts';
 
 /** Fine ones for what is sewn onto a face, coarser ones for what is used often. */
 export type Gauge = 'zipper-3' | 'zipper-5';
-const tapes: Record<Gauge, Derived> = {
+export const tapes: Record<Gauge, Derived> = {
   'zipper-3': given('zipper tape, closed', 25, { kind: 'hardware', path: 'hardware/zipper-3' }),
   'zipper-5': given('zipper tape, closed', 32, { kind: 'hardware', path: 'hardware/zipper-5' }),
 };

@@ -1,4 +1,4 @@
-import { anyBifold } from '../../testing/any-standing.ts';
+import { anyBifold } from '../../testing/any-soft.ts';
 import { familyProperties } from '../../testing/family-properties.ts';
 
 familyProperties({

@@ -1,4 +1,4 @@
-import { anyFolio } from '../../testing/any-standing.ts';
+import { anyFolio } from '../../testing/any-soft.ts';
 import { familyProperties } from '../../testing/family-properties.ts';
 
 familyProperties({

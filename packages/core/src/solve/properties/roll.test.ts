@@ -1,4 +1,4 @@
-import { anyRoll } from '../../testing/any-standing.ts';
+import { anyRoll } from '../../testing/any-soft.ts';
 import { familyProperties } from '../../testing/family-properties.ts';
 
 familyProperties({

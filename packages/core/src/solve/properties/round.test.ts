@@ -1,4 +1,4 @@
-import { anyRound } from '../../testing/any-standing.ts';
+import { anyRound } from '../../testing/any-soft.ts';
 import { familyProperties } from '../../testing/family-properties.ts';
 
 familyProperties({

@@ -1,4 +1,4 @@
-import { anySleeve } from '../../testing/any-standing.ts';
+import { anySleeve } from '../../testing/any-soft.ts';
 import { familyProperties } from '../../testing/family-properties.ts';
 
 familyProperties({
