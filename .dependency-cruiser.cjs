@@ -4,7 +4,7 @@ const floors = [
   ['derived', 'geometry', 'packing'],
   ['sizing'],
   ['shelves'],
-  ['document', 'contents'],
+  ['document', 'contents', 'stacks'],
   ['pieces'],
   ['form'],
   ['holders'],
@@ -80,7 +80,7 @@ module.exports = {
       comment: 'applications import @zindle/core and its named entries, never its files by path',
       from: { path: '^apps/' },
       to: {
-        path: '^packages/core/src/(?!(index|files/index|files/drawing|form/index|document/reading/index|demo/index)\\.ts$)',
+        path: '^packages/core/src/(?!(index|files/index|files/imports|files/drawing|form/index|document/reading/index|demo/index)\\.ts$)',
       },
     },
   ],

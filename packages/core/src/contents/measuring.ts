@@ -41,3 +41,31 @@ export function repeated(sizes: readonly number[]): Repeated | undefined {
   const mean = sizes.reduce((sum, size) => sum + size, 0) / sizes.length;
   return { mean, tolerance: Math.max(...sizes) - mean };
 }
+
+/** Common practice: an ounce of leather is a sixty-fourth of an inch. */
+const OUNCE = 25.4 / 64;
+
+/** Thickness of leather sold by the ounce, mm. */
+export const leatherThickness = (ounces: number): Measured =>
+  ounces > 0 && ounces <= 40 ? known(ounces * OUNCE) : refused('Leather is sold from 1 to 40 ounces.');
+
+/** An existing pouch, lying flat and empty. All mm. */
+export interface FlatCover {
+  /** Inside, from side seam to side seam. */
+  width: number;
+  /** Inside, from mouth to bottom. */
+  depth: number;
+  /** Front and back together, pressed flat. */
+  walls: number;
+  /** Of the thing that goes in. */
+  thickness: number;
+  ease: number;
+}
+
+/** The largest boxy thing that goes into an existing pouch: the flat width is half its girth, the cloth going round it and the
+ * ease (rule tube-width, read backwards). */
+export function fitsCover({ width, depth, walls, thickness, ease }: FlatCover): Measured & { long?: number } {
+  const across = width - thickness - (Math.PI / 4) * walls - ease;
+  if (across <= 0) return refused('Nothing so thick goes into a pouch of this width.');
+  return { ...known(across), long: depth };
+}

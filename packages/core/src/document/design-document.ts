@@ -10,6 +10,10 @@ export const orientations = ['lying', 'upright'] as const;
 /** `lying`: the long side runs across the pocket; `upright`: the long side goes down into it. */
 export type Orientation = (typeof orientations)[number];
 
+export const reaches = ['often', 'sometimes', 'seldom'] as const;
+/** How often a thing is reached for. */
+export type Reach = (typeof reaches)[number];
+
 /** Something it must hold: so many of an item. */
 export interface ContentsLine {
   id: string;
@@ -21,6 +25,12 @@ export interface ContentsLine {
   /** How many share one slot. */
   perHolder: number;
   orientation: Orientation;
+  /** Lines of one group share a holder. */
+  group?: string;
+  /** How far it should stand out of where it is held, mm; default by the house rule. */
+  visible?: number;
+  /** Default `sometimes`; what is reached for often is placed first. */
+  reach?: Reach;
 }
 
 /** How far a layer goes: into the seam; to the stitch line; to the stitch line with its corners cut off, where three padded

@@ -1,8 +1,8 @@
-import { given, type Derived } from '../derived/derived.ts';
+import { given, largest, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { houseRules } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
-import type { ParamSpec } from './holder-kind.ts';
+import type { HeldContents, ParamSpec } from './holder-kind.ts';
 
 /** A length parameter: as set in the design, else by its house rule. */
 export function lengthParam(
@@ -26,4 +26,23 @@ export function choiceParam<T extends string>(
   spec: { standard: T; choices: readonly { id: T }[] },
 ): T {
   return spec.choices.find(({ id }) => id === params[key])?.id ?? spec.standard;
+}
+
+/** How far things should stand out: as set on the holder, else the most that one of its things is wanted to show, else by
+ * the house rule. */
+export function visibleParam(
+  params: Params,
+  contents: readonly HeldContents[],
+  spec: Extract<ParamSpec, { kind: 'length' }>,
+  rules: Rules,
+  path: string,
+): Derived {
+  const wishes = contents.flatMap(({ line: { id, visible }, name }) =>
+    visible === undefined
+      ? []
+      : [given(`${name}, wanted to show`, visible, { kind: 'document', path: `contents/${id}/visible` })],
+  );
+  if (wishes.length === 0 || typeof params.visible === 'number')
+    return lengthParam(params, 'visible', spec, rules, path);
+  return wishes.length === 1 ? wishes[0]! : largest('wanted to show', wishes);
 }

@@ -23,7 +23,7 @@ export interface Resolved {
  * @throws CoreError for numbers that no door lets in (see `assertSound`) */
 export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
   assertSound(document);
-  const items = new Map([...shelves.items, ...document.ownItems].map((item) => [item.id, item]));
+  const items = itemsOf(document, shelves);
   const findings: Finding[] = [...unknownItems(document, items), ...unusableRules(document)];
   const layers = stacksOf(document);
   // a role that the design does not name is only missed where it is used
@@ -33,6 +33,28 @@ export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
   ) as StackThickness;
   const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
   return { rules: rulesFor(shelves.rules, document.rules), stacks, items, held, findings };
+}
+
+/** Shelves may be long: each is indexed once. */
+const indexes = new WeakMap<readonly { id: string }[], ReadonlyMap<string, { id: string }>>();
+function indexOf<T extends { id: string }>(entries: readonly T[]): ReadonlyMap<string, T> {
+  const known = indexes.get(entries) as ReadonlyMap<string, T> | undefined;
+  if (known) return known;
+  const index = new Map(entries.map((entry) => [entry.id, entry]));
+  indexes.set(entries, index);
+  return index;
+}
+
+/** The things that a design names; its own before those of the shelf. */
+function itemsOf({ contents, ownItems }: DesignDocument, shelves: Shelves): Map<string, Item> {
+  const shelf = indexOf(shelves.items);
+  const own = new Map(ownItems.map((item) => [item.id, item]));
+  return new Map(
+    contents.flatMap(({ item: id }): [string, Item][] => {
+      const item = own.get(id) ?? shelf.get(id);
+      return item ? [[id, item]] : [];
+    }),
+  );
 }
 
 function heldBy(
@@ -49,7 +71,7 @@ function heldBy(
 
 function stackThickness(role: Role, layers: Layer[], shelves: Shelves, findings: Finding[]) {
   const parts = layers.flatMap(({ material: id }) => {
-    const material = shelves.materials.find((each) => each.id === id);
+    const material = indexOf(shelves.materials).get(id);
     if (material) {
       const path = `materials/${id}/thickness`;
       return [given(material.name, material.thickness, { kind: 'material', path })];

@@ -10,6 +10,7 @@ import {
   type ContentsLine,
   type DesignDocument,
   type HolderEntry,
+  type Reach,
 } from '../design-document.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
@@ -18,16 +19,40 @@ const SUITS_WELL = 0.5;
 /** Puts everything without a home into the holder that suits it best; slots are shared out evenly over the leaves. */
 export function placeForMe(document: DesignDocument, items: readonly Item[]): DesignDocument {
   const all = [...items, ...document.ownItems];
-  return document.contents.reduce((design, line) => {
+  const byReach = [...document.contents].sort((a, b) => rankOf(a) - rankOf(b));
+  return byReach.reduce((design, line) => {
+    const left = line.count - heldOf(design, line.id);
     const item = all.find(({ id }) => id === line.item);
-    const kind = item && bestKind(item, document);
-    if (!kind) return design;
+    if (!item || left <= 0) return design;
+    const shared = holderOfGroup(design, line, item);
+    if (shared) return addToHolder(design, shared, line, left);
+    const kind = bestKind(item, document);
     let placed = design;
-    for (let left = line.count - heldOf(design, line.id); left > 0; left -= line.perHolder)
-      placed = addTo(placed, kind, line, Math.min(left, line.perHolder));
+    for (let more = left; kind && more > 0; more -= line.perHolder)
+      placed = addTo(placed, kind, line, Math.min(more, line.perHolder));
     return placed;
   }, document);
 }
+
+const ranks: Record<Reach, number> = { often: 0, sometimes: 1, seldom: 2 };
+const rankOf = ({ reach = 'sometimes' }: ContentsLine): number => ranks[reach];
+
+/** Where other things of a line's group are held, if it suits this one too. */
+function holderOfGroup(document: DesignDocument, line: ContentsLine, item: Item): HolderEntry | undefined {
+  if (line.group === undefined) return undefined;
+  const mates = new Set(document.contents.filter(({ group }) => group === line.group).map(({ id }) => id));
+  const kinds: HolderKinds = holderKinds;
+  return document.holders.find(
+    ({ kind, contents }) =>
+      contents.some((entry) => entry.line !== line.id && mates.has(entry.line)) &&
+      (kindOf(kinds, kind)?.suits(item).score ?? 0) > 0,
+  );
+}
+
+const addToHolder = (document: DesignDocument, holder: HolderEntry, line: ContentsLine, count: number) => ({
+  ...document,
+  holders: document.holders.map((each) => (each === holder ? put(each, line, count, document) : each)),
+});
 
 function heldOf({ holders }: DesignDocument, line: string): number {
   const entries = holders.flatMap(({ contents }) => contents.filter((entry) => entry.line === line));
@@ -64,11 +89,7 @@ function addTo(document: DesignDocument, kind: string, line: ContentsLine, count
   const [lightest] = places.sort((a, b) => a.load - b.load);
   if (!lightest || lightest.load === Infinity) return document;
   const { face, holder } = lightest;
-  if (holder)
-    return {
-      ...document,
-      holders: document.holders.map((each) => (each === holder ? put(each, line.id, count) : each)),
-    };
+  if (holder) return addToHolder(document, holder, line, count);
   const id = freeLetter(document);
   const seated: Arrangement = { kind: 'holder', id };
   return {
@@ -83,12 +104,18 @@ function slotsIn({ contents }: HolderEntry, document: DesignDocument): number {
   return contents.reduce((total, { line, count }) => total + Math.ceil(count / shared(line)), 0);
 }
 
-function put(holder: HolderEntry, line: string, count: number): HolderEntry {
-  const known = holder.contents.some((entry) => entry.line === line);
-  const contents = known
-    ? holder.contents.map((entry) => (entry.line === line ? { line, count: entry.count + count } : entry))
-    : [...holder.contents, { line, count }];
-  return { ...holder, contents };
+/** What is reached for more often stands before what is reached for less. */
+function put(holder: HolderEntry, line: ContentsLine, count: number, document: DesignDocument): HolderEntry {
+  const known = holder.contents.some((entry) => entry.line === line.id);
+  if (known) {
+    const more = (entry: HolderEntry['contents'][number]) =>
+      entry.line === line.id ? { ...entry, count: entry.count + count } : entry;
+    return { ...holder, contents: holder.contents.map(more) };
+  }
+  const rank = (id: string) => rankOf(document.contents.find((each) => each.id === id) ?? line);
+  const behind = holder.contents.findIndex((entry) => rank(entry.line) > rankOf(line));
+  const at = behind < 0 ? holder.contents.length : behind;
+  return { ...holder, contents: holder.contents.toSpliced(at, 0, { line: line.id, count }) };
 }
 
 function freeLetter({ holders }: DesignDocument): string {

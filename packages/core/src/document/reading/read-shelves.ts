@@ -1,51 +1,12 @@
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsNumber,
-  IsOptional,
-  IsString,
-  Matches,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { hardwareKinds, type HardwareKind } from '../../shelves/hardware/hardware.ts';
-import { materialUses, type Material } from '../../shelves/materials/material.ts';
+import { ArrayMaxSize, IsArray, IsOptional, ValidateNested } from 'class-validator';
 import type { Shelves } from '../../shelves/shelves.ts';
 import { limits } from '../limits.ts';
-import { IsParams, IsTidyText } from './checks.ts';
+import { IsParams } from './checks.ts';
+import { HardwareSchema, ItemSchema, MachineSchema, MaterialSchema } from './entry-schemas.ts';
 import { problemsWith, type Problem } from './problems.ts';
-import { ItemSchema } from './schema.ts';
 
-const { size, nameLength, shelf } = limits;
-const id = /^[\w-]{1,60}$/;
-
-class MaterialSchema {
-  @IsString() @Matches(id) id!: string;
-  @IsTidyText(nameLength) name!: string;
-  @IsNumber() @Min(0) @Max(100) thickness!: number;
-  @IsNumber() @Min(0.01) @Max(1) compressedRatio!: number;
-  @IsNumber() @Min(0) @Max(100_000) arealMass!: number;
-  @Matches(/^#[0-9a-f]{6}$/i) tint!: string;
-  @IsBoolean() frays!: boolean;
-  @IsOptional() @IsBoolean() directional?: boolean;
-  @IsOptional() @IsBoolean() fusible?: boolean;
-  @IsIn(materialUses) use!: Material['use'];
-}
-
-class HardwareSchema {
-  @IsString() @Matches(id) id!: string;
-  @IsTidyText(nameLength) name!: string;
-  @IsIn(hardwareKinds) kind!: HardwareKind;
-  @IsNumber() @Min(size.least) @Max(200) diameter!: number;
-  @IsNumber() @Min(0) @Max(200) driftTolerated!: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(50) thickness?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(100) plateRadius?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(100) chain?: number;
-}
+const { shelf } = limits;
 
 class ShelvesSchema {
   @IsOptional()
@@ -53,23 +14,29 @@ class ShelvesSchema {
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => ItemSchema)
-  items?: ItemSchema[];
+  items?: object[];
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => MaterialSchema)
-  materials?: MaterialSchema[];
+  materials?: object[];
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => HardwareSchema)
-  hardware?: HardwareSchema[];
+  hardware?: object[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(shelf)
+  @ValidateNested({ each: true })
+  @Type(() => MachineSchema)
+  machines?: object[];
   @IsOptional() @IsParams() rules?: Record<string, number | string>;
 }
 
-const known = ['items', 'materials', 'hardware', 'rules'] as const;
+const known = ['items', 'materials', 'hardware', 'machines', 'rules'] as const;
 
 /** Reads shelves that came from outside, each of them optional.
  * @returns only the shelves that were given, or what is wrong with them */

@@ -4,7 +4,6 @@ import {
   ArrayMaxSize,
   Equals,
   IsArray,
-  IsBoolean,
   IsIn,
   IsInt,
   IsNotEmpty,
@@ -19,7 +18,6 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { JSONSchema } from 'class-validator-jsonschema';
-import { itemShapes, type ItemShape } from '../../shelves/items/item.ts';
 import { gridIds, type GridId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
 import {
@@ -27,35 +25,19 @@ import {
   DOCUMENT_VERSION,
   coverages,
   orientations,
+  reaches,
   type Arrangement,
   type Coverage,
   type Orientation,
   type ParamValue,
+  type Reach,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsParams, IsPolygon, IsSizes, IsTidyText } from './checks.ts';
+import { IsArrangements, IsParams, IsSizes, IsTidyText } from './checks.ts';
+import { ItemSchema } from './entry-schemas.ts';
 
-const { count, size, nameLength } = limits;
+const { count, nameLength, visible } = limits;
 const words = { message: '$property must be text' };
-
-export class ItemSchema {
-  @IsString(words) @Matches(/^[\w-]{1,60}$/) id!: string;
-  @IsTidyText(nameLength) name!: string;
-  @IsIn(itemShapes) shape!: ItemShape;
-  @IsNumber() @Min(size.least) @Max(size.most) length!: number;
-  @IsNumber() @Min(size.least) @Max(size.most) width!: number;
-  @IsNumber() @Min(size.least) @Max(size.most) thickness!: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(size.most) planRadius?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(size.most) edgeRadius?: number;
-  @IsOptional() @IsNumber() @Min(size.least) @Max(4 * size.most) girth?: number;
-  @IsOptional() @IsPolygon() section?: [number, number][];
-  @IsOptional() @IsNumber() @Min(0) @Max(0.9) compressible?: number;
-  @IsOptional() @IsNumber() @Min(limits.tolerance.least) @Max(limits.tolerance.most) tolerance?: number;
-  @IsOptional() @IsNumber() @Min(0) @Max(100_000) mass?: number;
-  @IsOptional() @IsBoolean() rigid?: boolean;
-  @IsOptional() @IsBoolean() magnetSensitive?: boolean;
-  @IsString(words) @MaxLength(200) source!: string;
-}
 
 export class ContentsLineSchema {
   @IsString(words) @Matches(/^[\w-]{1,60}$/) id!: string;
@@ -64,6 +46,9 @@ export class ContentsLineSchema {
   @IsInt() @Min(count.least) @Max(count.most) count!: number;
   @IsInt() @Min(count.least) @Max(count.most) perHolder!: number;
   @IsIn(orientations) orientation!: Orientation;
+  @IsOptional() @IsString(words) @Matches(/^[\w-]{1,20}$/) group?: string;
+  @IsOptional() @IsNumber() @Min(visible.least) @Max(visible.most) visible?: number;
+  @IsOptional() @IsIn(reaches) reach?: Reach;
 }
 
 export class LayerSchema {
@@ -143,7 +128,7 @@ export class DesignDocumentSchema {
   @ArrayMaxSize(limits.lines)
   @ValidateNested({ each: true })
   @Type(() => ItemSchema)
-  ownItems!: ItemSchema[];
+  ownItems!: object[];
   @IsObject() @ValidateNested() @Type(() => StacksSchema) stacks!: StacksSchema;
   @IsObject() @ValidateNested() @Type(() => KindSchema) body!: KindSchema;
   @IsArray()

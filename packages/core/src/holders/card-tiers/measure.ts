@@ -3,7 +3,7 @@ import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
-import { choiceParam, lengthParam } from '../params.ts';
+import { choiceParam, lengthParam, visibleParam } from '../params.ts';
 import { sidesOf, standsOut, together } from '../sides.ts';
 import { thickest, type Slab } from '../slab.ts';
 import { columnAt, mouthAt, pocketBottom, tiersParams, type CardPile, type Slot, type Tiers } from './tiers.ts';
@@ -40,10 +40,11 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const { rules, stacks, grid, id } = inputs;
   const path = `holders/${id}`;
   const making = choiceParam(params, 'making', tiersParams.making);
-  const visible = lengthParam(params, 'visible', tiersParams.visible, rules, path);
   const reveal = rounded(lengthParam(params, 'reveal', tiersParams.reveal, rules, path), grid, 'nearest');
   const columns = Number(choiceParam(params, 'columns', tiersParams.columns));
-  const piles = contents.flatMap((held) => pilesOf(held, visible));
+  const piles = contents.flatMap((held) =>
+    pilesOf(held, visibleParam(params, [held], tiersParams.visible, rules, path)),
+  );
   const slots = inRows(piles, columns).map((row) => slotOf(row, inputs));
   const bite = rules.length('topstitch.inset');
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;

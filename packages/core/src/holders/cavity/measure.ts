@@ -2,7 +2,7 @@ import { minus, rounded, sum } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
-import { choiceParam, lengthParam } from '../params.ts';
+import { choiceParam, visibleParam } from '../params.ts';
 import { standsOut } from '../sides.ts';
 import type { Slab } from '../slab.ts';
 import {
@@ -19,7 +19,7 @@ import {
 export function measureCavity(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Cavity> {
   const { rules, stacks, grid, id, pin } = inputs;
   const divide = choiceParam(params, 'divide', cavityParams.divide);
-  const wished = lengthParam(params, 'visible', cavityParams.visible, rules, `holders/${id}`);
+  const wished = visibleParam(params, contents, cavityParams.visible, rules, `holders/${id}`);
   const things = contents.flatMap(standing);
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const walls = { front: wall, back: wall };

@@ -19,7 +19,7 @@ import type {
   Seat,
 } from '../holder-kind.ts';
 import { linesBetween } from '../panel-lines.ts';
-import { lengthParam } from '../params.ts';
+import { visibleParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, standsOut } from '../sides.ts';
 
@@ -47,7 +47,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   });
   const lengths = things.map(({ along }) => along);
   const longest = widest('the longest', lengths);
-  const wished = lengthParam(design, 'visible', pocketParams.visible, rules, `holders/${id}`);
+  const wished = visibleParam(design, contents, pocketParams.visible, rules, `holders/${id}`);
   const shortest = smallest('the shortest', lengths);
   const visible =
     wished.value > 0 ? smallest('shows', [standsOut(longest, wished), standsOut(shortest, wished)]) : wished;

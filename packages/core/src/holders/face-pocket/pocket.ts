@@ -1,7 +1,7 @@
 import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { HeldContents, HolderInputs, ParamSpec, PlacedThing, Seat } from '../holder-kind.ts';
-import { lengthParam } from '../params.ts';
+import { visibleParam } from '../params.ts';
 import type { Slab } from '../slab.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
 
@@ -32,7 +32,7 @@ export function loadOf(params: Params, contents: HeldContents[], { rules, id }: 
     'the deepest',
     sheaves.map((sheaf) => sheaf.deep),
   );
-  const wished = lengthParam(params, 'visible', pocketParams.visible, rules, `holders/${id}`);
+  const wished = visibleParam(params, contents, pocketParams.visible, rules, `holders/${id}`);
   const visible = wished.value > 0 ? standsOut(deep, wished) : wished;
   const thickness = sum(
     'everything in the pocket',

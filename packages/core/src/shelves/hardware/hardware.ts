@@ -31,7 +31,16 @@ export interface Hardware {
   chain?: number;
   /** Opening lengths in which it can be bought with its stops, mm; besides, it is sold by the length. */
   readyMade?: readonly number[];
+  /** Pieces on hand. */
+  onHand?: number;
+  /** Length on hand of what is cut to length, mm. */
+  onHandLength?: number;
+  /** What the maker files it under. */
+  tags?: string[];
 }
+
+/** Kinds that are cut from a length. */
+export const cutToLength: readonly HardwareKind[] = ['zipper', 'webbing', 'ribbon', 'cord', 'elastic'];
 
 const fastener = (
   id: string,

@@ -54,8 +54,13 @@ const tool = (
   source: DEMO,
   ...more,
 });
-const rod = (id: string, name: string, length: number, diameter: number, source = DEMO): Item =>
-  tool(id, name, length, diameter, diameter, { shape: 'cylinder', source });
+const rod = (
+  id: string,
+  name: string,
+  length: number,
+  diameter: number,
+  { source = DEMO, ...more }: Partial<Item> = {},
+): Item => tool(id, name, length, diameter, diameter, { shape: 'cylinder', source, ...more });
 
 /** Things of known size. A maker's own things live in her design or on her own shelf. */
 export const standardItems: readonly Item[] = [
@@ -89,6 +94,7 @@ export const standardItems: readonly Item[] = [
     width: 24,
     thickness: 2.1,
     rigid: true,
+    smallPart: true,
     source: 'SD card, published size (from memory)',
   },
   {
@@ -102,23 +108,23 @@ export const standardItems: readonly Item[] = [
     source: DEMO,
   },
   tool('caliper', 'Steel caliper', 236, 78, 16),
-  tool('salinity-logger', 'Salinity logger', 132, 74, 31),
+  tool('salinity-logger', 'Salinity logger', 132, 74, 31, { fragile: true }),
   tool('position-logger', 'Position logger', 140, 70, 11),
   tool('field-slate', 'Field slate', 300, 215, 4),
   tool('species-deck', 'Deck of species cards', 94, 66, 24),
   rod('flask', 'Insulated flask', 268, 74),
   rod('vial', 'Sample vial', 95, 16),
-  rod('refractometer', 'Dip refractometer', 168, 40),
-  rod('aa-cell', 'AA cell', 50.5, 14.5, 'IEC 60086, R6 maximum (from memory)'),
+  rod('refractometer', 'Dip refractometer', 168, 40, { fragile: true, valuable: true }),
+  rod('aa-cell', 'AA cell', 50.5, 14.5, { source: 'IEC 60086, R6 maximum (from memory)' }),
   tool('chart-board', 'Chart board', 190, 60, 3),
-  rod('probe', 'Steel probe', 210, 6),
+  rod('probe', 'Steel probe', 210, 6, { sharp: true }),
   rod('brush', 'Feather brush', 180, 9),
   tool('tweezers', 'Tweezers', 150, 12, 7),
   tool('string-reel', 'Quadrat string reel', 120, 120, 44, { shape: 'disc' }),
-  rod('sample-jar', 'Sample jar, glass', 92, 68),
+  rod('sample-jar', 'Sample jar, glass', 92, 68, { fragile: true }),
   tool('sieve', 'Round sieve', 205, 205, 55, { shape: 'disc' }),
   tool('notebook', 'Waterproof notebook, A6', 148, 105, 14, { shape: 'book', rigid: false }),
-  tool('dip-net', 'Dip net, folded', 320, 130, 70, { shape: 'soft', rigid: false }),
+  tool('dip-net', 'Dip net, folded', 320, 130, 70, { shape: 'soft', rigid: false, wet: true }),
   tool('lens-cloth', 'Lens cloth, folded', 90, 60, 6, { shape: 'soft', rigid: false, compressible: 0.5 }),
   tool('cable', 'Coiled cable', 110, 110, 30, { shape: 'soft', rigid: false }),
   tool('folding-rule', 'Folding rule', 235, 30, 16),

@@ -16,4 +16,18 @@ export interface Material {
   fusible?: boolean;
   /** What it is mostly used for; an order for pickers, never a limit. */
   use: (typeof materialUses)[number];
+  /** How much it gives when pulled along the roll, and across it; shares of its length. */
+  stretchAlong?: number;
+  stretchAcross?: number;
+  /** Most heat of an iron, °C; 0 for none at all. */
+  iron?: number;
+  washable?: boolean;
+  /** Needle and stitch, in words. */
+  needle?: string;
+  /** Width of the roll, mm. */
+  rollWidth?: number;
+  /** Length on hand, at the width of the roll, mm. */
+  onHand?: number;
+  /** What the maker files it under. */
+  tags?: string[];
 }

@@ -37,10 +37,29 @@ const hidden: Row[] = [
   ['stiffener', 'Woven stiffener 1.5', 1.5, 0.95, 620, '#D8D2C2', 'interfacing'],
 ];
 
+const NYLON = { iron: 110, washable: true };
+const COTTON = { iron: 200, washable: true };
+/** Heat by the dots of ISO 3758 (from memory), give and care: common practice. */
+const more: Record<string, Partial<Material>> = {
+  'quilting-cotton': COTTON,
+  'cotton-lawn': COTTON,
+  linen: COTTON,
+  'canvas-10oz': COTTON,
+  'waxed-canvas': { iron: 0 },
+  denim: COTTON,
+  ripstop: NYLON,
+  'felt-1': { iron: 150 },
+  'felt-2': { iron: 150 },
+  'leather-1': { iron: 0, needle: 'leather point' },
+  'coated-cloth': { iron: 0, washable: true },
+  mesh: { ...NYLON, stretchAcross: 0.3, stretchAlong: 0.1 },
+  'clear-film': { iron: 0, washable: true },
+};
+
 const materials = (rows: Row[], frays: boolean, fusible = false): Material[] =>
   rows.map(([id, name, thickness, compressedRatio, arealMass, tint, use]) => {
     const shared = { id, name, thickness, compressedRatio, arealMass, tint, frays, use };
-    return fusible ? { ...shared, fusible } : shared;
+    return { ...shared, ...more[id], ...(fusible && { fusible }) };
   });
 
 /** A first set of cloths. */

@@ -1,0 +1,58 @@
+import { Clipper, FillRule } from 'clipper2-ts';
+import { limits } from '../document/limits.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import { smallestBox, turnedBy } from '../geometry/smallest-box.ts';
+
+/** A closed outline laid straight: its longer side along x, its lower left corner at the origin, mm. */
+export type OutlineRead =
+  | { ok: true; outline: Point[]; length: number; width: number }
+  | { ok: false; code: 'outline.open' | 'outline.crosses' | 'outline.size'; message: string };
+
+/** Points nearer than this to the line between their neighbours are left out, mm. */
+const FINE = 0.02;
+const PRECISION = 4;
+
+/** Lays an outline straight and measures it by its smallest box.
+ * @param points one after the other round the thing, mm; the last is joined to the first */
+export function outlineItem(points: readonly Point[]): OutlineRead {
+  const refuse = (code: 'outline.open' | 'outline.crosses' | 'outline.size', message: string): OutlineRead => ({
+    ok: false,
+    code,
+    message,
+  });
+  const box = points.every((point) => point.every(Number.isFinite)) ? smallestBox(points) : undefined;
+  if (!box) return refuse('outline.open', 'An outline needs three points or more that do not lie in one line.');
+  const { least, most } = limits.size;
+  if (box.long > most || box.short < Math.max(least, 0.5))
+    return refuse(
+      'outline.size',
+      `The outline is ${box.long.toFixed(1)} x ${box.short.toFixed(1)} mm: a thing may be 0.5 to ${most} mm. Is its scale right?`,
+    );
+  if (crosses(points))
+    return refuse('outline.crosses', 'The outline crosses itself. Draw it as one closed line round the thing.');
+  const turned = points.map((point) => turnedBy(point, box.turn));
+  const [left, bottom] = [0, 1].map((axis) => Math.min(...turned.map((point) => point[axis]!))) as [number, number];
+  const outline = simpler(turned.map(([x, y]): Point => [hundredth(x - left), hundredth(y - bottom)]));
+  return { ok: true, outline, length: hundredth(box.long), width: hundredth(box.short) };
+}
+
+const hundredth = (mm: number): number => Math.round(mm * 100) / 100;
+
+const path = (points: readonly Point[]) => points.map(([x, y]) => ({ x, y }));
+
+/** An outline that does not cross itself covers the same ground by every way of counting. */
+function crosses(points: readonly Point[]): boolean {
+  const own = Math.abs(Clipper.areaD(path(points)));
+  const ground = (rule: FillRule) => Math.abs(Clipper.areaPathsD(Clipper.unionD([path(points)], [], rule, PRECISION)));
+  const slack = 1e-3 * own + 0.01;
+  return [FillRule.EvenOdd, FillRule.NonZero].some((rule) => Math.abs(ground(rule) - own) > slack);
+}
+
+/** With as few points as it may have. */
+function simpler(points: Point[]): Point[] {
+  for (let fine = FINE; ; fine *= 2) {
+    const kept = Clipper.simplifyPathD(path(points), fine, true);
+    if (kept.length <= limits.points && kept.length >= 3) return kept.map(({ x, y }): Point => [x, y]);
+    if (kept.length < 3) return points;
+  }
+}
