@@ -1,12 +1,17 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { DesignEntity } from './database/design.entity.ts';
-import { databaseOptions } from './database/options.ts';
+import { databaseOptions, entities } from './database/options.ts';
 import { DesignsController } from './designs/designs.controller.ts';
 import { DesignsService } from './designs/designs.service.ts';
 import { FilesController } from './files/files.controller.ts';
 import { HealthController } from './health/health.controller.ts';
+import { ImportsController } from './imports/imports.controller.ts';
+import { ImportsService } from './imports/imports.service.ts';
 import { QuickSumsController } from './quick-sums/quick-sums.controller.ts';
+import { ChangesService } from './shelves/changes.service.ts';
+import { RulesController } from './shelves/rules.controller.ts';
+import { ShelvesController } from './shelves/shelves.controller.ts';
+import { ShelvesService } from './shelves/shelves.service.ts';
 import { SolveController } from './solve/solve.controller.ts';
 
 @Module({})
@@ -15,9 +20,18 @@ export class AppModule {
   static with(databaseFile: string): DynamicModule {
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), TypeOrmModule.forFeature([DesignEntity])],
-      controllers: [HealthController, FilesController, DesignsController, SolveController, QuickSumsController],
-      providers: [DesignsService],
+      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), TypeOrmModule.forFeature(entities)],
+      controllers: [
+        HealthController,
+        FilesController,
+        DesignsController,
+        SolveController,
+        QuickSumsController,
+        RulesController,
+        ShelvesController,
+        ImportsController,
+      ],
+      providers: [DesignsService, ShelvesService, ChangesService, ImportsService],
     };
   }
 }

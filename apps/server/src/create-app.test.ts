@@ -88,6 +88,10 @@ describe('hostile requests', () => {
     '/api/quick-sums/tube-width',
     '/api/quick-sums/flap',
     '/api/designs/permit-bifold/restore',
+    '/api/shelves/items',
+    '/api/shelves/rules/preview',
+    '/api/shelves/materials/canvas-10oz/preview',
+    '/api/shelves/machines/nothing/restore',
   ];
 
   test('malformed or huge bodies are 4xx with a code', async () => {

@@ -20,6 +20,9 @@ export interface AppOptions {
 }
 
 const BODY_LIMIT = '1mb';
+/** Files are read as they come; a table of twenty thousand rows fits. */
+const FILE_LIMIT = '8mb';
+const FILE_TYPES = ['text/*', 'image/svg+xml', 'image/vnd.dxf', 'application/dxf', 'application/octet-stream'];
 
 /** The whole server, ready to listen. */
 export async function createApp({ databaseFile, webRoot, logger }: AppOptions): Promise<NestExpressApplication> {
@@ -31,6 +34,7 @@ export async function createApp({ databaseFile, webRoot, logger }: AppOptions): 
   app.use(localOnly);
   app.use(helmet(securityHeaders));
   app.useBodyParser('json', { limit: BODY_LIMIT });
+  app.useBodyParser('raw', { limit: FILE_LIMIT, type: FILE_TYPES });
   app.setGlobalPrefix('api');
   app.useGlobalPipes(envelopePipe());
   app.useGlobalFilters(new ErrorFilter());

@@ -55,3 +55,6 @@ export * from './stacks/stack-thickness.ts';
 export * from './stacks/stack-notes.ts';
 export * from './contents/outline-item.ts';
 export * from './shelves/entry-id.ts';
+export * from './solve/compare.ts';
+export * from './document/uses.ts';
+export * from './shelves/rules/read-rules.ts';

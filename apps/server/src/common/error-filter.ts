@@ -11,35 +11,36 @@ const codes: Record<number, string> = {
   415: 'request.mediaType',
 };
 
-/** Turns everything that is thrown into `{statusCode, code, message, fields?}`; never a stack trace. */
+const log = new Logger('Errors');
+
+/** What an error says to the one who asked; never a stack trace. */
+export function errorBody(error: unknown): ErrorBody {
+  if (error instanceof ApiError) return error.getResponse() as ErrorBody;
+  if (error instanceof CoreError) {
+    const fields = error.about ? { fields: [{ path: error.about, message: error.message }] } : {};
+    return { statusCode: 422, code: error.code, message: error.message, ...fields };
+  }
+  const statusCode = error instanceof HttpException ? error.getStatus() : statusOf(error);
+  if (statusCode < 500) {
+    const message = error instanceof Error ? error.message : 'The request was not understood.';
+    return { statusCode, code: codes[statusCode] ?? 'request.refused', message };
+  }
+  log.error(error instanceof Error ? error.stack : String(error));
+  return {
+    statusCode: 500,
+    code: 'server.failed',
+    message: 'The server failed on this request. Nothing was changed.',
+  };
+}
+
+/** Turns everything that is thrown into `{statusCode, code, message, fields?}`. */
 @Catch()
 export class ErrorFilter implements ExceptionFilter {
-  readonly #log = new Logger('Errors');
-
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
-    const body = this.#bodyOf(error);
+    const body = errorBody(error);
     if (response.headersSent) response.end();
     else response.status(body.statusCode).json(body);
-  }
-
-  #bodyOf(error: unknown): ErrorBody {
-    if (error instanceof ApiError) return error.getResponse() as ErrorBody;
-    if (error instanceof CoreError) {
-      const fields = error.about ? { fields: [{ path: error.about, message: error.message }] } : {};
-      return { statusCode: 422, code: error.code, message: error.message, ...fields };
-    }
-    const statusCode = error instanceof HttpException ? error.getStatus() : statusOf(error);
-    if (statusCode < 500) {
-      const message = error instanceof Error ? error.message : 'The request was not understood.';
-      return { statusCode, code: codes[statusCode] ?? 'request.refused', message };
-    }
-    this.#log.error(error instanceof Error ? error.stack : String(error));
-    return {
-      statusCode: 500,
-      code: 'server.failed',
-      message: 'The server failed on this request. Nothing was changed.',
-    };
   }
 }
 

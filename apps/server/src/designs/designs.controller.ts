@@ -2,26 +2,18 @@ import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Que
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { describeSolution, solveDesign } from '@zindle/core';
 import type { Response } from 'express';
-import { ApiError, refused } from '../common/api-error.ts';
+import { revisionOf, tagOf } from '../common/revision.ts';
 import { DesignQuery, NewDesignRequest, StoreDesignRequest } from './design-requests.ts';
+import { ShelvesService } from '../shelves/shelves.service.ts';
 import { DesignsService, type StoredDesign } from './designs.service.ts';
-
-const tagOf = (revision: number): string => `"${revision}"`;
-
-/** The revision that a write names, from `If-Match` or the body. */
-function revisionOf(ifMatch: string | undefined, body: number | undefined): number {
-  if (ifMatch === undefined && body === undefined)
-    throw new ApiError(428, 'design.revisionMissing', 'Say which revision was changed: send If-Match with the ETag.');
-  if (ifMatch === undefined) return body!;
-  const found = /^(?:W\/)?"(\d{1,9})"$/.exec(ifMatch.trim());
-  if (!found) throw refused('design.revisionUnreadable', 'If-Match must be the ETag of the design, such as "3".');
-  return Number(found[1]);
-}
 
 @ApiTags('designs')
 @Controller('designs')
 export class DesignsController {
-  constructor(private readonly designs: DesignsService) {}
+  constructor(
+    private readonly designs: DesignsService,
+    private readonly shelves: ShelvesService,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'The shelf: designs, newest first, a page at a time' })
@@ -71,7 +63,7 @@ export class DesignsController {
   @ApiOperation({ summary: 'The whole solution of a stored design, every number with its reasons' })
   async solution(@Param('id') id: string) {
     const { document } = await this.designs.get(id);
-    return describeSolution(solveDesign(document), document.unit);
+    return describeSolution(solveDesign(document, await this.shelves.shelvesFor(document)), document.unit);
   }
 }
 

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { DesignDocument } from '@zindle/core';
 import { readDocument, type ReadResult } from '@zindle/core/reading';
-import { IsNull, Not, Raw, type Repository } from 'typeorm';
+import { IsNull, Like, Not, Raw, type Repository } from 'typeorm';
 import { ApiError, notFound, refused } from '../common/api-error.ts';
 import { DesignEntity } from '../database/design.entity.ts';
 
@@ -18,6 +18,7 @@ export type ShelfRow = Omit<StoredDesign, 'document'> &
   ({ document: DesignDocument } | { problem: { code: string; message: string } });
 
 export const PAGE_SIZE = 24;
+const READ_AT_ONCE = 100;
 
 /** Stores designs; every write names the revision that it changes. */
 @Injectable()
@@ -40,6 +41,25 @@ export class DesignsService {
       take: PAGE_SIZE,
     });
     return { designs: rows.map(shelfRow), total, page, pageSize: PAGE_SIZE };
+  }
+
+  /** Every design that can be read, a page at a time.
+   * @param naming only those whose text has this word in quotation marks, such as an id */
+  async *readable(naming?: string): AsyncGenerator<StoredDesign> {
+    const word = naming?.replaceAll('%', '');
+    for (let skip = 0; ; skip += READ_AT_ONCE) {
+      const rows = await this.rows.find({
+        where: { deletedAt: IsNull(), ...(word && { document: Like(`%"${word}"%`) }) },
+        order: { updatedAt: 'DESC', id: 'ASC' },
+        skip,
+        take: READ_AT_ONCE,
+      });
+      for (const row of rows) {
+        const read = readRow(row);
+        if (read.ok) yield stored(row, read.document);
+      }
+      if (rows.length < READ_AT_ONCE) return;
+    }
   }
 
   async get(id: string): Promise<StoredDesign> {

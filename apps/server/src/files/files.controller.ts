@@ -1,6 +1,6 @@
-import { Controller, Get, Param, Query, Res, StreamableFile } from '@nestjs/common';
+import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import { ApiOperation, ApiPropertyOptional, ApiTags } from '@nestjs/swagger';
-import { solveDesign, standardShelves } from '@zindle/core';
+import { solveDesign } from '@zindle/core';
 import {
   chartCsv,
   mayPrint,
@@ -13,7 +13,9 @@ import {
 import { IsIn, IsOptional } from 'class-validator';
 import type { Response } from 'express';
 import { ApiError } from '../common/api-error.ts';
+import { file } from '../common/text-file.ts';
 import { DesignsService, type StoredDesign } from '../designs/designs.service.ts';
+import { ShelvesService } from '../shelves/shelves.service.ts';
 import { pdfFonts } from './pdf-fonts.ts';
 
 export class PdfQuery {
@@ -26,7 +28,10 @@ export class PdfQuery {
 @ApiTags('files')
 @Controller('designs/:id/files')
 export class FilesController {
-  constructor(private readonly designs: DesignsService) {}
+  constructor(
+    private readonly designs: DesignsService,
+    private readonly shelves: ShelvesService,
+  ) {}
 
   @Get('pattern.pdf')
   @ApiOperation({ summary: 'The pattern at true scale, with a test square and the cutting chart' })
@@ -36,7 +41,7 @@ export class FilesController {
     @Res({ passthrough: true }) response: Response,
   ) {
     const design = await this.designs.get(id);
-    const source = printable(design);
+    const source = printable(await this.#source(design));
     const date = new Date().toISOString().slice(0, 10);
     const version = `revision ${design.revision}`;
     const bytes = await patternPdf(source, { paper, fonts: pdfFonts(), date, version });
@@ -46,14 +51,14 @@ export class FilesController {
   @Get('pattern.svg')
   @ApiOperation({ summary: 'All pieces on one sheet, in mm' })
   async svg(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
-    const text = patternSvg(printable(await this.designs.get(id)));
+    const text = patternSvg(printable(await this.#source(await this.designs.get(id))));
     return file(response, Buffer.from(text), 'image/svg+xml', `${id}.svg`);
   }
 
   @Get('chart.csv')
   @ApiOperation({ summary: 'The cutting chart' })
   async csv(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
-    const text = chartCsv(sourceOf(await this.designs.get(id)));
+    const text = chartCsv(await this.#source(await this.designs.get(id)));
     return file(response, Buffer.from(text), 'text/csv; charset=utf-8', `${id}-chart.csv`);
   }
 
@@ -63,22 +68,15 @@ export class FilesController {
     const { document } = await this.designs.get(id);
     return file(response, Buffer.from(JSON.stringify(document, null, 2) + '\n'), 'application/json', `${id}.json`);
   }
+
+  async #source({ document }: StoredDesign): Promise<PatternSource> {
+    const shelves = await this.shelves.shelvesFor(document);
+    return { document, solution: solveDesign(document, shelves), shelves };
+  }
 }
 
-const sourceOf = ({ document }: StoredDesign): PatternSource => ({
-  document,
-  solution: solveDesign(document),
-  shelves: standardShelves,
-});
-
-function printable(design: StoredDesign): PatternSource {
-  const source = sourceOf(design);
+function printable(source: PatternSource): PatternSource {
   if (!mayPrint(source))
     throw new ApiError(409, 'files.seamsDoNotWalk', 'A seam does not walk, so nothing is printed. See the findings.');
   return source;
-}
-
-function file(response: Response, bytes: Buffer, type: string, name: string): StreamableFile {
-  response.setHeader('Content-Security-Policy', "sandbox; default-src 'none'; style-src 'unsafe-inline'");
-  return new StreamableFile(bytes, { type, disposition: `inline; filename="${name}"` });
 }

@@ -6,3 +6,5 @@ export * from './shelf-csv/write-shelf-csv.ts';
 export * from './outlines/outline-file.ts';
 export * from './outlines/read-dxf-outline.ts';
 export * from './outlines/read-svg-outline.ts';
+export * from './shelf-csv/read-contents-csv.ts';
+export * from './shelf-csv/rules-csv.ts';

@@ -36,15 +36,13 @@ export class ImportPlan {
     const standard = said === undefined ? undefined : this.#standard.get(said);
     if (standard) return this.#standardRow(row, { ...entry, id: said! }, standard);
     const known = said === undefined ? this.#byName.get(entry.name.toLowerCase()) : this.#byId.get(said);
-    const named = `name: ${entry.name.toLowerCase()}`;
-    const twice = said === undefined ? this.#seen.get(named) : undefined;
-    if (twice !== undefined) return this.#stop(row, `Row ${twice} is the same entry (${entry.name}). Take one out.`);
     const id = said ?? known?.id ?? idFrom(entry.name, (candidate) => this.#taken(candidate));
-    const before = this.#seen.get(id);
-    if (before !== undefined) return this.#stop(row, `Row ${before} is the same entry (${id}). Take one out.`);
+    // two rows without an id are one entry if they have one name
+    const keys = [id, ...(said === undefined ? [`name: ${entry.name.toLowerCase()}`] : [])];
+    const before = keys.map((key) => this.#seen.get(key)).find((seen) => seen !== undefined);
+    if (before !== undefined) return this.#stop(row, `Row ${before} is the same entry (${entry.name}). Take one out.`);
     if (!/^[\w-]{1,60}$/.test(id)) return this.#stop(row, `“${id}” is no id: letters, digits and hyphens only.`);
-    this.#seen.set(id, row);
-    if (said === undefined) this.#seen.set(named, row);
+    keys.forEach((key) => this.#seen.set(key, row));
     const next = { ...entry, id };
     this.rows.push({ row, entry: next, fate: known ? (alike(known, next) ? 'same' : 'changed') : 'new' });
   }

@@ -1,0 +1,176 @@
+import { Injectable } from '@nestjs/common';
+import { standardItems, type LengthUnit, type RuleSettings, type ShelfEntry, type ShelfId } from '@zindle/core';
+import {
+  ImportPlan,
+  openShelfCsv,
+  outlineOf,
+  readContentsCsv,
+  readDxfOutline,
+  readRulesCsv,
+  readSvgOutline,
+  type ContentsRow,
+  type PlannedRow,
+  type RowMessage,
+} from '@zindle/core/imports';
+import { entryProblems } from '@zindle/core/reading';
+import { refused } from '../common/api-error.ts';
+import type { Tick } from '../common/progress.ts';
+import { ShelvesService } from '../shelves/shelves.service.ts';
+import type { Decoded } from './decode-text.ts';
+
+/** What a table would do, or has done. */
+export interface ImportAnswer {
+  applied: boolean;
+  rows: number;
+  new: number;
+  changed: number;
+  same: number;
+  /** Rows that cannot be used; with one of them nothing is taken over. */
+  stops: number;
+  /** The first of them, stops before notes. */
+  messages: RowMessage[];
+  /** The first rows as they would stand on the shelf. */
+  preview: PlannedRow[];
+}
+export interface RulesAnswer extends Omit<ImportAnswer, 'preview'> {
+  rules: RuleSettings;
+}
+export interface ContentsAnswer {
+  lines: ContentsRow[];
+  stops: number;
+  messages: RowMessage[];
+}
+
+const MESSAGES = 200;
+const PREVIEW = 50;
+/** Rows between two looks at the clock. */
+const STEP = 250;
+
+@Injectable()
+export class ImportsService {
+  constructor(private readonly shelves: ShelvesService) {}
+
+  /** Reads a shelf's table; applied all or nothing. */
+  async shelf(shelf: ShelfId, { text, note }: Decoded, options: Options, tick: Tick): Promise<ImportAnswer> {
+    const opened = openShelfCsv(shelf, text, unitOf(options));
+    if (!opened.ok) return this.#finish(shelf, [], opened.messages, 0, options, tick);
+    const { table } = opened;
+    const plan = new ImportPlan(
+      shelf,
+      (await this.shelves.all(shelf)).map(({ entry }) => entry),
+    );
+    for (let index = 0; index < table.count; index++) {
+      plan.add(table.read(index));
+      if (index % STEP === STEP - 1) await tick(index + 1, table.count);
+    }
+    const messages = [...noted(note), ...table.notes, ...plan.messages, ...unsound(shelf, plan.rows)];
+    return this.#finish(shelf, plan.rows, messages, table.count, options, tick);
+  }
+
+  async #finish(
+    shelf: ShelfId,
+    rows: PlannedRow[],
+    messages: RowMessage[],
+    count: number,
+    { apply }: Options,
+    tick: Tick,
+  ): Promise<ImportAnswer> {
+    const stops = stopsOf(messages);
+    if (apply) {
+      if (stops.length > 0) throw nothingTaken(stops);
+      const entries: ShelfEntry[] = rows.filter(({ fate }) => fate !== 'same').map(({ entry }) => entry);
+      await this.shelves.storeAll(shelf, entries, (done) => tick(done, entries.length));
+    }
+    const of = (fate: PlannedRow['fate']) => rows.filter((row) => row.fate === fate).length;
+    return {
+      applied: apply === true,
+      rows: count,
+      new: of('new'),
+      changed: of('changed'),
+      same: of('same'),
+      stops: stops.length,
+      messages: first(messages),
+      preview: rows.slice(0, PREVIEW),
+    };
+  }
+
+  async rules({ text, note }: Decoded, { apply }: Options): Promise<RulesAnswer> {
+    const read = readRulesCsv(text);
+    const messages = [...noted(note), ...read.messages];
+    const stops = stopsOf(messages);
+    const { revision, rules: before, machine } = await this.shelves.house();
+    const ids = Object.keys(read.rules) as (keyof RuleSettings)[];
+    const kept = ids.filter((id) => before[id] === read.rules[id]);
+    if (apply) {
+      if (stops.length > 0) throw nothingTaken(stops);
+      await this.shelves.storeHouse({ rules: read.rules, ...(machine !== undefined && { machine }) }, revision);
+    }
+    const fresh = ids.filter((id) => before[id] === undefined);
+    return {
+      applied: apply === true,
+      rows: ids.length,
+      new: fresh.length,
+      changed: ids.length - fresh.length - kept.length,
+      same: kept.length,
+      stops: stops.length,
+      messages: first(messages),
+      rules: read.rules,
+    };
+  }
+
+  /** What a design must hold, as a table says it; the page adds it to its design. */
+  async contents({ text, note }: Decoded, options: Options): Promise<ContentsAnswer> {
+    const items = [...standardItems, ...(await this.shelves.own('items'))];
+    const { rows, messages } = readContentsCsv(text, { items, ...unitOf(options) });
+    const all = [...noted(note), ...messages];
+    return { lines: rows, stops: stopsOf(all).length, messages: first(all) };
+  }
+
+  /** The outline of a thing from an SVG or a DXF. */
+  outline({ text }: Decoded, { scale }: Options) {
+    const drawing = /^\s*(<\?xml|<!doctype|<!--|<svg)/i.test(text) ? readSvgOutline(text) : readDxfOutline(text);
+    const read = outlineOf(drawing, scale === undefined ? {} : { mmPerUnit: scale });
+    if (!read.ok) throw refused(read.code, read.message);
+    const { outline, length, width, notes } = read;
+    return { outline, length, width, notes };
+  }
+}
+
+export interface Options {
+  apply?: boolean;
+  unit?: LengthUnit;
+  /** mm for one unit of a drawing. */
+  scale?: number;
+}
+
+const unitOf = ({ unit }: Options): { unit?: LengthUnit } => (unit ? { unit } : {});
+const noted = (text: string | undefined): RowMessage[] =>
+  text === undefined ? [] : [{ row: 1, severity: 'note', text }];
+const stopsOf = (messages: readonly RowMessage[]): RowMessage[] =>
+  messages.filter(({ severity }) => severity === 'stop');
+const first = (messages: readonly RowMessage[]): RowMessage[] =>
+  [...stopsOf(messages), ...messages.filter(({ severity }) => severity !== 'stop')].slice(0, MESSAGES);
+
+/** What the cells let through and the shelf does not. */
+const unsound = (shelf: ShelfId, rows: readonly PlannedRow[]): RowMessage[] =>
+  rows.flatMap(({ row, entry }) =>
+    entryProblems(shelf, { ...entry }).map(({ path, message }) => ({
+      row,
+      column: path,
+      severity: 'stop',
+      text: message,
+    })),
+  );
+
+function nothingTaken(stops: readonly RowMessage[]) {
+  const [one] = stops;
+  const where = one!.column ? `Row ${one!.row}, ${one!.column}` : `Row ${one!.row}`;
+  const rows = stops.length === 1 ? '1 row cannot be used' : `${stops.length} messages stand against it`;
+  return refused(
+    'import.refused',
+    `Nothing was taken over: ${rows}. ${where}: ${one!.text}`,
+    stops
+      .slice(0, MESSAGES)
+      .map(({ row, column, text }) => ({ path: column ? `${row}/${column}` : `${row}`, message: text })),
+  );
+}

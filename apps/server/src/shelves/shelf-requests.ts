@@ -1,0 +1,38 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsInt, IsObject, IsOptional, IsString, Matches, Min } from 'class-validator';
+import type { RuleSettings } from '@zindle/core';
+
+const entry = { type: 'object', additionalProperties: true, description: 'An entry of the shelf' } as const;
+
+export class NewEntryRequest {
+  @ApiProperty(entry)
+  @IsObject({ message: 'entry must be an entry of the shelf' })
+  entry!: Record<string, unknown>;
+}
+
+export class StoreEntryRequest extends NewEntryRequest {
+  @ApiPropertyOptional({ description: 'The revision that was changed, unless If-Match says it' })
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  revision?: number;
+}
+
+export class HouseRequest {
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'House rules by id: lengths in mm, choices' })
+  @IsObject({ message: 'rules must be settings by id' })
+  rules!: RuleSettings;
+
+  @ApiPropertyOptional({ description: 'Id of the machine that is sewn on' })
+  @IsOptional()
+  @IsString()
+  @Matches(/^[\w-]{1,60}$/)
+  machine?: string;
+}
+
+export class StoreHouseRequest extends HouseRequest {
+  @ApiProperty({ description: 'The revision that was changed; 0 if none is stored yet' })
+  @IsInt()
+  @Min(0)
+  revision!: number;
+}

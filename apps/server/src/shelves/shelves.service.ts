@@ -1,0 +1,243 @@
+import { Injectable } from '@nestjs/common';
+import { InjectDataSource, InjectRepository } from '@nestjs/typeorm';
+import {
+  idFrom,
+  readRules,
+  shelfIds,
+  shelfLimits,
+  shelfSpec,
+  usedBy,
+  withOwn,
+  type DesignDocument,
+  type EntryTypes,
+  type RuleSettings,
+  type ShelfEntry,
+  type ShelfId,
+  type Shelves,
+} from '@zindle/core';
+import { entryProblems } from '@zindle/core/reading';
+import { DataSource, In, IsNull, Not, type EntityManager, type Repository } from 'typeorm';
+import { ApiError, notFound, refused } from '../common/api-error.ts';
+import { SettingEntity } from '../database/setting.entity.ts';
+import { ShelfEntryEntity } from '../database/shelf-entry.entity.ts';
+
+/** An entry of the maker's own as it is stored. */
+export interface StoredEntry {
+  entry: ShelfEntry;
+  revision: number;
+  updatedAt: string;
+  /** Set while it lies in the bin. */
+  deletedAt: string | null;
+}
+
+/** What the maker has set for all her designs. */
+export interface House {
+  rules: RuleSettings;
+  /** Id of the machine that she sews on. */
+  machine?: string;
+}
+export type StoredHouse = House & { revision: number };
+
+const HOUSE = 'house';
+
+/** The maker's own entries and rules; standard ones come with the program and are never stored. */
+@Injectable()
+export class ShelvesService {
+  constructor(
+    @InjectRepository(ShelfEntryEntity) private readonly rows: Repository<ShelfEntryEntity>,
+    @InjectRepository(SettingEntity) private readonly settings: Repository<SettingEntity>,
+    @InjectDataSource() private readonly database: DataSource,
+  ) {}
+
+  /** Her own entries, those in the bin too. */
+  async all(shelf: ShelfId): Promise<StoredEntry[]> {
+    const rows = await this.rows.find({ where: { shelf }, order: { name: 'ASC', id: 'ASC' } });
+    return rows.map(stored);
+  }
+
+  /** Her own entries on the shelf. */
+  async own<Id extends ShelfId>(shelf: Id): Promise<EntryTypes[Id][]> {
+    const entries = (await this.all(shelf)).filter(({ deletedAt }) => deletedAt === null);
+    return entries.map(({ entry }) => entry as unknown as EntryTypes[Id]);
+  }
+
+  async create(shelf: ShelfId, json: Record<string, unknown>): Promise<StoredEntry> {
+    const said = typeof json.id === 'string' ? json.id : undefined;
+    const id = said ?? (await this.#freeId(shelf, typeof json.name === 'string' ? json.name : ''));
+    const entry = checked(shelf, { ...json, id });
+    if (isStandard(shelf, id)) throw standardRefused(shelf, id);
+    if (await this.rows.existsBy({ shelf, id }))
+      throw new ApiError(409, 'shelf.exists', `There is an entry with the id ${id} already.`);
+    if ((await this.rows.countBy({ shelf })) >= shelfLimits.shelf)
+      throw refused('shelf.full', `A shelf holds at most ${shelfLimits.shelf} entries of your own.`);
+    const row = newRow(shelf, entry);
+    await this.rows.insert(row);
+    return stored(row);
+  }
+
+  /** Writes an entry if it still has the revision that was changed. */
+  async store(shelf: ShelfId, id: string, json: Record<string, unknown>, revision: number): Promise<StoredEntry> {
+    if (isStandard(shelf, id)) throw standardRefused(shelf, id);
+    const entry = checked(shelf, { ...json, id });
+    const row = await this.#row(shelf, id);
+    const change = changeOf(entry, revision);
+    const { affected } = await this.rows.update({ shelf, id, revision, deletedAt: IsNull() }, change);
+    if (affected !== 1)
+      throw new ApiError(409, 'shelf.stale', `“${row.name}” was changed elsewhere meanwhile. Look at it again.`);
+    return stored({ ...row, ...change });
+  }
+
+  /** Puts an entry into the bin; designs that use it keep it. */
+  async remove(shelf: ShelfId, id: string): Promise<void> {
+    if (isStandard(shelf, id)) throw standardRefused(shelf, id);
+    const change = { deletedAt: new Date().toISOString() };
+    const { affected } = await this.rows.update({ shelf, id, deletedAt: IsNull() }, change);
+    if (affected !== 1) throw unknown(shelf, id);
+  }
+
+  async restore(shelf: ShelfId, id: string): Promise<void> {
+    const { affected } = await this.rows.update({ shelf, id, deletedAt: Not(IsNull()) }, { deletedAt: null });
+    if (affected !== 1) throw notFound('shelf.notInBin', `There is no ${id} in the bin of this shelf.`);
+  }
+
+  /** Takes entries out of the bin for good. */
+  async destroy(shelf: ShelfId, ids: readonly string[]): Promise<void> {
+    if (ids.length > 0) await this.rows.delete({ shelf, id: In([...ids]), deletedAt: Not(IsNull()) });
+  }
+
+  /** Stores new and changed entries, all of them or none. */
+  async storeAll(shelf: ShelfId, entries: readonly ShelfEntry[], tick: (done: number) => Promise<void>): Promise<void> {
+    for (const entry of entries) checked(shelf, { ...entry });
+    await this.database.transaction(async (manager) => {
+      for (let at = 0; at < entries.length; at += CHUNK) {
+        await putAll(manager.getRepository(ShelfEntryEntity), shelf, entries.slice(at, at + CHUNK));
+        await tick(Math.min(at + CHUNK, entries.length));
+      }
+    });
+  }
+
+  async house(): Promise<StoredHouse> {
+    const row = await this.settings.findOneBy({ id: HOUSE });
+    return row ? { ...(JSON.parse(row.value) as House), revision: row.revision } : { rules: {}, revision: 0 };
+  }
+
+  /** Writes rules and machine if they still have the revision that was changed; 0 for none stored yet. */
+  async storeHouse(house: House, revision: number): Promise<StoredHouse> {
+    await this.checkHouse(house);
+    const row = {
+      id: HOUSE,
+      value: JSON.stringify(house),
+      revision: revision + 1,
+      updatedAt: new Date().toISOString(),
+    };
+    const written = await this.database.transaction((manager) => putSetting(manager, row, revision));
+    if (!written) throw new ApiError(409, 'rules.stale', 'The house rules were changed elsewhere meanwhile.');
+    return { ...house, revision: row.revision };
+  }
+
+  async checkHouse({ rules, machine }: House): Promise<void> {
+    const read = readRules(rules);
+    if (!read.ok) {
+      const fields = read.fields.map(({ path, message }) => ({ path: `rules.${path}`, message }));
+      throw refused('rules.invalid', `${fields[0]!.path}: ${fields[0]!.message}.`, fields);
+    }
+    if (machine === undefined || isStandard('machines', machine)) return;
+    if (!(await this.rows.existsBy({ shelf: 'machines', id: machine })))
+      throw refused('rules.machine', `There is no machine “${machine}” on the shelf.`);
+  }
+
+  /** All shelves as the maker has them; what lies in the bin is still known to the designs that use it. */
+  async shelves(): Promise<Shelves> {
+    const [rows, { rules }] = await Promise.all([this.rows.find({ order: { name: 'ASC' } }), this.house()]);
+    return ownShelves(rows, rules);
+  }
+
+  /** The shelves with what a design uses of the maker's own. */
+  async shelvesFor(document: DesignDocument): Promise<Shelves> {
+    const used = shelfIds.flatMap((shelf) => {
+      const ids = [...usedBy(document, shelf)].filter((id) => !isStandard(shelf, id));
+      return ids.length > 0 ? [{ shelf, id: In(ids) }] : [];
+    });
+    const [rows, { rules }] = await Promise.all([used.length > 0 ? this.rows.find({ where: used }) : [], this.house()]);
+    return ownShelves(rows, rules);
+  }
+
+  async #row(shelf: ShelfId, id: string): Promise<ShelfEntryEntity> {
+    const row = await this.rows.findOneBy({ shelf, id, deletedAt: IsNull() });
+    if (!row) throw unknown(shelf, id);
+    return row;
+  }
+
+  async #freeId(shelf: ShelfId, name: string): Promise<string> {
+    const base = idFrom(name, () => false);
+    const near = await this.rows.find({ select: { id: true }, where: { shelf } });
+    const taken = new Set(near.map(({ id }) => id));
+    return taken.has(base) ? idFrom(name, (id) => taken.has(id)) : base;
+  }
+}
+
+/** Rows that go into one statement. */
+const CHUNK = 500;
+
+async function putAll(rows: Repository<ShelfEntryEntity>, shelf: ShelfId, entries: readonly ShelfEntry[]) {
+  const known = await rows.find({ where: { shelf, id: In(entries.map(({ id }) => id)) } });
+  const byId = new Map(known.map((row) => [row.id, row]));
+  const fresh = entries.filter(({ id }) => !byId.has(id)).map((entry) => newRow(shelf, entry));
+  for (let at = 0; at < fresh.length; at += 100) await rows.insert(fresh.slice(at, at + 100));
+  for (const entry of entries) {
+    const before = byId.get(entry.id);
+    if (before) await rows.update({ shelf, id: entry.id }, { ...changeOf(entry, before.revision), deletedAt: null });
+  }
+}
+
+async function putSetting(manager: EntityManager, row: SettingEntity, revision: number): Promise<boolean> {
+  const settings = manager.getRepository(SettingEntity);
+  if (revision > 0) return (await settings.update({ id: row.id, revision }, row)).affected === 1;
+  if (await settings.existsBy({ id: row.id })) return false;
+  await settings.insert(row);
+  return true;
+}
+
+export const isStandard = (shelf: ShelfId, id: string): boolean =>
+  shelfSpec(shelf).standard.some((entry) => entry.id === id);
+
+const standardRefused = (shelf: ShelfId, id: string): ApiError =>
+  new ApiError(409, 'shelf.standard', `“${id}” is a standard ${shelfSpec(shelf).one}. Make a copy and change that.`);
+const unknown = (shelf: ShelfId, id: string): ApiError =>
+  notFound('shelf.unknown', `There is no ${shelfSpec(shelf).one} “${id}” of your own.`);
+
+function checked(shelf: ShelfId, json: Record<string, unknown>): ShelfEntry {
+  const fields = entryProblems(shelf, json).map(({ path, message }) => ({ path: `entry.${path}`, message }));
+  if (fields.length > 0) throw refused('shelf.invalid', `${fields[0]!.message}.`, fields);
+  return json as unknown as ShelfEntry;
+}
+
+const changeOf = (entry: ShelfEntry, revision: number) => ({
+  name: entry.name,
+  entry: JSON.stringify(entry),
+  revision: revision + 1,
+  updatedAt: new Date().toISOString(),
+});
+
+const newRow = (shelf: ShelfId, entry: ShelfEntry): ShelfEntryEntity => {
+  const change = changeOf(entry, 0);
+  return { shelf, id: entry.id, createdAt: change.updatedAt, deletedAt: null, ...change };
+};
+
+const stored = ({ entry, revision, updatedAt, deletedAt }: ShelfEntryEntity): StoredEntry => ({
+  entry: JSON.parse(entry) as ShelfEntry,
+  revision,
+  updatedAt,
+  deletedAt,
+});
+
+function ownShelves(rows: readonly ShelfEntryEntity[], rules: RuleSettings): Shelves {
+  const of = (id: ShelfId) => rows.filter(({ shelf }) => shelf === id).map(({ entry }) => JSON.parse(entry) as never);
+  return withOwn({
+    items: of('items'),
+    materials: of('materials'),
+    hardware: of('hardware'),
+    machines: of('machines'),
+    rules,
+  });
+}
