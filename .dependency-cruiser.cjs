@@ -66,13 +66,13 @@ module.exports = {
       severity: 'error',
       comment: 'derivations, store and api are plain TypeScript under the components',
       from: { path: '^apps/web/src/(derivations|store|api)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^apps/web/src/(ui|board|stages|shelf|app)/' },
+      to: { path: '^apps/web/src/(ui|board|stages|shelf|shelves|app)/' },
     },
     {
       name: 'web-kit-knows-no-stage',
       severity: 'error',
       from: { path: '^apps/web/src/(ui|board)/' },
-      to: { path: '^apps/web/src/(stages|shelf|app)/' },
+      to: { path: '^apps/web/src/(stages|shelf|shelves|app)/' },
     },
     {
       name: 'core-through-its-doors',

@@ -1,4 +1,4 @@
-import type { DesignDocument } from '@zindle/core';
+import type { DesignDocument, Item, LengthUnit, RuleSettings, ShelfEntry, ShelfId, SizeChange } from '@zindle/core';
 
 /** A design as the server keeps it. */
 export interface StoredDesign {
@@ -20,6 +20,58 @@ export interface ShelfPageOfDesigns {
   pageSize: number;
 }
 
+/** An entry of the maker's own as the server keeps it. */
+export interface StoredEntry {
+  entry: ShelfEntry;
+  revision: number;
+  updatedAt: string;
+  /** Set while it lies in the bin. */
+  deletedAt: string | null;
+}
+/** What is set for all designs. */
+export interface House {
+  rules: RuleSettings;
+  machine?: string;
+}
+export type StoredHouse = House & { revision: number };
+
+/** Stored designs that would come out otherwise. */
+export interface WhatChanges {
+  designs: { id: string; name: string; changes: SizeChange[]; more: number }[];
+  looked: number;
+}
+
+export interface RowMessage {
+  row: number;
+  column?: string;
+  severity: 'stop' | 'note';
+  text: string;
+}
+/** What a table would do to a shelf, or has done. */
+export interface ImportAnswer {
+  applied: boolean;
+  rows: number;
+  new: number;
+  changed: number;
+  same: number;
+  stops: number;
+  messages: RowMessage[];
+  preview?: { row: number; fate: 'new' | 'changed' | 'same'; entry: ShelfEntry }[];
+}
+export interface ContentsAnswer {
+  lines: { row: number; name: string; count: number; item: Omit<Item, 'id'> & { id?: string } }[];
+  stops: number;
+  messages: RowMessage[];
+}
+export interface OutlineAnswer {
+  outline: [number, number][];
+  length: number;
+  width: number;
+  notes: string[];
+}
+export type ImportKind = ShelfId | 'rules';
+export type Progress = (done: number, of: number) => void;
+
 /** A refusal by the server, or no answer at all (`server.away`). */
 export class ApiFailure extends Error {
   readonly code: string;
@@ -31,26 +83,71 @@ export class ApiFailure extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<T> {
-  let response: Response;
+type Body = { json: unknown } | { file: Blob };
+
+async function send(
+  method: string,
+  path: string,
+  body?: Body,
+  headers: Record<string, string> = {},
+): Promise<Response> {
+  const type = body && ('json' in body ? 'application/json' : 'application/octet-stream');
   try {
-    response = await fetch(`/api${path}`, {
+    return await fetch(`/api${path}`, {
       method,
-      headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...headers },
-      ...(body !== undefined && { body: JSON.stringify(body) }),
+      headers: { ...(type && { 'Content-Type': type }), ...headers },
+      ...(body && { body: 'json' in body ? JSON.stringify(body.json) : body.file }),
     });
   } catch {
     throw new ApiFailure(0, 'server.away', 'Zindle’s server does not answer.');
   }
-  if (response.status === 204) return undefined as T;
-  const json: unknown = await response.json().catch(() => undefined);
-  if (response.ok && json !== undefined) return json as T;
+}
+
+function failureOf(status: number, json: unknown): ApiFailure {
   const { code = 'server.failed', message = 'The server failed on this request.' } = (json ?? {}) as {
     code?: string;
     message?: string;
   };
-  throw new ApiFailure(response.status, code, message);
+  return new ApiFailure(status, code, message);
 }
+
+async function call<T>(method: string, path: string, json?: unknown, headers: Record<string, string> = {}): Promise<T> {
+  return answered(await send(method, path, json === undefined ? undefined : { json }, headers));
+}
+
+async function answered<T>(response: Response): Promise<T> {
+  if (response.status === 204) return undefined as T;
+  const json: unknown = await response.json().catch(() => undefined);
+  if (response.ok && json !== undefined) return json as T;
+  throw failureOf(response.status, json);
+}
+
+type Line<T> = { progress?: { done: number; of: number }; result?: T; error?: { statusCode: number } };
+
+/** Work that may take a while: lines of progress, then the result. */
+async function callWithProgress<T>(path: string, body: Body, onProgress: Progress): Promise<T> {
+  const response = await send('POST', path, body, { Accept: 'application/x-ndjson' });
+  if (!response.ok || !response.body) return answered(response);
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (;;) {
+    const { done, value = '' } = await reader.read();
+    const lines = (rest + value).split('\n');
+    rest = lines.pop() ?? '';
+    for (const text of lines) {
+      const { progress, result, error } = JSON.parse(text) as Line<T>;
+      if (progress) onProgress(progress.done, progress.of);
+      if (error) throw failureOf(error.statusCode, error);
+      if (result !== undefined) return result;
+    }
+    if (done) throw new ApiFailure(0, 'server.away', 'Zindle’s server went away in the middle.');
+  }
+}
+
+const query = (values: Record<string, string | undefined>): string =>
+  new URLSearchParams(
+    Object.entries(values).filter((each): each is [string, string] => each[1] !== undefined),
+  ).toString();
 
 const at = (id: string): string => `/designs/${encodeURIComponent(id)}`;
 
@@ -64,8 +161,43 @@ export const api = {
     call<StoredDesign>('PUT', at(document.id), { document }, { 'If-Match': `"${revision}"` }),
   remove: (id: string) => call<void>('DELETE', at(id)),
   restore: (id: string) => call<void>('POST', `${at(id)}/restore`),
+
+  entries: (shelf: ShelfId) => call<{ own: StoredEntry[] }>('GET', `/shelves/${shelf}`),
+  createEntry: (shelf: ShelfId, entry: object) => call<StoredEntry>('POST', `/shelves/${shelf}`, { entry }),
+  storeEntry: (shelf: ShelfId, entry: ShelfEntry, revision: number) =>
+    call<StoredEntry>('PUT', `/shelves/${shelf}/${entry.id}`, { entry, revision }),
+  removeEntry: (shelf: ShelfId, id: string) => call<void>('DELETE', `/shelves/${shelf}/${id}`),
+  restoreEntry: (shelf: ShelfId, id: string) => call<void>('POST', `/shelves/${shelf}/${id}/restore`),
+  emptyBin: (shelf: ShelfId) =>
+    call<{ removed: number; kept: { name: string; designs: string[] }[] }>('DELETE', `/shelves/${shelf}/bin`),
+  usersOf: (shelf: ShelfId, id: string) =>
+    call<{ designs: { id: string; name: string }[] }>('GET', `/shelves/${shelf}/${id}/used`),
+  previewEntry: (shelf: ShelfId, entry: ShelfEntry, onProgress: Progress) =>
+    callWithProgress<WhatChanges>(`/shelves/${shelf}/${entry.id}/preview`, { json: { entry } }, onProgress),
+  house: () => call<StoredHouse>('GET', '/shelves/rules'),
+  storeHouse: (house: House, revision: number) => call<StoredHouse>('PUT', '/shelves/rules', { ...house, revision }),
+  previewHouse: (house: House, onProgress: Progress) =>
+    callWithProgress<WhatChanges>('/shelves/rules/preview', { json: house }, onProgress),
+  readTable: (
+    kind: ImportKind,
+    file: Blob,
+    { apply, unit }: { apply: boolean; unit: LengthUnit },
+    onProgress: Progress,
+  ) =>
+    callWithProgress<ImportAnswer>(
+      `/imports/${kind}?${query({ unit, ...(apply && { apply: 'true' }) })}`,
+      { file },
+      onProgress,
+    ),
+  readContents: async (file: Blob, unit: LengthUnit) =>
+    answered<ContentsAnswer>(await send('POST', `/imports/contents?${query({ unit })}`, { file })),
+  readOutline: async (file: Blob, scale: number | undefined) =>
+    answered<OutlineAnswer>(await send('POST', `/imports/outline?${query({ scale: scale?.toString() })}`, { file })),
 };
 export type Api = typeof api;
 
 /** Address of a file of a design. */
 export const fileAddress = (id: string, file: string): string => `/api${at(id)}/files/${file}`;
+
+/** Address of a shelf's entries as a table. */
+export const tableAddress = (kind: ImportKind): string => `/api/shelves/${kind}/file.csv`;

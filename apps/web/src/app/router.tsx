@@ -12,6 +12,8 @@ function ToShape() {
   return <Navigate to={`/d/${id}/shape`} replace />;
 }
 
+const Loading = () => <p className="p-10 text-quiet">Looking along the shelf …</p>;
+
 export const router = createBrowserRouter([
   { path: '/', element: <ShelfPage />, errorElement: <CrashPage /> },
   {
@@ -21,10 +23,27 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <ToShape /> },
       { path: 'hold', element: <HoldStage /> },
+      {
+        path: 'hold/cloth',
+        HydrateFallback: Loading,
+        lazy: { Component: async () => (await import('../stages/hold/cloth/cloth-bench.tsx')).ClothBench },
+      },
       { path: 'shape', element: <ShapeStage /> },
       { path: 'cut', element: <CutStage /> },
       { path: '*', element: <ToShape /> },
     ],
+  },
+  {
+    path: '/shelves/rules',
+    errorElement: <CrashPage />,
+    HydrateFallback: Loading,
+    lazy: { Component: async () => (await import('../rules/rules-page.tsx')).RulesPage },
+  },
+  {
+    path: '/shelves/:shelf',
+    errorElement: <CrashPage />,
+    HydrateFallback: Loading,
+    lazy: { Component: async () => (await import('../shelves/entries-page.tsx')).EntriesPage },
   },
   { path: '*', element: <LostPage /> },
 ]);

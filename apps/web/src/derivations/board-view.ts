@@ -1,11 +1,5 @@
-import {
-  houseRules,
-  type DesignDocument,
-  type PlacedThing,
-  type Role,
-  type Solution,
-  type SolvedHolder,
-} from '@zindle/core';
+import { type DesignDocument, type PlacedThing, type Role, type Solution, type SolvedHolder } from '@zindle/core';
+import { ruleSetting } from './inspected.ts';
 
 /** A rectangle on the board: the body lying open, lining up. mm from its lower left corner, y upwards. */
 export interface Box {
@@ -80,10 +74,7 @@ const views: Record<string, (document: DesignDocument, solution: Solution) => Bo
   folio: folioView,
 };
 
-function topstitchOf({ rules }: DesignDocument): number {
-  const inset = rules['topstitch.inset'];
-  return typeof inset === 'number' ? inset : houseRules['topstitch.inset'].standard;
-}
+const topstitchOf = (document: DesignDocument): number => Number(ruleSetting(document, 'topstitch.inset'));
 
 /** The inside of a wallet lying open. */
 function bifoldView(document: DesignDocument, solution: Solution): BoardView {

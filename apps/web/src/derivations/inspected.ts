@@ -6,6 +6,7 @@ import {
   type ParamSpec,
   type Solution,
 } from '@zindle/core';
+import { shelvesNow } from '../store/shelves.ts';
 
 /** What the inspector shows of the selected object. */
 export interface Inspected {
@@ -91,4 +92,4 @@ function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
 
 /** A house rule as it stands in a design. */
 export const ruleSetting = ({ rules }: DesignDocument, id: HouseRuleId): number | string =>
-  rules[id] ?? houseRules[id].standard;
+  rules[id] ?? shelvesNow().rules[id] ?? houseRules[id].standard;

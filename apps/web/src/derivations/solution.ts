@@ -3,29 +3,32 @@ import {
   CoreError,
   solveDesign,
   solveMemo,
-  standardShelves,
   type DesignDocument,
+  type Shelves,
   type Solution,
 } from '@zindle/core';
+import { shelvesNow } from '../store/shelves.ts';
 
 export type Solved = { ok: true; solution: Solution } | { ok: false; message: string };
 
 /** While a design is worked on, what a change does not touch is not measured again. */
 const memo = solveMemo();
-const known = new WeakMap<DesignDocument, Solved>();
+const known = new WeakMap<Shelves, WeakMap<DesignDocument, Solved>>();
 
-/** The solution of a document; solved once for each state of it. */
-export function solvedOf(document: DesignDocument): Solved {
-  const before = known.get(document);
+/** The solution of a document; solved once for each state of it and of the shelves. */
+export function solvedOf(document: DesignDocument, shelves: Shelves = shelvesNow()): Solved {
+  const ofShelves = known.get(shelves) ?? new WeakMap<DesignDocument, Solved>();
+  known.set(shelves, ofShelves);
+  const before = ofShelves.get(document);
   if (before) return before;
-  const solved = solve(document);
-  known.set(document, solved);
+  const solved = solve(document, shelves);
+  ofShelves.set(document, solved);
   return solved;
 }
 
-function solve(document: DesignDocument): Solved {
+function solve(document: DesignDocument, shelves: Shelves): Solved {
   try {
-    return { ok: true, solution: solveDesign(document, standardShelves, builtInKinds, memo) };
+    return { ok: true, solution: solveDesign(document, shelves, builtInKinds, memo) };
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
     return { ok: false, message: error.message };

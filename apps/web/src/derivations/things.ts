@@ -1,4 +1,5 @@
-import { holdersFor, standardItems, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+import { holdersFor, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+import { shelvesNow } from '../store/shelves.ts';
 
 /** A line of contents with its item and the place that holds it. */
 export interface ThingToHold {
@@ -12,7 +13,8 @@ export interface ThingToHold {
 }
 
 export function itemOf({ ownItems }: DesignDocument, line: ContentsLine): Item | undefined {
-  return [...ownItems, ...standardItems].find(({ id }) => id === line.item);
+  const named = ({ id }: Item) => id === line.item;
+  return ownItems.find(named) ?? shelvesNow().items.find(named);
 }
 
 /** Everything that must be held, in the maker's order. */

@@ -1,4 +1,5 @@
-import { stacksOf, standardMaterials, type DesignDocument, type Role } from '@zindle/core';
+import { stacksOf, type DesignDocument, type Role } from '@zindle/core';
+import { shelvesNow } from '../store/shelves.ts';
 
 /** One tint for each thing, the same in tray, board and section. */
 const things = ['#CBD8EA', '#E7D9B5', '#D3E5DB', '#EBDDD8', '#D9D2E8', '#F0CDB4', '#C9E0E4', '#E2E0CF'];
@@ -14,7 +15,7 @@ export const thingTint = ({ contents }: DesignDocument, line: string): string =>
 /** Colour of the outermost cloth of a role. */
 export function clothTint({ stacks }: DesignDocument, role: Role): string {
   const [first] = stacksOf({ stacks })[role];
-  return standardMaterials.find(({ id }) => id === first?.material)?.tint ?? '#DDD6C6';
+  return shelvesNow().materials.find(({ id }) => id === first?.material)?.tint ?? '#DDD6C6';
 }
 
 /** Ink that reads on a tint. */

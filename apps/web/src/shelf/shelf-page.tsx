@@ -3,8 +3,9 @@ import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { api, ApiFailure, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
+import { useShelves } from '../store/shelves.ts';
 import { freshId } from '../store/fresh-id.ts';
-import { Wordmark } from '../ui/wordmark.tsx';
+import { ShopHeader } from '../ui/shop-header.tsx';
 import { DesignCard } from './design-card.tsx';
 import { NewDesignMenu } from './new-design-menu.tsx';
 
@@ -44,16 +45,20 @@ export function ShelfPage() {
     }
   }
 
+  // cards are drawn with the maker's own cloths once they are there
+  const loadShelves = useShelves((state) => state.load);
+  useShelves((state) => state.shelves);
+  useEffect(() => void loadShelves().catch(() => undefined), [loadShelves]);
+
   const pages = shelf ? Math.ceil(shelf.total / shelf.pageSize) : 1;
   return (
     <div className="min-h-screen">
-      <header className="flex h-[54px] items-center gap-4 border-b border-ink bg-sheet px-4">
-        <Wordmark />
+      <ShopHeader>
         <input
           type="search"
           aria-label="Search the shelf"
           placeholder="Search the shelf"
-          className="field ml-auto w-64"
+          className="field min-h-9 w-48"
           maxLength={100}
           value={search}
           onChange={(event) => {
@@ -62,7 +67,7 @@ export function ShelfPage() {
           }}
         />
         <NewDesignMenu onNew={(body) => void makeNew(body)} />
-      </header>
+      </ShopHeader>
       <main className="mx-auto max-w-[1180px] px-6 py-6">
         <h1 className="text-2xl">The shelf</h1>
         {failure && (

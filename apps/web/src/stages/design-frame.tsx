@@ -1,12 +1,12 @@
-import { rename, setUnit, type LengthUnit } from '@zindle/core';
+import { rename, setUnit } from '@zindle/core';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { api } from '../api/client.ts';
 import { useDesign, useOpenDesign } from '../store/design-context.ts';
-import { Choice } from '../ui/choice.tsx';
 import { NameField } from '../ui/name-field.tsx';
+import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { ConflictBanner } from './conflict-banner.tsx';
@@ -50,17 +50,7 @@ function Header() {
       <SaveWords />
       <StageNav />
       <UndoButtons />
-      <Choice
-        label="Unit"
-        hideLabel
-        value={unit}
-        choices={[
-          { id: 'mm', title: 'mm' },
-          { id: 'cm', title: 'cm' },
-          { id: 'in', title: 'in' },
-        ]}
-        onChoice={(next: LengthUnit) => edit(setUnit(next))}
-      />
+      <UnitChoice value={unit} onUnit={(next) => edit(setUnit(next))} />
     </header>
   );
 }

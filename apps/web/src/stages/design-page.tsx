@@ -3,6 +3,7 @@ import { Link, Outlet, useParams } from 'react-router';
 import { api, ApiFailure } from '../api/client.ts';
 import { DesignContext } from '../store/design-context.ts';
 import { openDesign, type OpenDesign } from '../store/open-design.ts';
+import { useShelves } from '../store/shelves.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { DesignFrame } from './design-frame.tsx';
 
@@ -18,8 +19,8 @@ function OpenedDesign({ id }: { id: string }) {
   useEffect(() => {
     let opened: OpenDesign | undefined;
     let left = false;
-    openDesign(id, api, localStorage)
-      .then((open) => {
+    Promise.all([openDesign(id, api, localStorage), loadShelves()])
+      .then(([open]) => {
         opened = open;
         if (left) open.saving.stop();
         else setDesign(open);
@@ -42,6 +43,13 @@ function OpenedDesign({ id }: { id: string }) {
     </DesignContext>
   );
 }
+
+/** Without the maker's own shelves the design still opens, with what is standard. */
+const loadShelves = (): Promise<void> =>
+  useShelves
+    .getState()
+    .load()
+    .catch(() => undefined);
 
 const titles: Record<string, string> = {
   'design.unknown': 'This design is not on the shelf',

@@ -1,11 +1,13 @@
 import type { DesignDocument, Solution } from '@zindle/core';
 import { solvedOf, type Solved } from '../derivations/solution.ts';
+import { useShelves } from '../store/shelves.ts';
 import { useDesign } from '../store/design-context.ts';
 
 /** The open document with its solution. */
 export function useSolved(): { document: DesignDocument; solved: Solved } {
   const document = useDesign((state) => state.document);
-  return { document, solved: solvedOf(document) };
+  const shelves = useShelves((state) => state.shelves);
+  return { document, solved: solvedOf(document, shelves) };
 }
 
 export type WithSolution = { document: DesignDocument; solution: Solution };

@@ -1,5 +1,6 @@
-import { cuttingChart, standardHardware, standardMaterials, type ChartRow } from '@zindle/core';
+import { cuttingChart, type ChartRow, type Shelves } from '@zindle/core';
 import { useState } from 'react';
+import { useShelves } from '../../store/shelves.ts';
 import { Measure } from '../../ui/measure.tsx';
 import type { WithSolution } from '../use-solved.ts';
 
@@ -8,13 +9,16 @@ interface Props extends WithSolution {
   onChoose(id: string): void;
 }
 
-const materialName = (id: string): string =>
-  [...standardMaterials, ...standardHardware].find((each) => each.id === id)?.name ?? id;
+const nameOn =
+  ({ materials, hardware }: Shelves) =>
+  (id: string): string =>
+    [...materials, ...hardware].find((each) => each.id === id)?.name ?? id;
 const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
 
 /** The cutting chart by material, with a box to tick for each piece that is cut. */
 export function ChartTable({ document, solution, chosen, onChoose }: Props) {
-  const rows = cuttingChart(solution.pieces, materialName);
+  const shelves = useShelves((state) => state.shelves);
+  const rows = cuttingChart(solution.pieces, nameOn(shelves));
   const [ticked, tick] = useTicks(document.id);
   const materials = [...new Set(rows.map(({ material }) => material))];
   const done = rows.filter((row) => ticked.has(keyOf(row))).length;

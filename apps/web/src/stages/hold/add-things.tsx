@@ -11,6 +11,7 @@ import {
 } from '@zindle/core';
 import { useEffect, useId, useRef, useState } from 'react';
 import { useDesign } from '../../store/design-context.ts';
+import { HoldSwitch } from './hold-switch.tsx';
 import { sizeWords } from '../../ui/size-words.ts';
 import { useLength, useUnit, type SayLength } from '../../ui/use-length.ts';
 
@@ -81,6 +82,7 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
         else setTried(true);
       }}
     >
+      <HoldSwitch />
       <div className="min-w-0 flex-1">
         <label htmlFor={id} className="sr-only">
           What must it hold?

@@ -3,7 +3,6 @@ import {
   changeItem,
   limits,
   removeContents,
-  standardItems,
   type ContentsLine,
   type DesignDocument,
   type Item,
@@ -11,6 +10,7 @@ import {
 import { itemOf } from '../../derivations/things.ts';
 import type { Solved } from '../../derivations/solution.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { useShelves } from '../../store/shelves.ts';
 import { Choice } from '../../ui/choice.tsx';
 import { CountField } from '../../ui/count-field.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
@@ -30,10 +30,11 @@ interface Props {
 /** The thing in hand: its measures, how many, how it goes in, and what follows from it. */
 export function ThingInspector({ document, line, solved }: Props) {
   const edit = useDesign((state) => state.edit);
+  const items = useShelves((state) => state.shelves.items);
   const item = itemOf(document, line);
   const name = line.name ?? item?.name ?? line.item;
   const change = (what: Partial<Omit<ContentsLine, 'id' | 'item'>>, gesture?: string) =>
-    edit(changeContents(line.id, what, standardItems), gesture);
+    edit(changeContents(line.id, what, items), gesture);
   return (
     <>
       <h2 className="sr-only">{name}</h2>

@@ -48,7 +48,7 @@ export function RuleField({ document, id }: { document: DesignDocument; id: Hous
           className="text-xs font-semibold text-wax-deep underline underline-offset-2"
           onClick={() => edit(setRule(id, undefined))}
         >
-          <span aria-hidden="true">◆ </span>set for this design · back to the standard
+          <span aria-hidden="true">◆ </span>set for this design · back to the house rule
         </button>
       )}
     </div>

@@ -1,9 +1,10 @@
-import { mainRoles, setStack, standardMaterials, type DesignDocument } from '@zindle/core';
+import { mainRoles, setStack, type DesignDocument, type Material } from '@zindle/core';
 import { Link, useParams } from 'react-router';
 import { ThingShape } from '../../board/thing-shape.tsx';
 import { thingTint } from '../../derivations/tints.ts';
 import { countWords, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { offered, useShelves } from '../../store/shelves.ts';
 import { Picker } from '../../ui/picker.tsx';
 import { sayThickness, sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
@@ -97,16 +98,19 @@ function ClothRow({ role, document }: { role: MainRole; document: DesignDocument
   const edit = useDesign((state) => state.edit);
   const [cloth, ...others] = document.stacks[role];
   const stiffener = others[0]?.material ?? NONE;
-  const option = ({ id, name, thickness, tint }: (typeof standardMaterials)[number]) => ({
+  const own = useShelves((state) => state.own);
+  const shelves = useShelves((state) => state.shelves);
+  const materials = offered({ own, shelves }, 'materials');
+  const option = ({ id, name, thickness, tint }: Material) => ({
     id,
     title: name,
     note: `${thickness.toFixed(2)} mm thick`,
     tint,
   });
-  const cloths = uses[role].flatMap((use) => standardMaterials.filter((material) => material.use === use)).map(option);
-  const stiffeners = standardMaterials.filter(({ use }) => use === 'interfacing' || use === 'padding').map(option);
+  const cloths = uses[role].flatMap((use) => materials.filter((material) => material.use === use)).map(option);
+  const stiffeners = materials.filter(({ use }) => use === 'interfacing' || use === 'padding').map(option);
   const thickness = document.stacks[role].reduce(
-    (sum, { material }) => sum + (standardMaterials.find(({ id }) => id === material)?.thickness ?? 0),
+    (sum, { material }) => sum + (shelves.materials.find(({ id }) => id === material)?.thickness ?? 0),
     0,
   );
   return (

@@ -14,7 +14,7 @@ export const itemFields: readonly FieldSpec[] = [
   field.length('edgeRadius', 'Edge radius', 0, size.most, { why: 'Of the edges of its cross-section.' }),
   field.length('girth', 'Girth', size.least, 4 * size.most, { why: 'A tape round its cross-section.' }),
   field.length('tolerance', 'Others larger by', tolerance.least, tolerance.most),
-  field.number('compressible', 'Gives by', 'of 1', [0, 0.9], { why: 'Share of its thickness when pressed.' }),
+  field.number('compressible', 'Gives by', 'share', [0, 0.9], { why: 'Share of its thickness when pressed.' }),
   field.number('mass', 'Mass', 'g', [0, 100_000], { aliases: ['weight'] }),
   field.flag('rigid', 'Rigid', 'Does it keep its shape?'),
   field.flag('fragile', 'Fragile', 'Would it break if dropped?'),

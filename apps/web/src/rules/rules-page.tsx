@@ -1,0 +1,330 @@
+import { houseRules, type HouseRuleId, type RuleSettings } from '@zindle/core';
+import { Download, FileUp } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import { api, tableAddress, type House } from '../api/client.ts';
+import { ImportDialog } from '../shelves/import-dialog.tsx';
+import { PreviewPanel } from '../shelves/preview-panel.tsx';
+import { usePreview } from '../shelves/use-preview.ts';
+import { useShelvesLoaded } from '../shelves/use-shelves-loaded.ts';
+import { offered, useShelves } from '../store/shelves.ts';
+import { useShopUnit } from '../store/shop-unit.ts';
+import { LengthField } from '../ui/length-field.tsx';
+import { Picker } from '../ui/picker.tsx';
+import { ShopHeader } from '../ui/shop-header.tsx';
+import { UnitChoice } from '../ui/unit-choice.tsx';
+import { UnitContext, useLength } from '../ui/use-length.ts';
+import { groups } from './rule-groups.ts';
+
+const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+const NONE = 'none';
+
+/** The house rules and the machine, for all designs; a change is tried on the stored designs before it is taken over. */
+export function RulesPage() {
+  const { failure, again } = useShelvesLoaded();
+  const { unit, setUnit } = useShopUnit();
+  useEffect(() => {
+    document.title = 'House rules · Zindle';
+  }, []);
+  return (
+    <UnitContext value={unit}>
+      <div className="flex h-screen min-h-[600px] flex-col">
+        <ShopHeader>
+          <UnitChoice value={unit} onUnit={setUnit} />
+        </ShopHeader>
+        {failure && (
+          <p role="alert" className="bg-chalk-soft px-4 py-2.5">
+            {failure}{' '}
+            <button type="button" className="font-semibold underline" onClick={again}>
+              Try again
+            </button>
+          </p>
+        )}
+        <Rules />
+      </div>
+    </UnitContext>
+  );
+}
+
+function Rules() {
+  const { revision, ...house } = useShelves((state) => state.house);
+  const takeHouse = useShelves((state) => state.takeHouse);
+  // nothing while what is stored is what is shown
+  const [changedTo, setDraft] = useState<House>();
+  const draft = changedTo ?? house;
+  const [problem, setProblem] = useState<string>();
+  const [chosen, choose] = useState<HouseRuleId>('ease.card.across');
+  const [search, setSearch] = useState('');
+  const [importing, setImporting] = useState(false);
+  const changedIds = changes(house.rules, draft.rules);
+  const changed = changedIds.length > 0 || draft.machine !== house.machine;
+  const preview = usePreview(changed ? JSON.stringify(draft) : undefined, (onProgress) =>
+    api.previewHouse(draft, onProgress),
+  );
+  const set = (id: HouseRuleId, value: number | string | undefined) => {
+    const others = Object.fromEntries(Object.entries(draft.rules).filter(([other]) => other !== id));
+    const usual = value === houseRules[id].standard;
+    setDraft({ ...draft, rules: value === undefined || usual ? others : { ...others, [id]: value } });
+    choose(id);
+  };
+  async function store(next: House, from: number): Promise<number | undefined> {
+    try {
+      const stored = await api.storeHouse(next, from);
+      takeHouse(stored);
+      setDraft(undefined);
+      setProblem(undefined);
+      return stored.revision;
+    } catch (error) {
+      setProblem(say(error));
+      return undefined;
+    }
+  }
+  async function takeOver() {
+    const before = house;
+    const now = await store(draft, revision);
+    if (now === undefined) return;
+    toast('The house rules are changed.', {
+      duration: 10_000,
+      action: { label: 'Undo', onClick: () => void store(before, now) },
+    });
+  }
+  const text = search.trim().toLowerCase();
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px]">
+      <main className="min-h-0 overflow-y-auto px-5 pb-8" tabIndex={0} aria-label="House rules">
+        <div className="sticky top-0 z-10 -mx-5 flex items-center gap-3 border-b border-hair bg-sheet px-5 py-2.5">
+          <h1 className="text-xl">House rules</h1>
+          <input
+            type="search"
+            aria-label="Search the rules"
+            placeholder="Search the rules"
+            className="field min-h-9 w-48"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+          <span className="text-quiet">
+            {Object.keys(draft.rules).length} of {Object.keys(houseRules).length} your own
+          </span>
+          <a className="button ml-auto" href={tableAddress('rules')} download="house-rules.csv">
+            <Download size={15} aria-hidden="true" /> CSV
+          </a>
+          <button type="button" className="button" onClick={() => setImporting(true)}>
+            <FileUp size={15} aria-hidden="true" /> Read in
+          </button>
+        </div>
+        {groups.map(({ title, about, ids }) => {
+          const found = ids.filter((id) => matches(id, text));
+          if (found.length === 0) return null;
+          return (
+            <section key={title} aria-label={title} className="mt-5">
+              <h2 className="text-base">
+                {title} <span className="font-sans text-[13px] font-normal text-quiet">{about}</span>
+              </h2>
+              <ul className="mt-1 grid grid-cols-1 gap-x-8 xl:grid-cols-2">
+                {found.map((id) => (
+                  <RuleRow
+                    key={id}
+                    id={id}
+                    value={draft.rules[id]}
+                    chosen={id === chosen}
+                    pending={changedIds.includes(id)}
+                    onChoose={() => choose(id)}
+                    onValue={(value) => set(id, value)}
+                  />
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </main>
+      <aside aria-label="The rule in hand" className="flex min-h-0 flex-col border-l border-hair bg-sheet">
+        <div className="min-h-0 flex-1 overflow-y-auto p-3.5" tabIndex={0} role="group" aria-label="About the rule">
+          <AboutRule id={chosen} value={draft.rules[chosen]} onValue={(value) => set(chosen, value)} />
+          <Machine
+            value={draft.machine}
+            onMachine={(machine) => setDraft({ rules: draft.rules, ...(machine !== undefined && { machine }) })}
+          />
+        </div>
+        {changed && (
+          <PreviewPanel
+            preview={preview}
+            title={
+              changedIds.length === 0
+                ? 'Another machine, not taken over yet'
+                : `${changedIds.length === 1 ? 'One rule' : `${changedIds.length} rules`} changed, not taken over yet`
+            }
+            problem={problem}
+            onTake={() => void takeOver()}
+            onLeave={() => {
+              setDraft(undefined);
+              setProblem(undefined);
+            }}
+          />
+        )}
+      </aside>
+      <ImportDialog
+        kind="rules"
+        title="Read house rules in"
+        open={importing}
+        onClose={() => setImporting(false)}
+        onTaken={() => {
+          setImporting(false);
+          void api.house().then(takeHouse);
+        }}
+      />
+    </div>
+  );
+}
+
+const changes = (before: RuleSettings, after: RuleSettings): HouseRuleId[] =>
+  (Object.keys({ ...before, ...after }) as HouseRuleId[]).filter((id) => before[id] !== after[id]);
+
+const matches = (id: HouseRuleId, text: string): boolean =>
+  `${id} ${houseRules[id].title} ${houseRules[id].why}`.toLowerCase().includes(text);
+
+interface RowProps {
+  id: HouseRuleId;
+  value: number | string | undefined;
+  chosen: boolean;
+  pending: boolean;
+  onChoose(): void;
+  onValue(value: number | string): void;
+}
+
+/** A rule with its value where it lies in its range. */
+function RuleRow({ id, value, chosen, pending, onChoose, onValue }: RowProps) {
+  const rule = houseRules[id];
+  const mark = pending ? 'changed, not taken over' : value !== undefined ? 'your own' : '';
+  return (
+    <li className={`stitched py-1.5 ${chosen ? 'bg-weld-soft/60' : ''}`} onFocus={onChoose} onClick={onChoose}>
+      {rule.kind === 'length' ? (
+        <LengthField
+          label={rule.title}
+          value={typeof value === 'number' ? value : rule.standard}
+          least={rule.least}
+          most={rule.most}
+          hint={rule.why}
+          onLength={onValue}
+        />
+      ) : (
+        <div className="flex items-center justify-between gap-3">
+          <span>{rule.title}</span>
+          <Picker
+            label={rule.title}
+            className="w-36"
+            value={String(value ?? rule.standard)}
+            options={rule.choices.map((choice) => ({ id: choice, title: choice }))}
+            onPick={onValue}
+          />
+        </div>
+      )}
+      {mark && (
+        <p className="text-xs font-semibold text-wax-deep">
+          <span aria-hidden="true">◆ </span>
+          {mark}
+        </p>
+      )}
+    </li>
+  );
+}
+
+/** Why the rule is as it is, where its value lies in its range, and the way back to the standard. */
+function AboutRule({
+  id,
+  value,
+  onValue,
+}: {
+  id: HouseRuleId;
+  value: number | string | undefined;
+  onValue(value: undefined): void;
+}) {
+  const rule = houseRules[id];
+  return (
+    <>
+      <h2 className="text-lg leading-tight">{rule.title}</h2>
+      <p className="mt-1">{rule.why}</p>
+      {rule.kind === 'length' ? (
+        <Range least={rule.least} most={rule.most} standard={rule.standard} value={Number(value ?? rule.standard)} />
+      ) : (
+        <p className="mt-2 text-quiet">
+          Standard: {rule.standard}. May be {rule.choices.join(', ')}.
+        </p>
+      )}
+      {value !== undefined && (
+        <button type="button" className="button mt-3" onClick={() => onValue(undefined)}>
+          Back to the standard
+        </button>
+      )}
+      <p className="mt-3 text-xs text-quiet">Common practice. A design that sets this rule itself keeps its own.</p>
+    </>
+  );
+}
+
+/** The range as a tape, the standard as a notch, the value as a mark. */
+function Range({ least, most, standard, value }: { least: number; most: number; standard: number; value: number }) {
+  const length = useLength();
+  const at = (mm: number) => 12 + (286 * (mm - least)) / (most - least || 1);
+  return (
+    <svg
+      width="310"
+      height="72"
+      className="mt-3"
+      role="img"
+      aria-label={`${length(value)}, between ${length(least)} and ${length(most)}; standard ${length(standard)}`}
+    >
+      <rect x="12" y="30" width="286" height="10" fill="#F6ECD4" stroke="#1F2B44" />
+      {Array.from({ length: 11 }, (_, index) => (
+        <path key={index} d={`M${12 + 28.6 * index} 30v${index % 5 === 0 ? 6 : 3}`} stroke="#1F2B44" />
+      ))}
+      <path d={`M${at(standard)} 26v18`} stroke="#0F6B66" strokeWidth="2" />
+      <path d={`M${at(value)} 30l-5 -9h10z`} fill="#C8452F" />
+      <g fontSize="12" fill="#1F2B44">
+        <text x={Math.min(286, Math.max(24, at(value)))} y="15" textAnchor="middle" fontWeight="650" fill="#B03A25">
+          {length(value)}
+        </text>
+        <text x="12" y="57">
+          {length(least)}
+        </text>
+        <text x="298" y="57" textAnchor="end">
+          {length(most)}
+        </text>
+        <text x={Math.min(270, Math.max(40, at(standard)))} y="69" textAnchor="middle" fill="#0F6B66">
+          standard {length(standard)}
+        </text>
+      </g>
+    </svg>
+  );
+}
+
+/** Which of the machines on the shelf is sewn on. */
+function Machine({ value, onMachine }: { value: string | undefined; onMachine(id: string | undefined): void }) {
+  const own = useShelves((state) => state.own);
+  const shelves = useShelves((state) => state.shelves);
+  const length = useLength();
+  const machine = shelves.machines.find(({ id }) => id === value);
+  return (
+    <section aria-label="Machine" className="mt-6 border-t border-hair pt-3.5">
+      <h2 className="text-lg">Machine</h2>
+      <p className="mb-2 text-quiet">What thick stacks and seams are measured against.</p>
+      <Picker
+        label="Sewn on"
+        value={value ?? NONE}
+        options={[
+          { id: NONE, title: 'not said' },
+          ...offered({ own, shelves }, 'machines').map(({ id, name, seam }) => ({
+            id,
+            title: name,
+            note: `sews up to ${length(seam, true)}`,
+          })),
+        ]}
+        onPick={(id) => onMachine(id === NONE ? undefined : id)}
+      />
+      {machine && (
+        <p className="mt-2 text-[13px]">
+          Sews up to {length(machine.seam, true)} under the foot; the foot lifts {length(machine.lift, true)}; longest
+          stitch {length(machine.longestStitch)}.{machine.walkingFoot && ' Feeds from above too.'}
+        </p>
+      )}
+    </section>
+  );
+}
