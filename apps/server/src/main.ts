@@ -1,11 +1,13 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { demoDesigns } from '@zindle/core/demo';
+import { shelfIds } from '@zindle/core';
+import { demoDesigns, demoShelves } from '@zindle/core/demo';
 import { readConfig, type ServerConfig } from './common/config.ts';
 import { createApp } from './create-app.ts';
 import { backUp, checkIntegrity } from './database/backup.ts';
 import { DesignsService } from './designs/designs.service.ts';
+import { ShelvesService } from './shelves/shelves.service.ts';
 
 async function start(config: ServerConfig): Promise<void> {
   const { port, host, dataFolder, databaseFile, webRoot, demo } = config;
@@ -14,7 +16,10 @@ async function start(config: ServerConfig): Promise<void> {
   checkIntegrity(databaseFile, backups);
   backUp(databaseFile, backups, new Date());
   const app = await createApp({ databaseFile, webRoot, logger: ['warn', 'error', 'fatal'] });
-  if (demo) await app.get(DesignsService).seed([...demoDesigns].reverse());
+  if (demo) {
+    await app.get(DesignsService).seed([...demoDesigns].reverse());
+    for (const shelf of shelfIds) await app.get(ShelvesService).seed(shelf, demoShelves[shelf]);
+  }
   await app.listen(port, host);
   console.log(`\n  Zindle ${demo ? 'with the demo designs ' : ''}is ready at  http://localhost:${port}/\n`);
   console.log(`  Designs are kept in ${databaseFile}. Stop with Ctrl+C.\n`);

@@ -58,3 +58,4 @@ export * from './shelves/entry-id.ts';
 export * from './solve/compare.ts';
 export * from './document/uses.ts';
 export * from './shelves/rules/read-rules.ts';
+export * from './shelves/items/item-fields.ts';

@@ -116,6 +116,12 @@ export class ShelvesService {
     });
   }
 
+  /** Adds entries that the database has never seen. */
+  async seed(shelf: ShelfId, entries: readonly ShelfEntry[]): Promise<void> {
+    for (const entry of entries)
+      if (!(await this.rows.existsBy({ shelf, id: entry.id }))) await this.create(shelf, { ...entry });
+  }
+
   async house(): Promise<StoredHouse> {
     const row = await this.settings.findOneBy({ id: HOUSE });
     return row ? { ...(JSON.parse(row.value) as House), revision: row.revision } : { rules: {}, revision: 0 };

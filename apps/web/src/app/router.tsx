@@ -1,8 +1,6 @@
 import { createBrowserRouter, Navigate, useParams } from 'react-router';
 import { ShelfPage } from '../shelf/shelf-page.tsx';
-import { CutStage } from '../stages/cut/cut-stage.tsx';
 import { DesignPage } from '../stages/design-page.tsx';
-import { HoldStage } from '../stages/hold/hold-stage.tsx';
 import { ShapeStage } from '../stages/shape/shape-stage.tsx';
 import { CrashPage, LostPage } from './lost-page.tsx';
 
@@ -22,14 +20,22 @@ export const router = createBrowserRouter([
     errorElement: <CrashPage />,
     children: [
       { index: true, element: <ToShape /> },
-      { path: 'hold', element: <HoldStage /> },
+      {
+        path: 'hold',
+        HydrateFallback: Loading,
+        lazy: { Component: async () => (await import('../stages/hold/hold-stage.tsx')).HoldStage },
+      },
       {
         path: 'hold/cloth',
         HydrateFallback: Loading,
         lazy: { Component: async () => (await import('../stages/hold/cloth/cloth-bench.tsx')).ClothBench },
       },
       { path: 'shape', element: <ShapeStage /> },
-      { path: 'cut', element: <CutStage /> },
+      {
+        path: 'cut',
+        HydrateFallback: Loading,
+        lazy: { Component: async () => (await import('../stages/cut/cut-stage.tsx')).CutStage },
+      },
       { path: '*', element: <ToShape /> },
     ],
   },

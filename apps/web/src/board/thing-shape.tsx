@@ -21,6 +21,14 @@ export function ThingShape({ item, x, y, scale, tint, chosen = false }: Props) {
         <circle cx={x + width / 2} cy={y + width / 2} r={width * 0.41} fill="none" strokeWidth="0.8" />
       </g>
     );
+  if (item.outline)
+    return (
+      <path
+        {...line}
+        d={`M${item.outline.map(([u, v]) => `${x + u * scale} ${y + height - v * scale}`).join('L')}Z`}
+        strokeLinejoin="round"
+      />
+    );
   const radius = item.shape === 'cylinder' ? Math.min(width, height) / 4 : (item.planRadius ?? 0.6) * scale;
   return (
     <g {...line}>

@@ -190,7 +190,7 @@ describe('laying out', () => {
     );
 
   test.each([200, 400, 900])('on a table of %d mm, nothing lies on anything else', (width) => {
-    expect(overlap(tableView(thingsToHold(lens), width).things)).toBe(false);
+    expect(overlap(tableView(thingsToHold(lens), width, { width: 85.6, height: 54 }).things)).toBe(false);
     expect(overlap(piecesView(solve(bifold).pieces, width).placed)).toBe(false);
   });
   test('a frame fits its drawing into the room', () => {

@@ -18,12 +18,13 @@ const WORDS = 12;
 /** Things that are many lie fanned out, this far apart. */
 const FAN = 6;
 
-/** Lays things out in rows, as on a table.
+/** Lays things out in rows, as on a table, and a bank card behind them.
  * @param width of the table, mm */
 export function tableView(
   things: readonly ThingToHold[],
   width: number,
-): { things: TableThing[]; height: number; next: { x: number; y: number } } {
+  card: { width: number; height: number },
+): { things: TableThing[]; height: number; card: { x: number; y: number } } {
   let [x, y, row] = [0, 0, 0];
   const result: TableThing[] = [];
   for (const thing of things) {
@@ -37,5 +38,7 @@ export function tableView(
     x += Math.max(size.width, 34) + GAP;
     row = Math.max(row, size.height);
   }
-  return { things: result, height: y + row + WORDS, next: { x, y } };
+  // the bank card, for a measure, lies behind the last thing
+  if (x > 0 && x + card.width > width) [x, y, row] = [0, y + row + GAP + WORDS, 0];
+  return { things: result, height: y + Math.max(row + WORDS, card.height), card: { x, y } };
 }

@@ -1,6 +1,8 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState } from 'react';
-import { api, type ImportAnswer, type ImportKind, type RowMessage } from '../api/client.ts';
+import { api, type ImportAnswer, type ImportKind } from '../api/client.ts';
+import { FileField } from '../ui/file-field.tsx';
+import { RowMessages } from '../ui/row-messages.tsx';
+import { SheetDialog } from '../ui/sheet-dialog.tsx';
 import { Signal } from '../ui/signal.tsx';
 import { useUnit } from '../ui/use-length.ts';
 
@@ -41,56 +43,42 @@ export function ImportDialog({ kind, title, open, onClose, onTaken }: Props) {
       setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
     }
   }
+  if (!open) return null;
   return (
-    <Dialog open={open} onClose={close} className="relative z-40">
-      <div className="fixed inset-0 bg-ink/30" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-start justify-center overflow-auto p-6">
-        <DialogPanel className="w-[680px] rounded-xl border border-ink bg-sheet p-5 shadow-lg">
-          <DialogTitle className="text-lg">{title}</DialogTitle>
-          <p className="mt-1 text-quiet">
-            A CSV with a heading. Lengths without a unit are read as {unit}. Nothing is taken over before you have seen
-            it.
-          </p>
-          <label className="mt-3 block">
-            <span className="sr-only">The file</span>
-            <input
-              type="file"
-              accept=".csv,text/csv,text/plain"
-              className="block w-full rounded-lg border border-dashed border-quiet bg-white p-3"
-              onChange={(event) => {
-                const [file] = event.target.files ?? [];
-                if (file) void work(file, false);
-                event.target.value = '';
-              }}
-            />
-          </label>
-          <div aria-live="polite" className="mt-3">
-            {state.kind === 'working' && <Working {...state} />}
-            {state.kind === 'failed' && (
-              <p role="alert" className="rounded-lg bg-chalk-soft px-3 py-2">
-                {state.message}
-              </p>
-            )}
-            {state.kind === 'read' && <WhatItBrings answer={state.answer} name={state.file.name} />}
-          </div>
-          <div className="mt-4 flex justify-end gap-2">
-            <button type="button" className="button" onClick={close}>
-              Leave it
+    <SheetDialog
+      title={title}
+      about={`A CSV with a heading. Lengths without a unit are read as ${unit}. Nothing is taken over before you have seen it.`}
+      width={680}
+      onClose={close}
+      buttons={
+        <>
+          <button type="button" className="button" onClick={close}>
+            Leave it
+          </button>
+          {state.kind === 'read' && (
+            <button
+              type="button"
+              className="button button-main"
+              disabled={state.answer.stops > 0 || state.answer.new + state.answer.changed === 0}
+              onClick={() => void work(state.file, true)}
+            >
+              Take over {state.answer.new + state.answer.changed}
             </button>
-            {state.kind === 'read' && (
-              <button
-                type="button"
-                className="button button-main"
-                disabled={state.answer.stops > 0 || state.answer.new + state.answer.changed === 0}
-                onClick={() => void work(state.file, true)}
-              >
-                Take over {state.answer.new + state.answer.changed}
-              </button>
-            )}
-          </div>
-        </DialogPanel>
+          )}
+        </>
+      }
+    >
+      <FileField label="The table" accept=".csv,text/csv,text/plain" onFile={(file) => void work(file, false)} />
+      <div aria-live="polite" className="mt-3">
+        {state.kind === 'working' && <Working {...state} />}
+        {state.kind === 'failed' && (
+          <p role="alert" className="rounded-lg bg-chalk-soft px-3 py-2">
+            {state.message}
+          </p>
+        )}
+        {state.kind === 'read' && <WhatItBrings answer={state.answer} name={state.file.name} />}
       </div>
-    </Dialog>
+    </SheetDialog>
   );
 }
 
@@ -115,7 +103,7 @@ function WhatItBrings({ answer, name }: { answer: ImportAnswer; name: string }) 
         before
         {stops > 0 && `; ${stops} cannot be used`}
       </p>
-      <Messages messages={messages} />
+      <RowMessages messages={messages} />
       {stops === 0 && preview.length > 0 && (
         <ul
           className="mt-2 max-h-40 overflow-y-auto rounded-lg border border-hair bg-white px-3 py-1.5 text-[13px]"
@@ -131,30 +119,5 @@ function WhatItBrings({ answer, name }: { answer: ImportAnswer; name: string }) 
         </ul>
       )}
     </>
-  );
-}
-
-/** What was said of rows, stops first. */
-export function Messages({ messages }: { messages: readonly RowMessage[] }) {
-  if (messages.length === 0) return null;
-  return (
-    <ul
-      className="mt-2 max-h-48 space-y-1 overflow-y-auto rounded-lg border border-hair bg-white px-3 py-2 text-[13px]"
-      tabIndex={0}
-      aria-label="What was found"
-    >
-      {messages.map(({ row, column, severity, text }, index) => (
-        <li key={index} className="flex gap-2">
-          <Signal of={severity === 'stop' ? 'stop' : 'note'} />
-          <span>
-            <b className="font-semibold">
-              {row === 1 ? 'Heading' : `Row ${row}`}
-              {column ? `, ${column}` : ''}:
-            </b>{' '}
-            {text}
-          </span>
-        </li>
-      ))}
-    </ul>
   );
 }

@@ -38,3 +38,4 @@ export const demoDesigns: readonly DesignDocument[] = [
   landingOrganizer,
   fieldOrganizer,
 ];
+export { demoShelves } from './shelves.ts';

@@ -1,6 +1,7 @@
 import { drawPiece, lineStyles, type PieceDrawing } from '@zindle/core/drawing';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
+import { useTrueSizeView } from '../../board/true-size-view.tsx';
 import { piecesView, type PlacedPiece } from '../../derivations/pieces-view.ts';
 import { clothTint } from '../../derivations/tints.ts';
 import { useLength } from '../../ui/use-length.ts';
@@ -16,38 +17,47 @@ interface Props extends WithSolution {
 /** All pieces at one scale, right side up. */
 export function PiecesBoard({ document, solution, chosen, onChoose }: Props) {
   const { pieces } = solution;
+  const { fixed, buttons } = useTrueSizeView();
   return (
-    <Table
-      title={`${pieces.length} pieces, right side up`}
-      label="The pieces"
-      lay={({ width, height }) => {
-        const { scale, view } = fitted(pieces, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom);
-        const drawing = (
-          <>
-            <Legend x={width - 18} />
-            {view.placed.map((placed) => (
-              <PieceOnTable
-                key={placed.piece.id}
-                placed={placed}
-                scale={scale}
-                tint={clothTint(document, placed.piece.role)}
-                chosen={placed.piece.id === chosen}
-                onChoose={() => onChoose(placed.piece.id)}
-              />
-            ))}
-          </>
-        );
-        return { drawing, height: view.height * scale + MARGIN.top + MARGIN.bottom };
-      }}
-    />
+    <>
+      <Table
+        title={`${pieces.length} pieces, right side up${fixed ? ', in true size' : ''}`}
+        label="The pieces"
+        lay={({ width, height }) => {
+          const { scale, view } = fitted(pieces, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom, fixed);
+          const drawing = (
+            <>
+              <Legend x={width - 18} />
+              {view.placed.map((placed) => (
+                <PieceOnTable
+                  key={placed.piece.id}
+                  placed={placed}
+                  scale={scale}
+                  tint={clothTint(document, placed.piece.role)}
+                  chosen={placed.piece.id === chosen}
+                  onChoose={() => onChoose(placed.piece.id)}
+                />
+              ))}
+            </>
+          );
+          return {
+            drawing,
+            height: view.height * scale + MARGIN.top + MARGIN.bottom,
+            width: view.width * scale + 2 * MARGIN.x,
+          };
+        }}
+      />
+      <div className="absolute right-4 bottom-3 z-10 flex gap-2">{buttons}</div>
+    </>
   );
 }
 
 /** Of a piece's name below it, pixels. */
 const NAME_HEIGHT = 18;
 
-/** The largest scale at which all pieces show at once. */
-function fitted(pieces: WithSolution['solution']['pieces'], width: number, height: number) {
+/** The largest scale at which all pieces show at once, unless it is fixed. */
+function fitted(pieces: WithSolution['solution']['pieces'], width: number, height: number, fixed?: number) {
+  if (fixed) return { scale: fixed, view: piecesView(pieces, width / fixed, NAME_HEIGHT / fixed) };
   let scale = 2.4;
   const lay = () => piecesView(pieces, width / scale, NAME_HEIGHT / scale);
   let view = lay();

@@ -1,39 +1,24 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import {
-  addContents,
-  builtInKinds,
-  limits,
-  parseLine,
-  standardItems,
-  type DesignDocument,
-  type Item,
-  type ParsedLine,
-} from '@zindle/core';
-import { useEffect, useId, useRef, useState } from 'react';
-import { useDesign } from '../../store/design-context.ts';
-import { HoldSwitch } from './hold-switch.tsx';
+import { limits, nextId, parseLine, type DesignDocument, type Item, type ParsedLine } from '@zindle/core';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { offered, useShelves } from '../../store/shelves.ts';
 import { sizeWords } from '../../ui/size-words.ts';
 import { useLength, useUnit, type SayLength } from '../../ui/use-length.ts';
+import { FromElsewhere } from './from-elsewhere.tsx';
+import { FromTheShelf } from './from-the-shelf.tsx';
+import { HoldSwitch } from './hold-switch.tsx';
+import { useAddLines } from './use-add-lines.ts';
 
-/** Number of the next line or own item: one more than the highest there is. */
-function nextId(prefix: string, ids: readonly string[]): string {
-  const numbers = ids.map((id) => Number(new RegExp(`^${prefix}(\\d+)$`).exec(id)?.[1] ?? 0));
-  return `${prefix}${Math.max(0, ...numbers) + 1}`;
-}
-
-const own = ({ ownItems }: DesignDocument): string =>
-  nextId(
-    'own-',
-    ownItems.map(({ id }) => id),
-  );
+const own = ({ ownItems }: DesignDocument): string => nextId('own-', ownItems);
 
 /** The line in which a maker says what it must hold, with what Zindle understands. */
 export function AddThings({ document, invited }: { document: DesignDocument; invited: number }) {
   const unit = useUnit();
   const length = useLength();
   const id = useId();
-  const edit = useDesign((state) => state.edit);
-  const select = useDesign((state) => state.select);
+  const addLines = useAddLines();
+  const shelf = useShelves((state) => state.own);
+  const shelves = useShelves((state) => state.shelves);
+  const items = useMemo(() => offered({ own: shelf, shelves }, 'items'), [shelf, shelves]);
   const [text, setText] = useState('');
   const [tried, setTried] = useState(false);
   const input = useRef<HTMLInputElement>(null);
@@ -42,7 +27,7 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
   }, [invited]);
 
   const read = text.trim()
-    ? parseLine(text, { unit, items: [...standardItems, ...document.ownItems], makeId: () => own(document) })
+    ? parseLine(text, { unit, items: [...items, ...document.ownItems], makeId: () => own(document) })
     : undefined;
   const full = document.contents.length >= limits.lines;
   const error = full
@@ -52,21 +37,7 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
       : undefined;
 
   function add(parsed: Extract<ParsedLine, { ok: true }>) {
-    const { item, count, name, isNew } = parsed;
-    const line = nextId(
-      'c',
-      document.contents.map((each) => each.id),
-    );
-    const together = item.thickness <= 0.3 && !item.rigid ? count : 1;
-    const entry = {
-      id: line,
-      item: item.id,
-      count,
-      perHolder: together,
-      orientation: builtInKinds.bodies[document.body.kind]?.orientation ?? 'lying',
-    };
-    edit(addContents(item.name === name ? entry : { ...entry, name }, item, isNew, standardItems));
-    select(`contents/${line}`);
+    addLines([parsed]);
     setText('');
     setTried(false);
   }
@@ -92,7 +63,7 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
             ref={input}
             id={id}
             className="field min-h-11 w-full border-ink px-3.5 text-[15px]"
-            placeholder="What must it hold? Like “3 cards”, “notes 140 x 77” or “6 vials 16x95 round”"
+            placeholder="What must it hold? 3 cards, 6 vials 16x95 round …"
             value={text}
             autoComplete="off"
             spellCheck={false}
@@ -116,36 +87,8 @@ export function AddThings({ document, invited }: { document: DesignDocument; inv
       <button type="submit" className="button button-main min-h-11">
         Add
       </button>
-      <Popover>
-        <PopoverButton className="button min-h-11">From the shelf</PopoverButton>
-        <PopoverPanel
-          anchor={{ to: 'bottom end', gap: 6 }}
-          className="z-30 max-h-96 w-80 overflow-auto rounded-lg border border-ink bg-sheet p-2 shadow-lg"
-        >
-          {({ close }) => (
-            <ul>
-              {standardItems.map((item) => (
-                <li key={item.id}>
-                  <button
-                    type="button"
-                    className="w-full rounded px-2 py-1.5 text-left hover:bg-weld-soft"
-                    disabled={full}
-                    onClick={() => {
-                      pick(item);
-                      close();
-                    }}
-                  >
-                    {item.name}
-                    <span className="block text-xs text-quiet">
-                      {length(item.length)} × {length(item.width)} · {item.source}
-                    </span>
-                  </button>
-                </li>
-              ))}
-            </ul>
-          )}
-        </PopoverPanel>
-      </Popover>
+      <FromTheShelf items={items} disabled={full} onPick={pick} />
+      <FromElsewhere document={document} disabled={full} />
     </form>
   );
 }

@@ -1,25 +1,33 @@
 import {
   changeContents,
   changeItem,
+  duplicateContents,
   limits,
   removeContents,
+  traitAdvice,
   type ContentsLine,
   type DesignDocument,
   type Item,
+  type LineChange,
 } from '@zindle/core';
-import { itemOf } from '../../derivations/things.ts';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { api } from '../../api/client.ts';
 import type { Solved } from '../../derivations/solution.ts';
+import { askedSides, measuredSide, type Side } from '../../derivations/thing-sides.ts';
+import { itemOf } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
 import { Choice } from '../../ui/choice.tsx';
 import { CountField } from '../../ui/count-field.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
 import { NameField } from '../../ui/name-field.tsx';
+import { NumberField } from '../../ui/number-field.tsx';
+import { Signal } from '../../ui/signal.tsx';
 import { useLength } from '../../ui/use-length.ts';
+import { LayDialog } from './lay-dialog.tsx';
+import { LineQuestions } from './line-questions.tsx';
 import { OtherWays } from './other-ways.tsx';
-
-type Side = 'length' | 'width' | 'thickness';
-const sides: Record<Side, string> = { length: 'Length', width: 'Width', thickness: 'Thickness' };
 
 interface Props {
   document: DesignDocument;
@@ -27,14 +35,13 @@ interface Props {
   solved: Solved;
 }
 
-/** The thing in hand: its measures, how many, how it goes in, and what follows from it. */
+/** The thing in hand: its measures, how many, how it goes in, what it is like, and what follows from it. */
 export function ThingInspector({ document, line, solved }: Props) {
   const edit = useDesign((state) => state.edit);
   const items = useShelves((state) => state.shelves.items);
   const item = itemOf(document, line);
   const name = line.name ?? item?.name ?? line.item;
-  const change = (what: Partial<Omit<ContentsLine, 'id' | 'item'>>, gesture?: string) =>
-    edit(changeContents(line.id, what, items), gesture);
+  const change = (what: LineChange, gesture?: string) => edit(changeContents(line.id, what, items), gesture);
   return (
     <>
       <h2 className="sr-only">{name}</h2>
@@ -73,50 +80,89 @@ export function ThingInspector({ document, line, solved }: Props) {
               onChoice={(orientation) => change({ orientation })}
             />
           </div>
-          <WhatFollows line={line} solved={solved} name={name} />
+          <LineQuestions document={document} line={line} item={item} />
+          <WhatFollows document={document} line={line} item={item} solved={solved} name={name} />
         </>
       ) : (
         <p className="mt-2 text-chalk-deep">This thing is not on the shelves any more. Take it out and add it again.</p>
       )}
-      <button type="button" className="button mt-5" onClick={() => edit(removeContents(line.id, name))}>
-        Take it out
-      </button>
+      <div className="mt-5 flex flex-wrap gap-2">
+        {item && <KeepOnShelf item={item} name={name} />}
+        <button type="button" className="button" onClick={() => edit(duplicateContents([line.id], items))}>
+          Duplicate
+        </button>
+        <button type="button" className="button" onClick={() => edit(removeContents(line.id, name))}>
+          Take it out
+        </button>
+      </div>
     </>
   );
 }
 
-/** What is asked of a thing: of a rod its diameter once. */
-function asked({ shape }: Item): Partial<Record<Side, string>> {
-  if (shape === 'cylinder') return { length: 'Length', width: 'Diameter' };
-  return shape === 'disc' || shape === 'ball' ? { length: 'Diameter', thickness: 'Height' } : sides;
-}
-
-/** The thing with one side measured anew; what is round has it twice. */
-function measured(item: Item, side: Side, mm: number): Item {
-  if (item.shape === 'cylinder')
-    return { ...item, ...(side === 'length' ? { length: mm } : { width: mm, thickness: mm }) };
-  const round = item.shape === 'disc' || item.shape === 'ball';
-  const next = { ...item, [side]: mm, ...(round && side === 'length' && { width: mm }) };
-  return { ...next, length: Math.max(next.length, next.width), width: Math.min(next.length, next.width) };
-}
-
 function Measures({ line, item }: { line: ContentsLine; item: Item }) {
   const edit = useDesign((state) => state.edit);
-  return (Object.entries(asked(item)) as [Side, string][]).map(([side, name]) => (
-    <LengthField
-      key={side}
-      label={name}
-      value={item[side]}
-      {...limits.size}
-      onLength={(mm, gesture) => edit(changeItem(line, measured(item, side, mm), `own-${line.id}`), gesture)}
-    />
-  ));
+  const [laid, lay] = useState(false);
+  const set = (next: Item, gesture?: string) => edit(changeItem(line, next, `own-${line.id}`), gesture);
+  return (
+    <>
+      {(Object.entries(askedSides(item)) as [Side, string][]).map(([side, name]) => (
+        <LengthField
+          key={side}
+          label={name}
+          value={item[side]}
+          {...limits.size}
+          onLength={(mm, gesture) => set(measuredSide(item, side, mm), gesture)}
+        />
+      ))}
+      <NumberField
+        label="Mass"
+        unit="g"
+        value={item.mass ?? 0}
+        least={0}
+        most={100_000}
+        onNumber={(mass) => set({ ...item, mass }, `mass-${line.id}`)}
+      />
+      <button type="button" className="button" onClick={() => lay(true)}>
+        Lay it on the screen
+      </button>
+      {laid && <LayDialog item={item} onSize={set} onClose={() => lay(false)} />}
+    </>
+  );
 }
 
-function WhatFollows({ line, solved, name }: { line: ContentsLine; solved: Solved; name: string }) {
+/** Puts a copy of a thing that was measured here on the maker's own shelf. */
+function KeepOnShelf({ item, name }: { item: Item; name: string }) {
+  const take = useShelves((state) => state.take);
+  if (item.source !== 'yours') return null;
+  async function keep() {
+    try {
+      const stored = await api.createEntry('items', { ...item, id: undefined, name });
+      take('items', stored);
+      toast(`“${name}” stands on your shelf of things.`);
+    } catch (error) {
+      toast.error(error instanceof Error ? error.message : String(error));
+    }
+  }
+  return (
+    <button type="button" className="button" onClick={() => void keep()}>
+      Keep on my shelf
+    </button>
+  );
+}
+
+interface FollowsProps extends Props {
+  item: Item;
+  name: string;
+}
+
+function WhatFollows({ document, line, item, solved, name }: FollowsProps) {
   const length = useLength();
+  const { materials, hardware } = useShelves((state) => state.shelves);
   if (!solved.ok) return null;
-  const homes = solved.solution.holders.filter(({ clearances }) => clearances.some((each) => each.line === line.id));
+  const { holders, hardware: needs } = solved.solution;
+  const homes = holders.filter(({ clearances }) => clearances.some((each) => each.line === line.id));
+  const magnets = needs.some(({ id }) => hardware.find((each) => each.id === id)?.kind === 'magnet');
+  const advice = traitAdvice(item, document, { materials, magnets });
   return (
     <section className="mt-4 rounded-xl bg-cloth px-3.5 py-3" aria-label="What follows">
       <h3 className="text-base">What follows</h3>
@@ -130,6 +176,12 @@ function WhatFollows({ line, solved, name }: { line: ContentsLine; solved: Solve
           </p>
         );
       })}
+      {advice.map(({ trait, text, met }) => (
+        <p key={trait} className="mt-1 flex gap-2 leading-snug">
+          <Signal of={met === undefined ? 'note' : met ? 'fine' : 'watch'} />
+          {text}
+        </p>
+      ))}
     </section>
   );
 }

@@ -1,33 +1,37 @@
 import type { DesignDocument } from '@zindle/core';
-import { useState } from 'react';
 import { ThingShape } from '../../board/thing-shape.tsx';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
 import { tableView, type TableThing } from '../../derivations/table-view.ts';
 import { countWords, thingsToHold } from '../../derivations/things.ts';
 import { thingTint } from '../../derivations/tints.ts';
-import { useDesign } from '../../store/design-context.ts';
-import { CARD, useTrueSize } from '../../store/true-size.ts';
+import { useTrueSizeView } from '../../board/true-size-view.tsx';
+import { CARD } from '../../store/true-size.ts';
 import { sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
-import { TrueSizeDialog } from './true-size-dialog.tsx';
+import { ThingSizes } from './thing-sizes.tsx';
 
-const MARGIN = { x: 44, top: 66, bottom: 24 };
+const MARGIN = { x: 44, top: 78, bottom: 24 };
 const SCALES = [2.6, 2.1, 1.7, 1.35, 1.05, 0.8, 0.55, 0.35, 0.2];
 
 interface Props {
   document: DesignDocument;
+  /** The line in hand. */
   chosen: string | undefined;
+  /** Lines that are marked together. */
+  marked: readonly string[];
+  marking: boolean;
+  onMarking(on: boolean): void;
+  /** Takes a line in hand, or marks it with the others. */
+  onChoose(line: string, several: boolean): void;
   onInvite(): void;
 }
 
-/** Everything it must hold, drawn at one scale on squared paper. */
-export function ThingsTable({ document, chosen, onInvite }: Props) {
+/** Everything it must hold, drawn at one scale on squared paper beside a bank card. */
+export function ThingsTable({ document, chosen, marked, marking, onMarking, onChoose, onInvite }: Props) {
   const things = thingsToHold(document);
-  const pxPerMm = useTrueSize((state) => state.pxPerMm);
-  const [trueSize, showTrueSize] = useState(false);
-  const [measuring, measure] = useState(false);
-  const fixed = trueSize ? pxPerMm : undefined;
+  const { fixed, buttons } = useTrueSizeView();
+  const known = things.filter(({ item }) => item !== undefined);
   return (
     <>
       <Table
@@ -35,13 +39,14 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
         label="Everything it must hold"
         lay={({ width, height }) => {
           const { scale, view } = fitted(things, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom, fixed);
-          const inHand = view.things.find(({ thing }) => thing.line.id === chosen);
+          const inHand = marked.length > 1 ? undefined : view.things.find(({ thing }) => thing.line.id === chosen);
           const drawing = (
             <>
               <SquaredPaper scale={scale} />
               <text x={width - 18} y={30} fontSize="12" fill="#56607A" textAnchor="end">
                 {countWords(document)} · squares of 10 mm
               </text>
+              {things.length > 0 && <ReferenceCard at={view.card} scale={scale} />}
               {view.things.map((placed) => {
                 const { id } = placed.thing.line;
                 return (
@@ -50,11 +55,12 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
                     placed={placed}
                     scale={scale}
                     tint={thingTint(document, id)}
-                    chosen={id === chosen}
+                    chosen={marked.length > 1 ? marked.includes(id) : id === chosen}
+                    onChoose={(several) => onChoose(id, several || marking)}
                   />
                 );
               })}
-              {inHand && <Sides placed={inHand} scale={scale} />}
+              {inHand && <ThingSizes key={inHand.thing.line.id} placed={inHand} scale={scale} origin={MARGIN} />}
               {things.length === 0 && <EmptyTable width={width} height={height} />}
             </>
           );
@@ -75,42 +81,63 @@ export function ThingsTable({ document, chosen, onInvite }: Props) {
         )}
       </Table>
       <div className="absolute right-4 bottom-3 z-10 flex gap-2">
-        <button
-          type="button"
-          className="button bg-sheet"
-          aria-pressed={fixed !== undefined}
-          onClick={() => (pxPerMm ? showTrueSize(!trueSize) : measure(true))}
-        >
-          {fixed ? 'Fit the table' : 'True size'}
-        </button>
-        {fixed && (
-          <button type="button" className="button bg-sheet" onClick={() => measure(true)}>
-            Measure the screen
+        {known.length > 1 && (
+          <button
+            type="button"
+            className={`button ${marking ? 'border-ink bg-weld-soft' : 'bg-sheet'}`}
+            aria-pressed={marking}
+            title="Or hold Ctrl or Shift while you choose"
+            onClick={() => onMarking(!marking)}
+          >
+            Mark several
           </button>
         )}
+        {buttons}
       </div>
-      <TrueSizeDialog
-        open={measuring}
-        onClose={() => measure(false)}
-        onMeasured={() => {
-          measure(false);
-          showTrueSize(true);
-        }}
-      />
     </>
+  );
+}
+
+/** A bank card beside the things, so that the eye has a measure. */
+function ReferenceCard({ at, scale }: { at: { x: number; y: number }; scale: number }) {
+  const [x, y] = [MARGIN.x + at.x * scale, MARGIN.top + at.y * scale];
+  return (
+    <g aria-hidden="true">
+      <rect
+        x={x}
+        y={y}
+        width={CARD.width * scale}
+        height={CARD.height * scale}
+        rx={CARD.radius * scale}
+        fill="none"
+        stroke="#56607A"
+        strokeDasharray="5 4"
+      />
+      {scale > 0.5 && (
+        <text
+          x={x + (CARD.width * scale) / 2}
+          y={y + (CARD.height * scale) / 2 + 4}
+          textAnchor="middle"
+          fontSize="12"
+          fill="#56607A"
+        >
+          a bank card
+        </text>
+      )}
+    </g>
   );
 }
 
 /** The largest scale at which everything lies on the table without scrolling, unless it is fixed. */
 function fitted(things: ReturnType<typeof thingsToHold>, width: number, height: number, fixed?: number) {
-  if (fixed) return { scale: fixed, view: tableView(things, width / fixed) };
+  if (fixed) return { scale: fixed, view: tableView(things, width / fixed, CARD) };
   for (const scale of SCALES) {
-    const view = tableView(things, width / scale);
+    const view = tableView(things, width / scale, CARD);
     const widest = Math.max(0, ...view.things.map((thing) => thing.x + thing.width));
     if (view.height * scale <= height && widest * scale <= width) return { scale, view };
   }
   const scale = SCALES[SCALES.length - 1]!;
-  return { scale, view: tableView(things, width / scale) };
+  return { scale, view: tableView(things, width / scale, CARD) };
 }
 
 function SquaredPaper({ scale }: { scale: number }) {
@@ -138,74 +165,39 @@ function SquaredPaper({ scale }: { scale: number }) {
   );
 }
 
-function ThingOnTable({
-  placed,
-  scale,
-  tint,
-  chosen,
-}: {
+interface OnTable {
   placed: TableThing;
   scale: number;
   tint: string;
   chosen: boolean;
-}) {
-  const select = useDesign((state) => state.select);
+  onChoose(several: boolean): void;
+}
+
+function ThingOnTable({ placed, scale, tint, chosen, onChoose }: OnTable) {
   const length = useLength();
   const { thing, each, width, height } = placed;
   const { line, item, name, held } = thing;
   const at = (x: number, y: number) => ({ x: MARGIN.x + x * scale, y: MARGIN.top + y * scale });
   const corner = at(placed.x, placed.y);
   const base = corner.y + height * scale;
-  const choose = () => select(`contents/${line.id}`);
   return (
-    <g {...pressable(choose)} aria-pressed={chosen} aria-label={`${name}, ${line.count}${held ? '' : ', no home yet'}`}>
+    <g
+      {...pressable(({ ctrlKey, metaKey, shiftKey }) => onChoose(ctrlKey || metaKey || shiftKey))}
+      aria-pressed={chosen}
+      aria-label={`${name}, ${line.count}${held ? '' : ', no home yet'}`}
+    >
       {each.map(({ x, y }) => (
         <ThingShape key={x} item={item} {...at(x, y)} scale={scale} tint={tint} chosen={chosen} />
       ))}
       <text x={corner.x} y={base + 17} fontSize="12.5" fontWeight="550" fill="#1F2B44">
         {name.length > 30 ? `${name.slice(0, 29)}…` : name}
         {line.count > 1 && ` ×${line.count}`}
+        {line.group && <tspan fill="#0F6B66"> ∞ shares</tspan>}
       </text>
       <text x={corner.x} y={base + 32} fontSize="11.5" fill={held ? '#56607A' : '#B03A25'}>
         {held ? sizeWords(item, length) : '▲ no home yet'}
       </text>
       <rect x={corner.x} y={corner.y} width={width * scale} height={height * scale + 34} fill="transparent" />
-    </g>
-  );
-}
-
-/** Length and width of the thing in hand, over everything that lies beside it. */
-function Sides({ placed, scale }: { placed: TableThing; scale: number }) {
-  const length = useLength();
-  const { item } = placed.thing;
-  const last = placed.each[placed.each.length - 1]!;
-  const at = (x: number, y: number) => ({ x: MARGIN.x + x * scale, y: MARGIN.top + y * scale });
-  const [corner, front] = [at(placed.x, placed.y), at(last.x, last.y)];
-  return (
-    <g fill="none" stroke="#C8452F" aria-hidden="true" pointerEvents="none">
-      <path d={`M${corner.x} ${corner.y - 10}h${item.length * scale}m0 -4v8M${corner.x} ${corner.y - 14}v8`} />
-      <path
-        d={`M${front.x + item.length * scale + 10} ${front.y}v${item.width * scale}m-4 0h8M${front.x + item.length * scale + 6} ${front.y}h8`}
-      />
-      <text
-        x={corner.x + (item.length * scale) / 2}
-        y={corner.y - 15}
-        textAnchor="middle"
-        fontSize="12.5"
-        fill="#B03A25"
-        stroke="none"
-      >
-        {length(item.length)}
-      </text>
-      <text
-        x={front.x + item.length * scale + 18}
-        y={front.y + (item.width * scale) / 2 + 4}
-        fontSize="12.5"
-        fill="#B03A25"
-        stroke="none"
-      >
-        {length(item.width)}
-      </text>
     </g>
   );
 }

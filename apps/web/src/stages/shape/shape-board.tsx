@@ -3,6 +3,7 @@ import { boxOf, fitFrame, type Frame } from '../../board/frame.ts';
 import { Dimension } from '../../board/dimension.tsx';
 import { pressable } from '../../board/pressable.ts';
 import { Rulers, RULER } from '../../board/rulers.tsx';
+import { useTrueSizeView } from '../../board/true-size-view.tsx';
 import { useSize } from '../../board/use-size.ts';
 import { boardView, type BoardSize, type BoardView } from '../../derivations/board-view.ts';
 import { measureAt } from '../../derivations/measures.ts';
@@ -45,44 +46,57 @@ function Lying({ document, solution, view }: WithSolution & { view: BoardView })
   const unit = useUnit();
   const length = useLength();
   const drawn = { width: view.width + (view.tab?.length ?? 0), height: view.height };
-  const frame = fitFrame({ ...drawn, room: { width, height }, margins: MARGINS, most: 3.4 });
+  const { fixed, buttons } = useTrueSizeView();
+  // in true size the board may be larger than its room, and scrolls
+  const room = {
+    width: Math.max(width, fixed ? drawn.width * fixed + MARGINS.left + MARGINS.right : 0),
+    height: Math.max(height, fixed ? drawn.height * fixed + MARGINS.top + MARGINS.bottom : 0),
+  };
+  const frame = fitFrame({ ...drawn, room, margins: MARGINS, most: fixed ?? 3.4 });
   const select = useDesign((state) => state.select);
   const noted = view.note && measureAt(solution, view.note.path);
   return (
-    <div ref={ref} className="absolute inset-0 overflow-hidden bg-cloth">
-      {width > 0 && (
-        <svg width={width} height={height} role="group" aria-label={`${view.title}, drawn to scale`}>
-          <rect width={width} height={height} fill="transparent" onClick={() => select('body')} />
-          <Rulers frame={frame} width={width} height={height} top={frame.y(0)} unit={unit} />
-          <text
-            x={frame.x(0)}
-            y={RULER + 30}
-            fontSize="15.5"
-            fontWeight="650"
-            fill="#1F2B44"
-            fontFamily="Bricolage Grotesque Variable"
-          >
-            {view.title}
-          </text>
-          <Body view={view} frame={frame} document={document} />
-          {view.holders.map((holder) => (
-            <HolderDrawing key={holder.id} holder={holder} frame={frame} document={document} />
-          ))}
-          {view.folds.map((fold) => (
-            <FoldHatch key={fold.x0} fold={fold} height={view.height} frame={frame} />
-          ))}
-          <Tab view={view} frame={frame} document={document} />
-          <Snaps view={view} frame={frame} />
-          <SelectedFrame view={view} frame={frame} solution={solution} document={document} />
-          <Dimensions view={view} frame={frame} solution={solution} document={document} />
-          {view.note && noted && (
-            <text x={frame.x(0)} y={frame.y(0) + 104} fontSize="12" fill="#56607A">
-              {view.note.text} {length(noted.value, true)}.
+    <>
+      <div
+        ref={ref}
+        className={`absolute inset-0 bg-cloth ${fixed ? 'overflow-auto' : 'overflow-hidden'}`}
+        {...(fixed && { tabIndex: 0, role: 'region', 'aria-label': 'The board' })}
+      >
+        {width > 0 && (
+          <svg {...room} role="group" aria-label={`${view.title}, ${fixed ? 'in true size' : 'drawn to scale'}`}>
+            <rect {...room} fill="transparent" onClick={() => select('body')} />
+            <Rulers frame={frame} {...room} top={frame.y(0)} unit={unit} />
+            <text
+              x={frame.x(0)}
+              y={RULER + 30}
+              fontSize="15.5"
+              fontWeight="650"
+              fill="#1F2B44"
+              fontFamily="Bricolage Grotesque Variable"
+            >
+              {view.title}
             </text>
-          )}
-        </svg>
-      )}
-    </div>
+            <Body view={view} frame={frame} document={document} />
+            {view.holders.map((holder) => (
+              <HolderDrawing key={holder.id} holder={holder} frame={frame} document={document} />
+            ))}
+            {view.folds.map((fold) => (
+              <FoldHatch key={fold.x0} fold={fold} height={view.height} frame={frame} />
+            ))}
+            <Tab view={view} frame={frame} document={document} />
+            <Snaps view={view} frame={frame} />
+            <SelectedFrame view={view} frame={frame} solution={solution} document={document} />
+            <Dimensions view={view} frame={frame} solution={solution} document={document} />
+            {view.note && noted && (
+              <text x={frame.x(0)} y={frame.y(0) + 104} fontSize="12" fill="#56607A">
+                {view.note.text} {length(noted.value, true)}.
+              </text>
+            )}
+          </svg>
+        )}
+      </div>
+      <div className="absolute right-4 bottom-3 z-10 flex gap-2">{buttons}</div>
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { entryProblems } from '../../document/reading/entry-schemas.ts';
+import { demoShelves } from '../../demo/shelves.ts';
 import type { ShelfEntry } from '../../shelves/field-spec.ts';
 import { shelfIds, shelfSpec, type ShelfId } from '../../shelves/shelf-specs.ts';
 import { anyEntry } from '../../testing/any-entry.ts';
@@ -156,4 +157,12 @@ describe('written and read again', () => {
     expect(alike({ id: 'a', name: 'A', tags: ['x'] }, { name: 'A', tags: ['x'], id: 'a' })).toBe(true);
     expect(alike({ id: 'a', name: 'A' }, { id: 'a', name: 'B' })).toBe(false);
   });
+});
+
+test('what the demo has on its shelves is sound, and comes back from its table', () => {
+  for (const shelf of shelfIds) {
+    const own: readonly ShelfEntry[] = demoShelves[shelf];
+    expect(own.flatMap((entry) => entryProblems(shelf, { ...entry }))).toEqual([]);
+    expect(read(shelf, shelfCsv(shelf, own)).rows.map(({ entry }) => entry)).toEqual(own);
+  }
 });

@@ -1,6 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useId, useState } from 'react';
-import { CARD, SCALES, useTrueSize } from '../../store/true-size.ts';
+import { CARD, SCALES, useTrueSize } from '../store/true-size.ts';
 
 interface Props {
   open: boolean;
