@@ -9,6 +9,12 @@ const views = [
   ['a roll', '/d/probe-roll/shape'],
   ['a hard case', '/d/refractometer-case/shape'],
   ['cut', '/d/permit-bifold/cut'],
+  ['the cloth bench', '/d/refractometer-case/hold/cloth'],
+  ['things', '/shelves/items'],
+  ['materials', '/shelves/materials?entry=my-sailcloth'],
+  ['hardware', '/shelves/hardware'],
+  ['machines', '/shelves/machines?entry=my-loft-machine'],
+  ['house rules', '/shelves/rules'],
   ['not found', '/nowhere'],
 ] as const;
 

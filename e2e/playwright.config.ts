@@ -1,5 +1,12 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumArgs, DATA, PORT } from './settings.ts';
+import { chromiumArgs, DATA, EMPTY_DATA, EMPTY_PORT, PORT } from './settings.ts';
+
+const server = (port: number, data: string, more = '') => ({
+  command: `rm -rf ${data} && node --enable-source-maps ../apps/server/dist/main.js${more}`,
+  url: `http://localhost:${port}/api/health`,
+  env: { ZINDLE_PORT: String(port), ZINDLE_DATA: data },
+  reuseExistingServer: false,
+});
 
 export default defineConfig({
   testDir: '.',
@@ -13,13 +20,9 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 40_000,
     launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumArgs },
     trace: 'retain-on-failure',
   },
-  webServer: {
-    command: `rm -rf ${DATA} && node --enable-source-maps ../apps/server/dist/main.js --demo`,
-    url: `http://localhost:${PORT}/api/health`,
-    env: { ZINDLE_PORT: String(PORT), ZINDLE_DATA: DATA },
-    reuseExistingServer: false,
-  },
+  webServer: [server(PORT, DATA, ' --demo'), server(EMPTY_PORT, EMPTY_DATA)],
 });

@@ -56,7 +56,7 @@ export function parseLine(
     if (!name) throw new Refusal('name', 'Give the thing a name before its size, like “map 140 x 77 x 1”.');
     if (name.length > limits.nameLength)
       throw new Refusal('name', `The name is longer than ${limits.nameLength} letters. Shorten it.`);
-    const known = lookUp(name, items);
+    const known = itemNamed(name, items);
     if (sides.length === 0) return { ok: true, count, name: titled(name), item: existing(name, known), isNew: false };
     const item = shape === 'round' ? roundItem(name, sides, makeId) : newItem(name, sides, { known, shape }, makeId);
     return { ok: true, count, name: titled(name), item, isNew: true };
@@ -119,7 +119,8 @@ function readSide(text: string, unit: LengthUnit): number {
 const singular = (name: string): string => name.toLowerCase().replace(/(ch|sh|x)es$|s$/, '$1');
 const lastWord = (name: string): string => name.split(' ').pop()!;
 
-function lookUp(name: string, items: readonly Item[]): Item | undefined {
+/** The item that a maker means by a name: by the name itself, by another usual one, or by its last word. */
+export function itemNamed(name: string, items: readonly Item[]): Item | undefined {
   const plain = name.toLowerCase();
   const exact = items.find((item) => item.name.toLowerCase() === plain);
   if (exact) return exact;

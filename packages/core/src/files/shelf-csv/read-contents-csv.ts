@@ -1,3 +1,4 @@
+import { itemNamed } from '../../contents/parse-line.ts';
 import { limits } from '../../document/limits.ts';
 import { entryProblems } from '../../document/reading/entry-schemas.ts';
 import type { FieldSpec } from '../../shelves/field-spec.ts';
@@ -47,8 +48,7 @@ export function readContentsCsv(
     const many = `There are ${table.rows.length} rows; a design holds at most ${limits.lines} kinds of things.`;
     return { rows: [], messages: [{ row: 1, severity: 'stop', text: many }] };
   }
-  const byName = new Map(items.map((item) => [item.name.toLowerCase(), item]));
-  const read = table.rows.map((_, index) => readRow(readCells(table, index), index + 2, byName));
+  const read = table.rows.map((_, index) => readRow(readCells(table, index), index + 2, items));
   return {
     rows: read.flatMap(({ line }) => line ?? []),
     messages: [...table.notes, ...read.flatMap(({ messages }) => messages)],
@@ -58,7 +58,7 @@ export function readContentsCsv(
 function readRow(
   { given, messages }: ReturnType<typeof readCells>,
   row: number,
-  byName: ReadonlyMap<string, Item>,
+  items: readonly Item[],
 ): { line?: ContentsRow; messages: RowMessage[] } {
   if (messages.some(({ severity }) => severity === 'stop')) return { messages };
   const { name, count: said = 1, ...sizes } = given as { name?: string; count?: number } & Partial<Item>;
@@ -66,7 +66,7 @@ function readRow(
     messages: [...messages, { row, severity: 'stop', text, ...(column && { column }) }],
   });
   if (name === undefined) return stop('This is missing.', 'Name');
-  const known = byName.get(name.toLowerCase());
+  const known = itemNamed(name, items);
   if (sizes.length === undefined && sizes.width === undefined && sizes.thickness === undefined)
     return known
       ? { line: { row, name, count: said, item: known }, messages }

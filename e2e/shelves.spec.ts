@@ -1,0 +1,258 @@
+import { expect, test, type Page } from '@playwright/test';
+import { newBifold, noAxeViolation, hold, pick, stored } from './steps.ts';
+
+const entry = (page: Page) => page.getByLabel('The entry in hand');
+const rows = (page: Page) => page.getByRole('row');
+const row = (page: Page, name: string) => page.getByRole('row').filter({ hasText: name });
+const file = (name: string, content: string | Buffer) => ({
+  name,
+  mimeType: 'text/csv',
+  buffer: Buffer.isBuffer(content) ? content : Buffer.from(content),
+});
+
+test('a standard material is copied; the copy changes a design, which is shown before', async ({ page }) => {
+  await page.goto('/shelves/materials');
+  await row(page, 'Cotton lawn, oat').click();
+  await expect(entry(page)).toContainText('Standard: it stays as it is.');
+  await expect(entry(page).getByRole('textbox')).toHaveCount(0);
+  await entry(page).getByRole('button', { name: 'Make my own copy' }).click();
+  await expect(entry(page).getByLabel('Name', { exact: true })).toHaveValue('Cotton lawn, oat, mine');
+
+  // a bifold lined with it
+  const id = await newBifold(page);
+  await hold(page, '2 cards');
+  await page.getByRole('link', { name: 'Shape' }).click();
+  await pick(page, 'Lining cloth', 'Cotton lawn, oat, mine');
+  await stored(page);
+
+  await page.goto('/shelves/materials?entry=my-cotton-lawn-oat-mine');
+  await expect(entry(page)).toContainText('Used in New bifold');
+  await entry(page).getByText('Measure its thickness').click();
+  await entry(page).getByLabel('Thickness of them all').fill('9.6');
+  await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('0.96');
+  const before = page.getByLabel('Before it is changed');
+  await expect(before).toContainText('One design comes out otherwise');
+  await expect(before).toContainText('thickness, closed');
+  await noAxeViolation(page);
+  await before.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('0.16');
+  await entry(page).getByLabel('Thickness', { exact: true }).fill('0.96');
+  await before.getByRole('button', { name: 'Take it over' }).click();
+  await expect(before).toHaveCount(0);
+  const thick = async () => {
+    const { closedThickness } = await (await page.request.get(`/api/designs/${id}/solution`)).json();
+    return closedThickness.value as number;
+  };
+  const thicker = await thick();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('0.16');
+  expect(await thick()).toBeLessThan(thicker);
+
+  // in the bin it is not offered, and the design keeps it
+  await entry(page).getByRole('button', { name: 'Into the bin' }).click();
+  await expect(row(page, 'Cotton lawn, oat, mine')).toHaveCount(0);
+  await pick(page, 'Whose', 'in the bin');
+  await row(page, 'Cotton lawn, oat, mine').click();
+  await page.getByRole('button', { name: 'Empty the bin' }).click();
+  await expect(page.getByText('Still used, so kept')).toBeVisible();
+  await entry(page).getByRole('button', { name: 'Take it out of the bin' }).click();
+  await pick(page, 'Whose', 'your own');
+  await expect(row(page, 'Cotton lawn, oat, mine')).toHaveCount(1);
+});
+
+test('leather by the ounce, answers and tags; found by tag, sorted by any column', async ({ page }) => {
+  await page.goto('/shelves/materials');
+  await page.getByRole('button', { name: 'New material' }).click();
+  await entry(page).getByLabel('Name', { exact: true }).fill('Bridle leather');
+  await entry(page).getByText('Measure its thickness').click();
+  await entry(page).getByLabel('Leather by the ounce').fill('8');
+  await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('3.2');
+  await entry(page).getByLabel('Tags').fill('saddlery, heavy');
+  await entry(page).getByRole('button', { name: '+ On hand' }).click();
+  await entry(page).getByLabel('On hand', { exact: true }).fill('120 cm');
+  await entry(page)
+    .getByRole('radiogroup', { name: 'Do its cut edges fray?' })
+    .getByRole('radio', { name: 'no' })
+    .click();
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(row(page, 'Bridle leather')).toContainText('1200.0');
+  await pick(page, 'Tag', 'saddlery');
+  await expect(rows(page)).toHaveCount(2);
+  await pick(page, 'Tag', 'any tag');
+  await page.getByRole('button', { name: /^Thickness/ }).click();
+  await page.getByRole('button', { name: /^Thickness/ }).click();
+  await expect(page.getByRole('columnheader', { name: /^Thickness/ })).toHaveAttribute('aria-sort', 'descending');
+  await expect(rows(page).nth(1)).toContainText('Bridle leather');
+  await page.getByLabel('Search materials').fill('felt');
+  await expect(rows(page)).toHaveCount(3);
+});
+
+test('a table is looked at first; what is wrong is told by row, and nothing is half taken over', async ({ page }) => {
+  await page.goto('/shelves/hardware');
+  await page.getByRole('button', { name: 'Read in' }).click();
+  const dialog = page.getByRole('dialog');
+  const give = (name: string, text: string | Buffer) => dialog.getByLabel('The table').setInputFiles(file(name, text));
+  await give('a.csv', 'What,Size\nSnap,10\n');
+  await expect(dialog).toContainText('There is no column “Name”');
+  await give('b.csv', 'Name,Kind,Diameter (mm)\nBig snap,snap,15\n=HYPERLINK("x"),snap,12\nOdd,button,3\n');
+  await expect(dialog).toContainText('Row 3, Name: “=HYPERLINK("x")” begins like a formula');
+  await expect(dialog).toContainText('Row 4, Kind: “button” is not one of');
+  await expect(dialog.getByRole('button', { name: /^Take over/ })).toBeDisabled();
+  await give('c.csv', Buffer.from('Name,Kind,Diameter (mm)\nÖse,ring,15\n', 'latin1'));
+  await expect(dialog).toContainText('read as Windows-1252');
+  await expect(dialog).toContainText('1 row, 1 new');
+  await noAxeViolation(page, ['region']);
+  await dialog.getByRole('button', { name: 'Take over 1' }).click();
+  await page.getByLabel('Search hardware').fill('öse');
+  await expect(rows(page)).toHaveCount(2);
+  await page.getByLabel('Search hardware').fill('big snap');
+  await expect(rows(page)).toHaveCount(1);
+});
+
+test('ten thousand things are read in with progress, and the shelf stays quick', async ({ page }) => {
+  await page.goto('/shelves/items');
+  await page.getByRole('button', { name: 'Read in' }).click();
+  const dialog = page.getByRole('dialog');
+  const lines = Array.from({ length: 10_000 }, (_, i) => `Pebble ${i},${20 + (i % 90)},18,${5 + (i % 9)}`);
+  const seen = new Set<string>();
+  await page.exposeFunction('sawProgress', (text: string) => seen.add(text));
+  await page.evaluate(() => {
+    new MutationObserver(() => {
+      const text = /(Reading|Taking it over) … \d+ of/.exec(document.body.textContent ?? '')?.[1];
+      if (text) void (window as unknown as { sawProgress(text: string): void }).sawProgress(text);
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  await dialog
+    .getByLabel('The table')
+    .setInputFiles(file('pebbles.csv', `Name,Length (mm),Width (mm),Thickness (mm)\n${lines.join('\n')}\n`));
+  await expect(dialog).toContainText('10000 rows, 10000 new');
+  await dialog.getByRole('button', { name: 'Take over 10000' }).click();
+  await expect(page.getByText('10000 new, 0 changed.')).toBeVisible();
+  expect([...seen].sort()).toEqual(['Reading', 'Taking it over']);
+  // only what is in sight is drawn
+  expect(await rows(page).count()).toBeLessThan(60);
+  await page.getByLabel('Search things').fill('pebble 9999');
+  await expect(rows(page)).toHaveCount(2);
+  await page.getByLabel('Search things').fill('');
+  await page.getByLabel('Entries; arrow keys choose one').focus();
+  await page.keyboard.press('End');
+  await expect(entry(page).getByRole('heading')).toContainText('Whistle');
+  await page.keyboard.press('ArrowUp');
+  await expect(entry(page).getByRole('heading')).not.toContainText('Whistle');
+  // a design still takes its things from it
+  await newBifold(page);
+  await hold(page, 'pebble 42');
+  await expect(page.getByRole('button', { name: /^Pebble 42, 1/ })).toBeVisible();
+});
+
+test('written out, wiped and read in again, a shelf is as it was', async ({ page }) => {
+  await page.goto('/shelves/machines');
+  await page.getByRole('button', { name: 'New machine' }).click();
+  await entry(page).getByLabel('Name', { exact: true }).fill('Attic machine');
+  await entry(page).getByLabel('Sews up to').fill('6.75');
+  await entry(page).getByLabel('Tags').fill('lent out');
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(row(page, 'Attic machine')).toContainText('6.75');
+  const before = await own(page);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'CSV' }).click(),
+  ]);
+  const path = await download.path();
+  for (const { id } of before) await page.request.delete(`/api/shelves/machines/${id}`);
+  await page.request.delete('/api/shelves/machines/bin');
+  await page.reload();
+  await expect(row(page, 'Attic machine')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Read in' }).click();
+  await page.getByRole('dialog').getByLabel('The table').setInputFiles(path);
+  await page.getByRole('button', { name: /^Take over/ }).click();
+  await expect(row(page, 'Attic machine')).toHaveCount(1);
+  expect(await own(page)).toEqual(before);
+});
+
+const own = async (page: Page): Promise<{ id: string }[]> => {
+  const { own: entries } = await (await page.request.get('/api/shelves/machines')).json();
+  return entries.map(({ entry: one }: { entry: { id: string } }) => one);
+};
+
+test('a house rule shows which designs change before it is taken over, and is undone', async ({ page }) => {
+  await page.goto('/shelves/rules');
+  const width = async () => {
+    const { finished } = await (await page.request.get('/api/designs/junior-bifold/solution')).json();
+    return JSON.stringify(finished);
+  };
+  const before = await width();
+  await page.getByLabel('Ease, card in a slot, across').fill('9');
+  await expect(page.getByRole('alert')).toContainText('This may be 1.5 mm to 5.0 mm.');
+  await page.getByLabel('Ease, card in a slot, across').fill('4.5');
+  const panel = page.getByLabel('Before it is changed');
+  await expect(panel).toContainText('designs come out otherwise');
+  await expect(panel).toContainText('Junior bifold');
+  await noAxeViolation(page);
+  expect(await width()).toBe(before);
+  await panel.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByText('The house rules are changed.')).toBeVisible();
+  expect(await width()).not.toBe(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Ease, card in a slot, across')).toHaveValue('3.0');
+  expect(await width()).toBe(before);
+
+  // the machine that seams are measured against
+  await pick(page, 'Sewn on', 'The loft machine');
+  await expect(panel).toContainText('No stored design changes');
+  await panel.getByRole('button', { name: 'Take it over' }).click();
+  await expect(panel).toHaveCount(0);
+  await page.goto('/d/caliper-sleeve/hold/cloth');
+  await expect(page.getByLabel('The stack in hand')).toContainText('Measured against The loft machine');
+});
+
+test('five layers are laid on each other: dragged, by keyboard, and taken off again', async ({ page }) => {
+  await newBifold(page);
+  await page.getByRole('link', { name: 'Cloth' }).click();
+  const shell = page.getByRole('list', { name: 'Layers of shell, from the right side' });
+  await expect(shell.getByRole('listitem')).toHaveCount(2);
+  const drag = async (from: string, to: ReturnType<typeof shell.locator>) => {
+    const [a, b] = [await page.getByRole('button', { name: from }).boundingBox(), await to.boundingBox()];
+    await page.mouse.move(a!.x + 60, a!.y + a!.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(b!.x + b!.width / 2, b!.y + b!.height / 2, { steps: 12 });
+    await page.mouse.up();
+  };
+  // before the second layer
+  await drag('Lay Fusible fleece', shell.getByRole('listitem').nth(1));
+  await expect(shell.getByRole('listitem').nth(1)).toContainText('Fusible fleece');
+  await expect(shell.getByRole('listitem').nth(1)).toContainText('to the stitch line');
+  // by keyboard on the chosen stack
+  await page.getByRole('button', { name: 'Lay Stretch mesh, slate' }).press('Enter');
+  await page.getByRole('button', { name: 'Lay Linen, undyed' }).press('Enter');
+  await expect(shell.getByRole('listitem')).toHaveCount(5);
+  const hand = page.getByLabel('The stack in hand');
+  // 0.62 + 2.4 + 0.2 + 0.5 + 0.4 as they lie; under the foot each by its share
+  await expect(page.getByRole('button', { name: /^Shell/ })).toContainText('4.1 mm as it lies');
+  await expect(hand).toContainText(
+    'Stretch mesh, slate bears an iron of 110 °C at most, and Fusible fleece is ironed on',
+  );
+  // seam: twice canvas, mesh and linen, 2 x (0.527 + 0.35 + 0.32)
+  await expect(hand.getByRole('img', { name: 'A seam, 2.4 under the foot' })).toBeVisible();
+  await hand
+    .getByRole('radiogroup', { name: 'How far Fusible fleece goes' })
+    .getByRole('radio', { name: 'into the seam' })
+    .click();
+  await expect(hand).toContainText('Fusible fleece goes into the seams');
+  await hand.getByRole('button', { name: 'Linen, undyed further out' }).click();
+  await expect(shell.getByRole('listitem').nth(3)).toContainText('Linen');
+  await hand.getByRole('button', { name: 'Take Linen, undyed off' }).click();
+  await expect(shell.getByRole('listitem')).toHaveCount(4);
+  // a layer is moved with the keyboard alone
+  const grip = shell.getByRole('button', { name: 'Move Cotton canvas, indigo' });
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('ArrowDown');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('Space');
+  await expect(shell.getByRole('listitem').nth(1)).toContainText('Cotton canvas');
+  await noAxeViolation(page);
+  for (let step = 0; step < 7; step++) await page.keyboard.press('Control+z');
+  await expect(shell.getByRole('listitem')).toHaveCount(2);
+});
