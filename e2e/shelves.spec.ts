@@ -212,6 +212,7 @@ test('five layers are laid on each other: dragged, by keyboard, and taken off ag
   const shell = page.getByRole('list', { name: 'Layers of shell, from the right side' });
   await expect(shell.getByRole('listitem')).toHaveCount(2);
   const drag = async (from: string, to: ReturnType<typeof shell.locator>) => {
+    await page.getByRole('button', { name: from }).scrollIntoViewIfNeeded();
     const [a, b] = [await page.getByRole('button', { name: from }).boundingBox(), await to.boundingBox()];
     await page.mouse.move(a!.x + 60, a!.y + a!.height / 2);
     await page.mouse.down();

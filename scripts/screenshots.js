@@ -67,6 +67,31 @@ const views = {
   'hard-case': ['/d/refractometer-case/shape', async () => {}],
   accordion: ['/d/receipts-accordion/shape', async () => {}],
   organizer: ['/d/field-organizer/shape', async () => {}],
+  cloth: [
+    '/d/refractometer-case/hold/cloth',
+    async (page) => {
+      await page.getByRole('button', { name: 'Lay Sailcloth, bleached' }).click();
+      await page.getByRole('button', { name: 'Lay Stretch mesh, slate' }).click();
+    },
+  ],
+  materials: [
+    '/shelves/materials?entry=my-sailcloth',
+    async (page) => {
+      await page.getByLabel('The entry in hand').getByText('Measure its thickness').click();
+      await page.getByLabel('Thickness of them all').fill('3.6');
+      await page
+        .getByLabel('Before it is changed')
+        .getByText(/looked at/)
+        .waitFor();
+    },
+  ],
+  rules: [
+    '/shelves/rules',
+    async (page) => {
+      await page.getByLabel('Ease, card in a slot, across').fill('4');
+      await page.getByText(/designs come out otherwise/).waitFor();
+    },
+  ],
   cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
 };
 

@@ -56,6 +56,19 @@ describe('parseLine reads things as they are said', () => {
   });
 });
 
+test('a name of her own may have numbers in it', () => {
+  const own = { ...standardItems[0]!, id: 'my-jar', name: 'Jar 250, x2' };
+  const items = [...standardItems, own, { ...own, id: 'my-drill', name: '3 mm drill' }];
+  const said = (text: string) => {
+    const parsed = parseLine(text, { unit: 'mm', items, makeId: () => 'own-1' });
+    return parsed.ok ? [parsed.count, parsed.item.id] : parsed.code;
+  };
+  expect(said('jar 250, X2')).toEqual([1, 'my-jar']);
+  expect(said('4 jar 250, x2')).toEqual([4, 'my-jar']);
+  expect(said('3 mm drill')).toEqual([1, 'my-drill']);
+  expect(said('jar 251')).toBe('size');
+});
+
 describe('parseLine refuses with a reason', () => {
   test.each([
     ['', 'empty'],

@@ -48,7 +48,12 @@ export function parseLine(
   { unit, items, makeId }: { unit: LengthUnit; items: readonly Item[]; makeId: () => string },
 ): ParsedLine {
   try {
+    // a name that is known may have numbers in it
+    const whole = named(text.trim(), items);
+    if (whole) return { ok: true, count: 1, name: whole.name, item: whole, isNew: false };
     const { rest: withoutCount, count } = takeCount(text.trim());
+    const several = named(withoutCount.trim(), items);
+    if (several) return { ok: true, count, name: several.name, item: several, isNew: false };
     const { rest, sides, shape } = takeSizes(withoutCount, unit);
     const name = rest.replace(/\s+/g, ' ').trim();
     if (!name && sides.length === 0)
@@ -119,11 +124,16 @@ function readSide(text: string, unit: LengthUnit): number {
 const singular = (name: string): string => name.toLowerCase().replace(/(ch|sh|x)es$|s$/, '$1');
 const lastWord = (name: string): string => name.split(' ').pop()!;
 
+const named = (name: string, items: readonly Item[]): Item | undefined => {
+  const plain = name.toLowerCase();
+  return items.find((item) => item.name.toLowerCase() === plain);
+};
+
 /** The item that a maker means by a name: by the name itself, by another usual one, or by its last word. */
 export function itemNamed(name: string, items: readonly Item[]): Item | undefined {
-  const plain = name.toLowerCase();
-  const exact = items.find((item) => item.name.toLowerCase() === plain);
+  const exact = named(name, items);
   if (exact) return exact;
+  const plain = name.toLowerCase();
   const id = aliases.find(([pattern]) => pattern.test(plain))?.[1];
   const thing = singular(plain);
   return items.find((item) =>

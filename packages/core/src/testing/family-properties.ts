@@ -24,11 +24,13 @@ export interface Family {
 }
 
 /** Sizes that more ease must not shrink. Closed, a wallet may be narrower where its notes decide the width: the spine then
- * takes from the leaves. Closed, a framed mouth lies the lower the deeper its box is. More depth may part a pile that only just lay on itself, and what is thinner asks less spine: then
- * the height alone counts. The higher a tube, the longer it opens for its length: its way from end to end counts. */
+ * takes from the leaves. Closed, a framed mouth lies the lower the deeper its box is. More depth may part a pile that only
+ * just lay on itself, and what is thinner asks less spine: then the height alone counts. The higher a tube, the longer it
+ * opens for its length, and the deeper a framed box for its width: then the way of the zipper counts. */
 const outsideOf = ({ finished, body }: Solution, ease: LengthRuleId) =>
   Object.entries(finished).flatMap(([name, size]) => {
     if (name === 'length' && body.sizes.along) return [body.sizes.along];
+    if (name === 'width' && body.kind === 'organizer') return [body.sizes.zipperRun!];
     if (ease.endsWith('.deep')) return name === 'height' ? [size] : [];
     return name.startsWith('closed') ? [] : [size];
   });

@@ -3,7 +3,7 @@ import {
   DragOverlay,
   KeyboardSensor,
   PointerSensor,
-  closestCenter,
+  closestCorners,
   pointerWithin,
   useSensor,
   useSensors,
@@ -23,12 +23,15 @@ import { roleWords } from './role-words.ts';
 import { StackInspector } from './stack-inspector.tsx';
 import { Swatch, SwatchDrawer } from './swatch-drawer.tsx';
 
-/** Under the pointer first; by keyboard what is nearest. */
+const isLayer = ({ id }: { id: string | number }): boolean => String(id).startsWith('layer/');
+
+/** Under the pointer, a layer before its stack; by keyboard the nearest layer. */
 const collide: CollisionDetection = (args) => {
+  if (!args.pointerCoordinates)
+    return closestCorners({ ...args, droppableContainers: args.droppableContainers.filter(isLayer) });
   const under = pointerWithin(args);
-  const layer = under.filter(({ id }) => String(id).startsWith('layer/'));
-  if (layer.length > 0) return layer;
-  return under.length > 0 ? under : closestCenter(args);
+  const layers = under.filter(isLayer);
+  return layers.length > 0 ? layers : under;
 };
 
 /** The cloth of the design: swatches on the left, stacks in the middle, the seam of the chosen one on the right. */

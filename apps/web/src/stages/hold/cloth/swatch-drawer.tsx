@@ -57,7 +57,12 @@ function SwatchRow({ material, onLay }: { material: Material; onLay(): void }) {
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: idOfSwatch(id) });
   const length = useLength();
   return (
-    <li ref={setNodeRef} {...listeners} className={isDragging ? 'opacity-40' : ''}>
+    // by keyboard a swatch is laid with Enter, not dragged
+    <li
+      ref={setNodeRef}
+      onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+      className={isDragging ? 'opacity-40' : ''}
+    >
       <button
         type="button"
         className="flex w-full cursor-grab items-center gap-2.5 rounded-lg px-1.5 py-1.5 text-left hover:bg-cloth"
