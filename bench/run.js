@@ -8,6 +8,7 @@ import { formOf, skinOf, viewOf } from '@zindle/core/form';
 import { readDocument } from '@zindle/core/reading';
 import { fieldToBoard } from './interaction.js';
 import { calibration, median } from './measure.js';
+import { shelfRows } from './shelves.js';
 
 const require = createRequire(import.meta.url);
 const font = (weight) =>
@@ -40,6 +41,7 @@ const rows = [
   ])),
   ['describe a solution as JSON', await median(() => JSON.stringify(describeSolution(source.solution, 'mm'))), ''],
   ['read and check a document', await median(() => readDocument(structuredClone(bifold))), ''],
+  ...(await shelfRows()),
   ['pattern as SVG', await median(() => patternSvg(source)), ''],
   [
     'pattern as PDF, A4',

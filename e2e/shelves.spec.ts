@@ -257,3 +257,80 @@ test('five layers are laid on each other: dragged, by keyboard, and taken off ag
   for (let step = 0; step < 7; step++) await page.keyboard.press('Control+z');
   await expect(shell.getByRole('listitem')).toHaveCount(2);
 });
+
+test('new designs begin with the unit and the rounding of the house', async ({ page }) => {
+  await page.goto('/shelves/rules');
+  await page.getByLabel('New designs').getByRole('radio', { name: 'in', exact: true }).click();
+  await pick(page, 'Sizes rounded to', '1/8 in');
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByText('The house rules are changed.')).toBeVisible();
+  const id = await newBifold(page);
+  const { document } = await (await page.request.get(`/api/designs/${id}`)).json();
+  expect([document.unit, document.grid]).toEqual(['in', '1/8in']);
+  await page.goto('/shelves/rules');
+  await page.getByLabel('New designs').getByRole('radio', { name: 'mm', exact: true }).click();
+  await pick(page, 'Sizes rounded to', '0.5 mm');
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByLabel('Before it is changed')).toHaveCount(0);
+});
+
+/** Presses Tab until what has the focus is what is looked for. */
+async function tabTo(page: Page, found: (words: string) => boolean, most = 120): Promise<void> {
+  const focused = () =>
+    page.evaluate(() => {
+      const at = document.activeElement;
+      if (!(at instanceof HTMLElement || at instanceof SVGElement)) return '';
+      const label = at instanceof HTMLInputElement ? (at.labels?.[0]?.textContent ?? '') : '';
+      return `${at.getAttribute('aria-label') ?? ''} ${label} ${at.textContent ?? ''}`.trim();
+    });
+  for (let press = 0; press < most; press++) {
+    if (found(await focused())) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`nothing like it within ${most} stops; last “${await focused()}”`);
+}
+
+test('by keyboard alone: a copy is made and changed, a thing measured, marked and doubled, cloth laid', async ({
+  page,
+}) => {
+  const { keyboard } = page;
+  await page.goto('/shelves/materials');
+  await tabTo(page, (words) => words.startsWith('Entries; arrow keys'));
+  await keyboard.press('Home');
+  await keyboard.press('ArrowDown');
+  const name = await entry(page).getByRole('heading').textContent();
+  await tabTo(page, (words) => words === 'Make my own copy');
+  await keyboard.press('Enter');
+  await expect(entry(page).getByLabel('Name', { exact: true })).toHaveValue(`${name}, mine`);
+  await tabTo(page, (words) => words === 'Thickness');
+  await keyboard.type('0.4');
+  await tabTo(page, (words) => words === 'Take it over');
+  await keyboard.press('Enter');
+  await expect(page.getByText(`“${name}, mine” is changed.`)).toBeVisible();
+
+  await newBifold(page);
+  await tabTo(page, (words) => words === 'What must it hold?');
+  await keyboard.type('box 80x50x12');
+  await keyboard.press('Enter');
+  await tabTo(page, (words) => words.startsWith('Length 80.0: change it here'));
+  await keyboard.press('Enter');
+  await keyboard.type('84');
+  await keyboard.press('Enter');
+  await expect(page.getByLabel('The thing in hand').getByLabel('Length', { exact: true })).toHaveValue('84.0');
+  await tabTo(page, (words) => words.startsWith('True size'));
+  await keyboard.press('Control+d');
+  await expect(page.getByText('2 things · squares of 10 mm')).toBeVisible();
+  await keyboard.press('Control+a');
+  await expect(page.getByLabel('The thing in hand')).toContainText('2 things marked');
+  await tabTo(page, (words) => words === 'Let them share a place');
+  await keyboard.press('Enter');
+  await expect(page.getByText('∞ shares')).toHaveCount(2);
+  await tabTo(page, (words) => words === 'Cloth');
+  await keyboard.press('Enter');
+  await tabTo(page, (words) => words.startsWith('Lay Denim'));
+  await keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: /^Layers of shell/ }).getByRole('listitem')).toHaveCount(3);
+  await tabTo(page, (words) => words.startsWith('Lining'));
+  await keyboard.press('Enter');
+  await expect(page.getByLabel('The stack in hand').getByRole('heading').first()).toHaveText('Lining');
+});

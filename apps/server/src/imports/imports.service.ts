@@ -98,12 +98,13 @@ export class ImportsService {
     const read = readRulesCsv(text);
     const messages = [...noted(note), ...read.messages];
     const stops = stopsOf(messages);
-    const { revision, rules: before, machine } = await this.shelves.house();
+    const { revision, ...house } = await this.shelves.house();
+    const before = house.rules;
     const ids = Object.keys(read.rules) as (keyof RuleSettings)[];
     const kept = ids.filter((id) => before[id] === read.rules[id]);
     if (apply) {
       if (stops.length > 0) throw nothingTaken(stops);
-      await this.shelves.storeHouse({ rules: read.rules, ...(machine !== undefined && { machine }) }, revision);
+      await this.shelves.storeHouse({ ...house, rules: read.rules }, revision);
     }
     const fresh = ids.filter((id) => before[id] === undefined);
     return {

@@ -8,7 +8,12 @@ import { ChangesService } from './changes.service.ts';
 import { HouseRequest, StoreHouseRequest } from './shelf-requests.ts';
 import { ShelvesService, type House } from './shelves.service.ts';
 
-const houseOf = ({ rules, machine }: HouseRequest): House => ({ rules, ...(machine !== undefined && { machine }) });
+const houseOf = ({ rules, machine, unit, grid }: HouseRequest): House => ({
+  rules,
+  ...(machine !== undefined && { machine }),
+  ...(unit !== undefined && { unit }),
+  ...(grid !== undefined && { grid }),
+});
 
 @ApiTags('shelves')
 @Controller('shelves/rules')

@@ -1,6 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsInt, IsObject, IsOptional, IsString, Matches, Min } from 'class-validator';
-import type { RuleSettings } from '@zindle/core';
+import { IsIn, IsInt, IsObject, IsOptional, IsString, Matches, Min } from 'class-validator';
+import { gridIds, type GridId, type LengthUnit, type RuleSettings } from '@zindle/core';
 
 const entry = { type: 'object', additionalProperties: true, description: 'An entry of the shelf' } as const;
 
@@ -28,6 +28,16 @@ export class HouseRequest {
   @IsString()
   @Matches(/^[\w-]{1,60}$/)
   machine?: string;
+
+  @ApiPropertyOptional({ enum: ['mm', 'cm', 'in'], description: 'Unit of new designs' })
+  @IsOptional()
+  @IsIn(['mm', 'cm', 'in'])
+  unit?: LengthUnit;
+
+  @ApiPropertyOptional({ enum: gridIds, description: 'What sizes of new designs are rounded to' })
+  @IsOptional()
+  @IsIn(gridIds)
+  grid?: GridId;
 }
 
 export class StoreHouseRequest extends HouseRequest {

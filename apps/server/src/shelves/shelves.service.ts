@@ -10,6 +10,8 @@ import {
   withOwn,
   type DesignDocument,
   type EntryTypes,
+  type GridId,
+  type LengthUnit,
   type RuleSettings,
   type ShelfEntry,
   type ShelfId,
@@ -35,6 +37,9 @@ export interface House {
   rules: RuleSettings;
   /** Id of the machine that she sews on. */
   machine?: string;
+  /** What new designs begin with. */
+  unit?: LengthUnit;
+  grid?: GridId;
 }
 export type StoredHouse = House & { revision: number };
 

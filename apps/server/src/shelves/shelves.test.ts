@@ -189,6 +189,13 @@ describe('house rules', () => {
     await server.http.put('/api/shelves/rules').send({ rules: {}, machine: 'none', revision: 1 }).expect(422);
     await server.http.put('/api/shelves/rules').send({ rules: {}, revision: 0 }).expect(409);
     await server.http.put('/api/shelves/rules').send({ rules: {}, revision: 7 }).expect(409);
-    await server.http.put('/api/shelves/rules').send({ rules: {}, revision: 1 }).expect(200);
+    await server.http.put('/api/shelves/rules').send({ rules: {}, grid: '3mm', revision: 1 }).expect(422);
+    await server.http.put('/api/shelves/rules').send({ rules: {}, unit: 'in', grid: '1/8in', revision: 1 }).expect(200);
+    expect((await server.http.get('/api/shelves/rules')).body).toEqual({
+      rules: {},
+      unit: 'in',
+      grid: '1/8in',
+      revision: 2,
+    });
   });
 });

@@ -1,4 +1,13 @@
-import type { DesignDocument, Item, LengthUnit, RuleSettings, ShelfEntry, ShelfId, SizeChange } from '@zindle/core';
+import type {
+  DesignDocument,
+  GridId,
+  Item,
+  LengthUnit,
+  RuleSettings,
+  ShelfEntry,
+  ShelfId,
+  SizeChange,
+} from '@zindle/core';
 
 /** A design as the server keeps it. */
 export interface StoredDesign {
@@ -32,6 +41,9 @@ export interface StoredEntry {
 export interface House {
   rules: RuleSettings;
   machine?: string;
+  /** What new designs begin with. */
+  unit?: LengthUnit;
+  grid?: GridId;
 }
 export type StoredHouse = House & { revision: number };
 

@@ -7,17 +7,18 @@ import { ImportDialog } from '../shelves/import-dialog.tsx';
 import { PreviewPanel } from '../shelves/preview-panel.tsx';
 import { usePreview } from '../shelves/use-preview.ts';
 import { useShelvesLoaded } from '../shelves/use-shelves-loaded.ts';
-import { offered, useShelves } from '../store/shelves.ts';
+import { useShelves } from '../store/shelves.ts';
 import { useShopUnit } from '../store/shop-unit.ts';
 import { LengthField } from '../ui/length-field.tsx';
 import { Picker } from '../ui/picker.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { UnitChoice } from '../ui/unit-choice.tsx';
-import { UnitContext, useLength } from '../ui/use-length.ts';
+import { UnitContext } from '../ui/use-length.ts';
+import { AboutRule } from './about-rule.tsx';
 import { groups } from './rule-groups.ts';
+import { Machine, NewDesigns } from './shop-settings.tsx';
 
 const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
-const NONE = 'none';
 
 /** The house rules and the machine, for all designs; a change is tried on the stored designs before it is taken over. */
 export function RulesPage() {
@@ -57,7 +58,8 @@ function Rules() {
   const [search, setSearch] = useState('');
   const [importing, setImporting] = useState(false);
   const changedIds = changes(house.rules, draft.rules);
-  const changed = changedIds.length > 0 || draft.machine !== house.machine;
+  const others = (['machine', 'unit', 'grid'] as const).filter((key) => draft[key] !== house[key]);
+  const changed = changedIds.length + others.length > 0;
   const preview = usePreview(changed ? JSON.stringify(draft) : undefined, (onProgress) =>
     api.previewHouse(draft, onProgress),
   );
@@ -140,17 +142,15 @@ function Rules() {
       <aside aria-label="The rule in hand" className="flex min-h-0 flex-col border-l border-hair bg-sheet">
         <div className="min-h-0 flex-1 overflow-y-auto p-3.5" tabIndex={0} role="group" aria-label="About the rule">
           <AboutRule id={chosen} value={draft.rules[chosen]} onValue={(value) => set(chosen, value)} />
-          <Machine
-            value={draft.machine}
-            onMachine={(machine) => setDraft({ rules: draft.rules, ...(machine !== undefined && { machine }) })}
-          />
+          <Machine value={draft.machine} onMachine={(machine) => setDraft(withSetting(draft, { machine }))} />
+          <NewDesigns house={draft} onSetting={(setting) => setDraft(withSetting(draft, setting))} />
         </div>
         {changed && (
           <PreviewPanel
             preview={preview}
             title={
               changedIds.length === 0
-                ? 'Another machine, not taken over yet'
+                ? 'Changed, not taken over yet'
                 : `${changedIds.length === 1 ? 'One rule' : `${changedIds.length} rules`} changed, not taken over yet`
             }
             problem={problem}
@@ -175,6 +175,12 @@ function Rules() {
     </div>
   );
 }
+
+/** The settings with some of them otherwise; nothing takes one away. */
+const withSetting = (house: House, setting: { [Key in keyof House]?: House[Key] | undefined }): House =>
+  Object.fromEntries(
+    Object.entries({ ...house, ...setting }).filter(([, value]) => value !== undefined),
+  ) as unknown as House;
 
 const changes = (before: RuleSettings, after: RuleSettings): HouseRuleId[] =>
   (Object.keys({ ...before, ...after }) as HouseRuleId[]).filter((id) => before[id] !== after[id]);
@@ -225,106 +231,5 @@ function RuleRow({ id, value, chosen, pending, onChoose, onValue }: RowProps) {
         </p>
       )}
     </li>
-  );
-}
-
-/** Why the rule is as it is, where its value lies in its range, and the way back to the standard. */
-function AboutRule({
-  id,
-  value,
-  onValue,
-}: {
-  id: HouseRuleId;
-  value: number | string | undefined;
-  onValue(value: undefined): void;
-}) {
-  const rule = houseRules[id];
-  return (
-    <>
-      <h2 className="text-lg leading-tight">{rule.title}</h2>
-      <p className="mt-1">{rule.why}</p>
-      {rule.kind === 'length' ? (
-        <Range least={rule.least} most={rule.most} standard={rule.standard} value={Number(value ?? rule.standard)} />
-      ) : (
-        <p className="mt-2 text-quiet">
-          Standard: {rule.standard}. May be {rule.choices.join(', ')}.
-        </p>
-      )}
-      {value !== undefined && (
-        <button type="button" className="button mt-3" onClick={() => onValue(undefined)}>
-          Back to the standard
-        </button>
-      )}
-      <p className="mt-3 text-xs text-quiet">Common practice. A design that sets this rule itself keeps its own.</p>
-    </>
-  );
-}
-
-/** The range as a tape, the standard as a notch, the value as a mark. */
-function Range({ least, most, standard, value }: { least: number; most: number; standard: number; value: number }) {
-  const length = useLength();
-  const at = (mm: number) => 12 + (286 * (mm - least)) / (most - least || 1);
-  return (
-    <svg
-      width="310"
-      height="72"
-      className="mt-3"
-      role="img"
-      aria-label={`${length(value)}, between ${length(least)} and ${length(most)}; standard ${length(standard)}`}
-    >
-      <rect x="12" y="30" width="286" height="10" fill="#F6ECD4" stroke="#1F2B44" />
-      {Array.from({ length: 11 }, (_, index) => (
-        <path key={index} d={`M${12 + 28.6 * index} 30v${index % 5 === 0 ? 6 : 3}`} stroke="#1F2B44" />
-      ))}
-      <path d={`M${at(standard)} 26v18`} stroke="#0F6B66" strokeWidth="2" />
-      <path d={`M${at(value)} 30l-5 -9h10z`} fill="#C8452F" />
-      <g fontSize="12" fill="#1F2B44">
-        <text x={Math.min(286, Math.max(24, at(value)))} y="15" textAnchor="middle" fontWeight="650" fill="#B03A25">
-          {length(value)}
-        </text>
-        <text x="12" y="57">
-          {length(least)}
-        </text>
-        <text x="298" y="57" textAnchor="end">
-          {length(most)}
-        </text>
-        <text x={Math.min(270, Math.max(40, at(standard)))} y="69" textAnchor="middle" fill="#0F6B66">
-          standard {length(standard)}
-        </text>
-      </g>
-    </svg>
-  );
-}
-
-/** Which of the machines on the shelf is sewn on. */
-function Machine({ value, onMachine }: { value: string | undefined; onMachine(id: string | undefined): void }) {
-  const own = useShelves((state) => state.own);
-  const shelves = useShelves((state) => state.shelves);
-  const length = useLength();
-  const machine = shelves.machines.find(({ id }) => id === value);
-  return (
-    <section aria-label="Machine" className="mt-6 border-t border-hair pt-3.5">
-      <h2 className="text-lg">Machine</h2>
-      <p className="mb-2 text-quiet">What thick stacks and seams are measured against.</p>
-      <Picker
-        label="Sewn on"
-        value={value ?? NONE}
-        options={[
-          { id: NONE, title: 'not said' },
-          ...offered({ own, shelves }, 'machines').map(({ id, name, seam }) => ({
-            id,
-            title: name,
-            note: `sews up to ${length(seam, true)}`,
-          })),
-        ]}
-        onPick={(id) => onMachine(id === NONE ? undefined : id)}
-      />
-      {machine && (
-        <p className="mt-2 text-[13px]">
-          Sews up to {length(machine.seam, true)} under the foot; the foot lifts {length(machine.lift, true)}; longest
-          stitch {length(machine.longestStitch)}.{machine.walkingFoot && ' Feeds from above too.'}
-        </p>
-      )}
-    </section>
   );
 }

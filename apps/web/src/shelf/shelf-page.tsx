@@ -26,7 +26,9 @@ export function ShelfPage() {
   async function makeNew(body: string) {
     const name = newName(body);
     try {
-      const { id } = await api.create(newDesign({ id: freshId(name), name, body }));
+      const { unit, grid } = useShelves.getState().house;
+      const start = { ...(unit && { unit }), ...(grid && { grid }) };
+      const { id } = await api.create(newDesign({ id: freshId(name), name, body, ...start }));
       await navigate(`/d/${id}/hold`);
     } catch (error) {
       toast.error(`The new design could not be stored. ${say(error)}`);

@@ -43,6 +43,11 @@ export function ImportDialog({ kind, title, open, onClose, onTaken }: Props) {
       setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
     }
   }
+  const takeOver = ({ file, answer }: Extract<State, { kind: 'read' }>) => ({
+    title: `Take over ${answer.new + answer.changed}`,
+    disabled: answer.stops > 0 || answer.new + answer.changed === 0,
+    onPress: () => void work(file, true),
+  });
   if (!open) return null;
   return (
     <SheetDialog
@@ -50,23 +55,7 @@ export function ImportDialog({ kind, title, open, onClose, onTaken }: Props) {
       about={`A CSV with a heading. Lengths without a unit are read as ${unit}. Nothing is taken over before you have seen it.`}
       width={680}
       onClose={close}
-      buttons={
-        <>
-          <button type="button" className="button" onClick={close}>
-            Leave it
-          </button>
-          {state.kind === 'read' && (
-            <button
-              type="button"
-              className="button button-main"
-              disabled={state.answer.stops > 0 || state.answer.new + state.answer.changed === 0}
-              onClick={() => void work(state.file, true)}
-            >
-              Take over {state.answer.new + state.answer.changed}
-            </button>
-          )}
-        </>
-      }
+      main={state.kind === 'read' ? takeOver(state) : undefined}
     >
       <FileField label="The table" accept=".csv,text/csv,text/plain" onFile={(file) => void work(file, false)} />
       <div aria-live="polite" className="mt-3">

@@ -7,12 +7,16 @@ interface Props {
   width?: number;
   onClose(): void;
   children: React.ReactNode;
-  /** The ways out, the main one last. */
-  buttons: React.ReactNode;
+  /** What it is opened for; without it there is nothing to take over yet. */
+  main?: { title: string; disabled?: boolean; onPress(): void } | undefined;
+  /** Leaves all as it was; default true. */
+  leave?: boolean;
+  /** Stands apart from the ways out. */
+  more?: React.ReactNode;
 }
 
 /** A sheet laid over the table: what it is for, its matter, and the ways out. */
-export function SheetDialog({ title, about, width = 640, onClose, children, buttons }: Props) {
+export function SheetDialog({ title, about, width = 640, onClose, children, main, leave = true, more }: Props) {
   return (
     <Dialog open onClose={onClose} className="relative z-40">
       <div className="fixed inset-0 bg-ink/30" aria-hidden="true" />
@@ -21,7 +25,19 @@ export function SheetDialog({ title, about, width = 640, onClose, children, butt
           <DialogTitle className="text-lg">{title}</DialogTitle>
           <p className="mt-1 text-quiet">{about}</p>
           <div className="mt-3">{children}</div>
-          <div className="mt-4 flex justify-end gap-2">{buttons}</div>
+          <div className="mt-4 flex justify-end gap-2">
+            {more}
+            {leave && (
+              <button type="button" className="button" onClick={onClose}>
+                Leave it
+              </button>
+            )}
+            {main && (
+              <button type="button" className="button button-main" disabled={main.disabled} onClick={main.onPress}>
+                {main.title}
+              </button>
+            )}
+          </div>
         </DialogPanel>
       </div>
     </Dialog>

@@ -29,36 +29,22 @@ export function ContentsDialog({ document, onClose }: ElsewhereProps) {
   const lines = answer?.lines ?? [];
   const room = limits.lines - document.contents.length;
   const usable = answer !== undefined && answer.stops === 0 && lines.length > 0 && lines.length <= room;
+  function add() {
+    const fresh = lines.map(({ name, count, item }) => ({
+      name,
+      count,
+      item: { ...item, id: item.id ?? 'new' } as Item,
+      isNew: item.id === undefined,
+    }));
+    addLines(fresh);
+    onClose();
+  }
   return (
     <SheetDialog
       title="A table of things"
       about={`A CSV with a heading: Name, Count, Length, Width, Thickness. What the shelf knows by name needs no sizes. Lengths without a unit are read as ${unit}.`}
       onClose={onClose}
-      buttons={
-        <>
-          <button type="button" className="button" onClick={onClose}>
-            Leave it
-          </button>
-          <button
-            type="button"
-            className="button button-main"
-            disabled={!usable}
-            onClick={() => {
-              addLines(
-                lines.map(({ name, count, item }) => ({
-                  name,
-                  count,
-                  item: { ...item, id: item.id ?? 'new' } as Item,
-                  isNew: item.id === undefined,
-                })),
-              );
-              onClose();
-            }}
-          >
-            Add {usable ? lines.length : 'them'}
-          </button>
-        </>
-      }
+      main={{ title: `Add ${usable ? lines.length : 'them'}`, disabled: !usable, onPress: add }}
     >
       <FileField label="The table" accept=".csv,text/csv,text/plain" onFile={(file) => void read(file)} />
       <div aria-live="polite" className="mt-3">

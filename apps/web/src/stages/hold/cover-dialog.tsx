@@ -4,12 +4,12 @@ import { LengthField } from '../../ui/length-field.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { ElsewhereProps } from './elsewhere-props.ts';
-import { useAddLines } from './use-add-lines.ts';
+import { useAddThing } from './use-add-lines.ts';
 
 /** What a pouch that is there already holds, read backwards from its flat sizes. */
 export function CoverDialog({ onClose }: ElsewhereProps) {
   const length = useLength();
-  const addLines = useAddLines();
+  const addThing = useAddThing();
   const [name, setName] = useState('');
   const [cover, setCover] = useState({ width: 100, depth: 150, walls: 2, thickness: 10, ease: 3 });
   const read = fitsCover(cover);
@@ -36,7 +36,7 @@ export function CoverDialog({ onClose }: ElsewhereProps) {
       thickness: cover.thickness,
       source: 'yours',
     };
-    addLines([{ item, name: item.name, count: 1, isNew: true }]);
+    addThing(item);
     onClose();
   }
   return (
@@ -44,16 +44,7 @@ export function CoverDialog({ onClose }: ElsewhereProps) {
       title="Measure a cover you have"
       about="Lay the empty pouch flat and measure inside its seams. The largest thing that goes in follows, with the ease you want."
       onClose={onClose}
-      buttons={
-        <>
-          <button type="button" className="button" onClick={onClose}>
-            Leave it
-          </button>
-          <button type="button" className="button button-main" disabled={!read.ok} onClick={add}>
-            Add it
-          </button>
-        </>
-      }
+      main={{ title: 'Add it', disabled: !read.ok, onPress: add }}
     >
       <div className="flex gap-6">
         <div className="w-72 space-y-2.5">

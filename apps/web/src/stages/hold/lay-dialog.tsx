@@ -41,11 +41,8 @@ export function LayDialog({ item, onSize, onClose }: Props) {
       about="If the drawing shows round it, or is hidden by more than a pencil line, correct its size here."
       width={Math.max(560, Math.min(1100, width + 80))}
       onClose={onClose}
-      buttons={
-        <button type="button" className="button button-main" onClick={onClose}>
-          It fits
-        </button>
-      }
+      leave={false}
+      main={{ title: 'It fits', onPress: onClose }}
     >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <Choice<Look> label="Seen" hideLabel value={look} choices={looks} onChoice={setLook} />

@@ -5,11 +5,11 @@ import { NumberField } from '../../ui/number-field.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import type { ElsewhereProps } from './elsewhere-props.ts';
 import { useOutlineThing } from './outline-thing.tsx';
-import { useAddLines } from './use-add-lines.ts';
+import { useAddThing } from './use-add-lines.ts';
 
 /** The outline of a thing from a drawing; where the drawing does not say how large its units are, the maker does. */
 export function OutlineDialog({ onClose }: ElsewhereProps) {
-  const addLines = useAddLines();
+  const addThing = useAddThing();
   const [file, setFile] = useState<File>();
   const [answer, setAnswer] = useState<OutlineAnswer>();
   const [failure, setFailure] = useState<ApiFailure>();
@@ -26,29 +26,16 @@ export function OutlineDialog({ onClose }: ElsewhereProps) {
     }
   }
   const asksScale = failure?.code === 'outline.noUnits' || failure?.code === 'outline.size';
+  function add() {
+    if (item) addThing(item);
+    onClose();
+  }
   return (
     <SheetDialog
       title="An outline"
       about="An SVG or a DXF with the closed line round one thing, seen from above."
       onClose={onClose}
-      buttons={
-        <>
-          <button type="button" className="button" onClick={onClose}>
-            Leave it
-          </button>
-          <button
-            type="button"
-            className="button button-main"
-            disabled={!item}
-            onClick={() => {
-              if (item) addLines([{ item, name: item.name, count: 1, isNew: true }]);
-              onClose();
-            }}
-          >
-            Add it
-          </button>
-        </>
-      }
+      main={{ title: 'Add it', disabled: !item, onPress: add }}
     >
       <FileField label="The drawing" accept=".svg,.dxf,image/svg+xml" onFile={(chosen) => void read(chosen)} />
       <div aria-live="polite" className="mt-3">

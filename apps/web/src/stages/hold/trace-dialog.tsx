@@ -5,7 +5,7 @@ import { LengthField } from '../../ui/length-field.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import type { ElsewhereProps } from './elsewhere-props.ts';
 import { useOutlineThing } from './outline-thing.tsx';
-import { useAddLines } from './use-add-lines.ts';
+import { useAddThing } from './use-add-lines.ts';
 
 interface Photo {
   address: string;
@@ -18,43 +18,32 @@ const ROOM = { width: 600, height: 430 };
 
 /** A thing clicked round on a photo, scaled by two clicks on a length that is known. */
 export function TraceDialog({ onClose }: ElsewhereProps) {
-  const addLines = useAddLines();
+  const addThing = useAddThing();
   const { photo, failure, open } = usePhoto();
   const [trace, setTrace] = useState(noTrace);
   const traced = useMemo(() => tracedOutline(trace), [trace]);
   const { item, fields } = useOutlineThing(traced?.ok ? traced : undefined);
   const shrink = photo ? Math.min(1, ROOM.width / photo.width, ROOM.height / photo.height) : 1;
+  function add() {
+    if (item) addThing(item);
+    onClose();
+  }
   return (
     <SheetDialog
       title="Trace a photo"
       about="Photograph the thing flat and straight from above, with a ruler or a bank card beside it."
       width={920}
       onClose={onClose}
-      buttons={
-        <>
-          <button
-            type="button"
-            className="button mr-auto"
-            disabled={trace.ends.length === 0}
-            onClick={() => setTrace(unclicked)}
-          >
-            Last click back
-          </button>
-          <button type="button" className="button" onClick={onClose}>
-            Leave it
-          </button>
-          <button
-            type="button"
-            className="button button-main"
-            disabled={!item}
-            onClick={() => {
-              if (item) addLines([{ item, name: item.name, count: 1, isNew: true }]);
-              onClose();
-            }}
-          >
-            Add it
-          </button>
-        </>
+      main={{ title: 'Add it', disabled: !item, onPress: add }}
+      more={
+        <button
+          type="button"
+          className="button mr-auto"
+          disabled={trace.ends.length === 0}
+          onClick={() => setTrace(unclicked)}
+        >
+          Last click back
+        </button>
       }
     >
       {!photo && <FileField label="The photo" accept="image/*" onFile={open} />}

@@ -29,6 +29,12 @@ export function useAddLines(): (lines: readonly NewLine[]) => number {
   };
 }
 
+/** Adds one new thing. */
+export function useAddThing(): (item: Item) => void {
+  const addLines = useAddLines();
+  return (item) => void addLines([{ item, name: item.name, count: 1, isNew: true }]);
+}
+
 function entriesFor(lines: readonly NewLine[], document: DesignDocument) {
   const orientation = builtInKinds.bodies[document.body.kind]?.orientation ?? 'lying';
   const first = Number(nextId('c', document.contents).slice(1));

@@ -1,25 +1,28 @@
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import { kindOf } from '../kind-of.ts';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
+import type { GridId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
 
 interface NewDesign {
   id: string;
   name: string;
   unit?: LengthUnit;
+  grid?: GridId;
   body?: string;
 }
 
 /** A design that holds nothing yet, in common cloths.
+ * @param grid what its sizes are rounded to; default half a millimetre, in inches a sixteenth
  * @param body id of a family; default a bifold */
-export function newDesign({ id, name, unit = 'mm', body = 'foldover' }: NewDesign): DesignDocument {
+export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover' }: NewDesign): DesignDocument {
   return {
     format: DOCUMENT_FORMAT,
     version: DOCUMENT_VERSION,
     id,
     name,
     unit,
-    grid: unit === 'in' ? '1/16in' : '0.5mm',
+    grid: grid ?? (unit === 'in' ? '1/16in' : '0.5mm'),
     contents: [],
     ownItems: [],
     stacks: {

@@ -13,7 +13,10 @@ export const hardwareFields: readonly FieldSpec[] = [
   field.length('thickness', 'Thickness', 0, 50),
   field.length('driftTolerated', 'May miss by', 0, 200, { why: 'How far the halves may miss each other.' }),
   field.length('plateRadius', 'Plate radius', 0, 100, { why: 'Clear of stitching round it.' }),
-  field.length('chain', 'Chain', 0, 100, { why: 'Width of the teeth or coil of a zipper.' }),
+  field.length('chain', 'Gauge, chain', 0, 100, {
+    aliases: ['chain', 'gauge'],
+    why: 'Width of the closed teeth or coil: zippers are named by it.',
+  }),
   { key: 'readyMade', title: 'Ready-made lengths', kind: 'lengths', least: 10, most: 5000, count: 60 },
   field.number('onHand', 'Pieces on hand', 'pieces', [0, 100_000], { aliases: ['stock'], whole: true }),
   field.length('onHandLength', 'Length on hand', 0, 1_000_000),
