@@ -75,7 +75,7 @@ test('leather by the ounce, answers and tags; found by tag, sorted by any column
     .getByRole('radio', { name: 'no' })
     .click();
   await page.getByRole('button', { name: 'Take it over' }).click();
-  await expect(row(page, 'Bridle leather')).toContainText('1200.0');
+  await expect(row(page, 'Bridle leather')).toContainText('1.20 m');
   await pick(page, 'Tag', 'saddlery');
   await expect(rows(page)).toHaveCount(2);
   await pick(page, 'Tag', 'any tag');

@@ -81,7 +81,8 @@ const views = {
       await page.getByLabel('Thickness of them all').fill('3.6');
       await page
         .getByLabel('Before it is changed')
-        .getByText(/looked at/)
+        .getByText(/out otherwise/)
+        .first()
         .waitFor();
     },
   ],

@@ -112,7 +112,7 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
         <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px]">
           <main className="flex min-h-0 min-w-0 flex-col">
             <div className="flex flex-wrap items-center gap-2 border-b border-hair bg-sheet px-4 py-2.5">
-              <h1 className="mr-2 text-xl">{title}</h1>
+              <h1 className="sr-only">{title}</h1>
               <input
                 type="search"
                 aria-label={`Search ${title.toLowerCase()}`}
@@ -121,11 +121,11 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
                 value={search}
                 onChange={(event) => setSearch(event.target.value)}
               />
-              <Picker label="Whose" className="w-36" value={of} options={whose} onPick={setOf} />
+              <Picker label="Whose" className="w-33" value={of} options={whose} onPick={setOf} />
               {kinds.length > 0 && (
                 <Picker
                   label="Kind"
-                  className="w-36"
+                  className="w-33"
                   value={kind}
                   options={[{ id: ALL, title: 'every kind' }, ...kinds.map((id) => ({ id, title: id }))]}
                   onPick={setKind}
@@ -134,15 +134,12 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
               {tags.length > 0 && (
                 <Picker
                   label="Tag"
-                  className="w-36"
+                  className="w-33"
                   value={tag}
                   options={[{ id: ALL, title: 'any tag' }, ...tags.map((id) => ({ id, title: id }))]}
                   onPick={setTag}
                 />
               )}
-              <span className="text-quiet">
-                {rows.length} of {all.length}
-              </span>
               <span className="ml-auto flex gap-2">
                 {of === 'bin' && (
                   <button type="button" className="button" onClick={() => void emptyBin()}>
@@ -160,8 +157,13 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
                 <button type="button" className="button" onClick={() => setImporting(true)}>
                   <FileUp size={15} aria-hidden="true" /> Read in
                 </button>
-                <button type="button" className="button button-main" onClick={() => void makeNew()}>
-                  <Plus size={15} aria-hidden="true" /> New {one === 'piece of hardware' ? 'piece' : one}
+                <button
+                  type="button"
+                  className="button button-main"
+                  aria-label={`New ${one}`}
+                  onClick={() => void makeNew()}
+                >
+                  <Plus size={15} aria-hidden="true" /> New
                 </button>
               </span>
             </div>
@@ -176,7 +178,7 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
             {!loaded && !failure ? (
               <p className="p-4 text-quiet">Looking along the shelf …</p>
             ) : (
-              <EntriesTable shelf={shelf} rows={rows} chosen={chosen?.entry.id} onChoose={choose} />
+              <EntriesTable shelf={shelf} rows={rows} total={all.length} chosen={chosen?.entry.id} onChoose={choose} />
             )}
           </main>
           <aside

@@ -32,12 +32,14 @@ const ROW = 46;
 interface Props {
   shelf: ShelfId;
   rows: readonly Row[];
+  /** Of how many they were chosen. */
+  total: number;
   chosen: string | undefined;
   onChoose(id: string): void;
 }
 
 /** The entries of a shelf, sorted by any column; only those in sight are drawn, however many there are. */
-export function EntriesTable({ shelf, rows, chosen, onChoose }: Props) {
+export function EntriesTable({ shelf, rows, total, chosen, onChoose }: Props) {
   const unit = useUnit();
   const fields = useMemo(
     () => shownFields[shelf].map((key) => shelfSpec(shelf).fields.find((field) => field.key === key)!),
@@ -101,6 +103,11 @@ export function EntriesTable({ shelf, rows, chosen, onChoose }: Props) {
           {title}
           <span aria-hidden="true">{now === 'none' ? '' : now === 'ascending' ? ' ↑' : ' ↓'}</span>
         </button>
+        {id === 'name' && (
+          <span className="ml-2 text-xs text-quiet">
+            {sorted.length} of {total}
+          </span>
+        )}
       </div>
     );
   };
@@ -120,7 +127,7 @@ export function EntriesTable({ shelf, rows, chosen, onChoose }: Props) {
         >
           {heading('name', 'Name', false)}
           {fields.map(({ key, title, kind, ...field }) =>
-            heading(key, kind === 'length' ? `${title}, ${unit}` : unitOf(title, field), numeric(kind)),
+            heading(key, kind === 'length' ? headed(title, field, unit) : unitOf(title, field), numeric(kind)),
           )}
           {heading('tags', 'Tags', false)}
         </div>
@@ -177,6 +184,10 @@ export function EntriesTable({ shelf, rows, chosen, onChoose }: Props) {
     </div>
   );
 }
+
+/** Stock says its unit in each row. */
+const headed = (title: string, field: object, unit: string): string =>
+  'long' in field && field.long ? title : `${title}, ${unit}`;
 
 const unitOf = (title: string, field: object): string =>
   'unit' in field && typeof field.unit === 'string' ? `${title}, ${field.unit}` : title;

@@ -70,7 +70,9 @@ function ReadEntry({ shelf, row, onChoose }: Props) {
           return words === '' ? null : (
             <div key={field.key} className="flex justify-between gap-4 border-b border-hair/70 py-1.5">
               <dt>{field.title}</dt>
-              <dd className="text-right font-medium">{field.kind === 'length' ? `${words} ${unit}` : words}</dd>
+              <dd className="text-right font-medium">
+                {field.kind === 'length' && !field.long ? `${words} ${unit}` : words}
+              </dd>
             </div>
           );
         })}

@@ -1,4 +1,5 @@
 import { formatLength, type FieldSpec, type LengthUnit, type ShelfEntry, type ShelfId } from '@zindle/core';
+import { stockWords } from '../ui/stock-words.ts';
 
 /** Fields that a row of the table shows. */
 export const shownFields: Record<ShelfId, readonly string[]> = {
@@ -18,6 +19,7 @@ export function fieldWords(field: FieldSpec, value: unknown, unit: LengthUnit): 
   if (value === undefined || value === null) return '';
   switch (field.kind) {
     case 'length':
+      if (field.long) return stockWords(value as number, unit);
       return formatLength(value as number, { unit, decimals: (value as number) < 10 ? 2 : 1 });
     case 'flag':
       return value ? 'yes' : 'no';

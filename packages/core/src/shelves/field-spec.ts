@@ -11,7 +11,7 @@ export type FieldSpec = {
 
 export type FieldKind =
   | { kind: 'text'; most: number }
-  | { kind: 'length'; least: number; most: number }
+  | { kind: 'length'; least: number; most: number; /** Of stock, told in metres or yards. */ long?: boolean }
   | { kind: 'number'; unit: string; least: number; most: number; whole?: boolean }
   | { kind: 'flag'; question: string }
   | { kind: 'choice'; choices: readonly string[] }
@@ -31,7 +31,13 @@ type More = Partial<Pick<FieldSpec, 'aliases' | 'required' | 'why'>>;
 
 /** The columns of a shelf, by kind. */
 export const field = {
-  length: (key: string, title: string, least: number, most: number, more: More = {}): FieldSpec => ({
+  length: (
+    key: string,
+    title: string,
+    least: number,
+    most: number,
+    more: More & { long?: boolean } = {},
+  ): FieldSpec => ({
     key,
     title,
     kind: 'length',

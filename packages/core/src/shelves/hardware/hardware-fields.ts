@@ -19,7 +19,7 @@ export const hardwareFields: readonly FieldSpec[] = [
   }),
   { key: 'readyMade', title: 'Ready-made lengths', kind: 'lengths', least: 10, most: 5000, count: 60 },
   field.number('onHand', 'Pieces on hand', 'pieces', [0, 100_000], { aliases: ['stock'], whole: true }),
-  field.length('onHandLength', 'Length on hand', 0, 1_000_000),
+  field.length('onHandLength', 'Length on hand', 0, 1_000_000, { long: true }),
   { key: 'tags', title: 'Tags', kind: 'tags' },
 ];
 

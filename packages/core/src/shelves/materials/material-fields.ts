@@ -17,7 +17,7 @@ export const materialFields: readonly FieldSpec[] = [
   field.number('iron', 'Iron at most', '°C', [0, 300], { why: '110, 150 or 200; 0 if it bears none.', whole: true }),
   field.text('needle', 'Needle', 80),
   field.length('rollWidth', 'Roll width', 10, 5000),
-  field.length('onHand', 'On hand', 0, 1_000_000, { aliases: ['stock'] }),
+  field.length('onHand', 'On hand', 0, 1_000_000, { aliases: ['stock'], long: true }),
   { key: 'tags', title: 'Tags', kind: 'tags' },
 ];
 

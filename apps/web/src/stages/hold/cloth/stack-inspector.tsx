@@ -94,9 +94,11 @@ export function StackInspector({ role, layers, notes, machine }: Props) {
           ))}
         </ul>
         <p className="mt-2 text-[13px] text-quiet">
-          {machine ? `Measured against ${machine.name}. ` : 'No machine is said, so seams are measured against none. '}
+          {machine
+            ? `Measured against ${machine.name}. `
+            : 'No machine is chosen yet, so seams are measured against none. '}
           <Link to="/shelves/rules" className="text-weld underline underline-offset-4">
-            {machine ? 'Another machine' : 'Say which'}
+            {machine ? 'Another machine' : 'Choose one'}
           </Link>
         </p>
         <p className="mt-2 text-[13px] text-quiet">

@@ -3,7 +3,8 @@ import { type Material } from '@zindle/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { idOfSwatch } from '../../../derivations/stack-drop.ts';
-import { useLength } from '../../../ui/use-length.ts';
+import { stockWords } from '../../../ui/stock-words.ts';
+import { useUnit } from '../../../ui/use-length.ts';
 
 interface Props {
   materials: readonly Material[];
@@ -55,7 +56,7 @@ const SHOWN = 80;
 function SwatchRow({ material, onLay }: { material: Material; onLay(): void }) {
   const { id, name, thickness, tint, onHand } = material;
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: idOfSwatch(id) });
-  const length = useLength();
+  const unit = useUnit();
   return (
     // by keyboard a swatch is laid with Enter, not dragged
     <li
@@ -73,7 +74,7 @@ function SwatchRow({ material, onLay }: { material: Material; onLay(): void }) {
         <span className="min-w-0 flex-1">
           <span className="block truncate">{name}</span>
           <span className="block text-xs text-quiet">
-            {thickness.toFixed(2)} mm{onHand !== undefined && ` · ${length(onHand, true)} on hand`}
+            {thickness.toFixed(2)} mm{onHand !== undefined && ` · ${stockWords(onHand, unit)}`}
           </span>
         </span>
         <span
