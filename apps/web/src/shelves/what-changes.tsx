@@ -1,7 +1,7 @@
-import type { SizeChange } from '@zindle/core';
+import { formatLength, type SizeChange } from '@zindle/core';
 import { Link } from 'react-router';
 import type { WhatChanges } from '../api/client.ts';
-import { useLength } from '../ui/use-length.ts';
+import { useUnit } from '../ui/use-length.ts';
 
 /** The stored designs that would come out otherwise, each with what changes in it. */
 export function WhatWouldChange({ changes }: { changes: WhatChanges }) {
@@ -44,11 +44,17 @@ export function WhatWouldChange({ changes }: { changes: WhatChanges }) {
 }
 
 function Change({ change: { before, after } }: { change: SizeChange }) {
-  const length = useLength();
+  const unit = useUnit();
+  const plain = (mm: number | undefined) => (mm === undefined ? 'none' : formatLength(mm, { unit }));
+  // what is less than is shown is told with a digit more
+  const fine = (mm: number | undefined) =>
+    plain(before) === plain(after) && mm !== undefined
+      ? formatLength(mm, { unit, decimals: 2, denominator: 64 })
+      : plain(mm);
   return (
     <span className="whitespace-nowrap">
-      <s className="text-quiet">{before === undefined ? 'none' : length(before)}</s> <span aria-hidden="true">→</span>{' '}
-      <b className="font-semibold">{after === undefined ? 'none' : length(after)}</b>
+      <s className="text-quiet">{fine(before)}</s> <span aria-hidden="true">→</span>{' '}
+      <b className="font-semibold">{fine(after)}</b>
     </span>
   );
 }
