@@ -334,3 +334,22 @@ test('by keyboard alone: a copy is made and changed, a thing measured, marked an
   await keyboard.press('Enter');
   await expect(page.getByLabel('The stack in hand').getByRole('heading').first()).toHaveText('Lining');
 });
+
+test('a zipper of her own is used in place of a standard one, and the piece follows', async ({ page }) => {
+  await page.goto('/d/lens-pouch/shape');
+  const hardware = page.getByLabel('Hardware');
+  await expect(hardware).toContainText('zipper');
+  const standard = await hardware.getByRole('button', { name: /^Used as Coil zipper/ }).getAttribute('aria-label');
+  await hardware.getByRole('button', { name: /^Used as Coil zipper/ }).click();
+  await page.getByRole('option', { name: /^Brass zipper no. 5/ }).click();
+  await expect(hardware.getByRole('button', { name: /Brass zipper no. 5$/ })).toBeVisible();
+  await stored(page);
+  const { text } = { text: await (await page.request.get('/api/designs/lens-pouch/files/chart.csv')).text() };
+  expect(text).toContain('Brass zipper no. 5');
+  await page.goto('/shelves/hardware?entry=my-brass-zipper');
+  await expect(entry(page)).toContainText('Used in Lens pouch');
+  await page.goto('/d/lens-pouch/shape');
+  await hardware.getByRole('button', { name: /Brass zipper no. 5$/ }).click();
+  await page.getByRole('option', { name: /^Coil zipper/ }).click();
+  await expect(hardware.getByRole('button', { name: standard! })).toBeVisible();
+});

@@ -19,6 +19,7 @@ import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
@@ -41,6 +42,8 @@ export interface BodyInputs {
   above?: Derived;
   /** What the closure shows between two edges of the body, mm; nothing if they meet. */
   exposed?: Derived;
+  /** What is used in place of standard hardware, under the ids of the standard; default nothing. */
+  hardware?: readonly Hardware[];
 }
 
 /** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */

@@ -1,3 +1,4 @@
+import { hardwareWidth } from '../holders/hardware-sizes.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import { given, named, rounded, sum, times } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
@@ -10,7 +11,6 @@ import { elasticBand } from '../sizing/drawstring.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 
 const ELASTIC = 'elastic-10';
-const WIDE = given('elastic, wide', 10, { kind: 'hardware', path: `hardware/${ELASTIC}` });
 const STRETCH = given(
   'stretched by',
   0.12,
@@ -30,7 +30,9 @@ export const elasticBandClosure: ClosureKind = {
   title: 'Elastic band',
   params: {},
   rules: [],
-  solve(_design: Params, { closing, closedThickness }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {
+  solve(_design: Params, { closing, closedThickness }: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, grid, id } = inputs;
+    const wide = hardwareWidth('elastic, wide', ELASTIC, inputs);
     if (closing.kind !== 'edge') throw new CoreError('closure.notForBody', 'a band needs a leaf to be caught in', id);
     const { height, radius } = closing;
     // over the front from top to bottom, and round the thickness at both ends
@@ -43,13 +45,13 @@ export const elasticBandClosure: ClosureKind = {
       id: `${piece}#${side}`,
       kind: 'caught',
       within: `body/${side}`,
-      a: edgePart(piece, index === 0 ? 'left' : 'right', 0, WIDE.value),
-      b: closing.backEdge(side, from, from + WIDE.value),
+      a: edgePart(piece, index === 0 ? 'left' : 'right', 0, wide.value),
+      b: closing.backEdge(side, from, from + wide.value),
     }));
     return {
       sizes: { bandLength: length, overTheFront: way },
       contribution: contribution({
-        pieces: [strip({ id: piece, name: 'Elastic band', cutFrom: ELASTIC, length, width: WIDE })],
+        pieces: [strip({ id: piece, name: 'Elastic band', cutFrom: ELASTIC, length, width: wide })],
         hardware: [{ id: ELASTIC, count: 1, length: length.value }],
         joins,
         operations: [

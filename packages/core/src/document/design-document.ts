@@ -131,4 +131,6 @@ export interface DesignDocument {
   /** Most that a finished size or thickness may be, by path (`finished/height`, `thickness/full`), mm. */
   limits?: Record<string, number>;
   rules: RuleSettings;
+  /** What is used in place of standard hardware, by the standard's id: an entry of the same kind. */
+  hardware?: Record<string, string>;
 }

@@ -10,6 +10,7 @@ export function usedBy(document: DesignDocument, shelf: ShelfId): Set<string> {
   if (shelf === 'materials')
     return new Set(Object.values(stacksOf(document)).flatMap((layers) => layers.map(({ material }) => material)));
   if (shelf === 'machines') return new Set();
-  const { body, holders, closure, parts = [] } = document;
-  return new Set([body, closure, ...holders, ...parts].flatMap(({ params }) => values(params)));
+  const { body, holders, closure, parts = [], hardware = {} } = document;
+  const named = [body, closure, ...holders, ...parts].flatMap(({ params }) => values(params));
+  return new Set([...named, ...Object.values(hardware)]);
 }

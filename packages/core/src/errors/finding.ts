@@ -12,6 +12,7 @@ export type FindingCode =
   | 'holder.tooMany'
   | 'holder.unsuited'
   | 'materials.missing'
+  | 'hardware.missing'
   | 'rule.outOfRange'
   | 'clearance.tooTight'
   | 'seam.doesNotWalk'

@@ -5,6 +5,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { EdgeRun, RunPart } from '../pieces/seam.ts';
 import type { Item } from '../shelves/items/item.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { HouseRuleId, LengthRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
@@ -34,6 +35,8 @@ export interface HolderInputs {
   grid: GridId;
   /** A size as the maker has pinned it, by path; never less than given. */
   pin(path: string, size: Derived): Derived;
+  /** What is used in place of standard hardware, under the ids of the standard; default nothing. */
+  hardware?: readonly Hardware[];
 }
 
 /** A holder measured from its contents, not yet placed. All mm. */

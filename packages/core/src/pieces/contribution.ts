@@ -48,6 +48,8 @@ export interface HardwareNeed {
   count: number;
   /** Of what is cut to length, all together, mm. */
   length?: number;
+  /** The standard hardware that it stands in for. */
+  insteadOf?: string;
 }
 
 /** What one part of a design brings to the whole. */

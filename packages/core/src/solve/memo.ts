@@ -108,6 +108,8 @@ function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
       ]),
     ),
   ) as BodyInputs['stacks'];
+  // seldom otherwise, so every holder is taken to look at it
+  note(({ hardware }) => JSON.stringify(hardware ?? []));
   return { ...inputs, rules, stacks, pin: (path, size) => note((from) => from.pin(path, size), true) };
 }
 

@@ -7,11 +7,13 @@ import { CoreError } from '../errors/core-error.ts';
 import { measureFace, type MeasuredFace } from '../faces/measure.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
+import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
 import { checkClearances, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
+import { checkHardware, withStandIns } from './hardware.ts';
 import { resolve } from './resolve.ts';
 import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
@@ -41,13 +43,14 @@ export function solveDesign(
   const { params } = document.body;
   const { rules, stacks } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const pins = pinsOf(document);
-  const given = { rules, stacks, grid: document.grid, pin: pins.pin };
+  const hardware = standIns(shelves.hardware, document.hardware);
+  const given = { rules, stacks, grid: document.grid, pin: pins.pin, hardware };
   const inputs = memo ? steady(memo, given) : given;
   const measured = measureHolders(document, resolved, inputs, kinds, memo);
   const faces = bodyKind.faces(params);
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
-  const closing = { ...inputs, hardware: shelves.hardware, id: 'closure' };
+  const closing = { ...inputs, hardware, id: 'closure' };
   const above = closes.above?.(document.closure.params, largest('contents', heightsOf(measuredFaces)), closing);
   const exposed = closes.exposes?.(document.closure.params, closing);
   const hosts = hostsOf(document, measured);
@@ -63,7 +66,7 @@ export function solveDesign(
     closure.contribution,
     ...parts.map((part) => part.contribution),
   ];
-  const making = assemble(contributions, stacksOf(document));
+  const making = withStandIns(assemble(contributions, stacksOf(document)), document, shelves);
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
   const holders = placed.map((holder) => holder.readBack(cut));
@@ -89,6 +92,7 @@ export function solveDesign(
     section: bodyKind.section(body, holders, inputs),
     findings: [
       ...resolved.findings,
+      ...checkHardware(document, shelves),
       ...checkPlaces(document, resolved, kinds),
       ...checkClosure(document, bodyKind, closureKind),
       ...unfit,

@@ -7,6 +7,7 @@ import { Picker } from '../../ui/picker.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 import { Explaining } from './explaining.tsx';
+import { HardwareList } from './hardware-list.tsx';
 import { ParamField, RuleField } from './setting-fields.tsx';
 
 /** The selected object: what can be set, what follows, and the sum behind the size in hand. */
@@ -46,6 +47,7 @@ export function Inspector({ document, solution }: WithSolution) {
           <SizeRow key={path} path={path} label={label} solution={solution} />
         ))}
       </dl>
+      {path === 'body' && <HardwareList solution={solution} />}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, rounded, sum, times } from '../../derived/derived.ts';
 import { mm, say, type Wording } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
@@ -10,7 +11,6 @@ import { bodyPieces, dividerOutline, dividerPieces, paddingPieces } from './piec
 import { BEYOND, dividerSeams, layerSeams, mouthSeams, topSeams } from './seams.ts';
 
 const ZIPPER = 'zipper-3';
-const tape = given('zipper tape, wide', 25, { kind: 'hardware', path: `hardware/${ZIPPER}` });
 const beyond = given('into each side', BEYOND, {
   kind: 'standard',
   path: 'accordion/beyond',
@@ -46,15 +46,15 @@ export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: Bo
   });
 }
 
-function zipperPiece(detail: Accordion, index: number, { grid }: BodyInputs): PieceDraft {
+function zipperPiece(detail: Accordion, index: number, inputs: BodyInputs): PieceDraft {
   const { top } = dividerOutline(detail, index);
   const asked = sum('top of the divider and both sides', [top, times(2, beyond)]);
   return strip({
     id: `body/divider-${index + 1}-zipper`,
     name: `Zipper of divider ${index + 1}`,
     cutFrom: ZIPPER,
-    length: rounded({ ...asked, label: 'zipper, cut length' }, grid, 'up'),
-    width: tape,
+    length: rounded({ ...asked, label: 'zipper, cut length' }, inputs.grid, 'up'),
+    width: hardwareWidth('zipper tape, wide', ZIPPER, inputs),
   });
 }
 

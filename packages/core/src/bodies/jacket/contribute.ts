@@ -1,3 +1,4 @@
+import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
@@ -13,7 +14,7 @@ import { LINING, SHELL, type Jacket } from './size.ts';
 
 const ELASTIC = 'body/elastic';
 const MARKER = 'body/marker';
-const WIDE = given('band, wide', 10, { kind: 'hardware', path: 'hardware/elastic-10' });
+const [BAND, RIBBON] = ['elastic-10', 'ribbon-10'];
 const MORE = given('marker hangs out by', 40, { kind: 'standard', path: 'jacket/marker', source: 'common practice' });
 
 /** Shell and lining bagged out, turned; the flaps are folded in and stitched along their short ends. */
@@ -38,7 +39,10 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
     });
   const around = baggedOut(SHELL, LINING);
   const flaps = flapSeams(detail);
-  const bands = [...(elastic ? [elasticBand(detail, seam)] : []), ...(marker ? [markerBand(detail, seam)] : [])];
+  const bands = [
+    ...(elastic ? [elasticBand(detail, seam, inputs)] : []),
+    ...(marker ? [markerBand(detail, seam, inputs)] : []),
+  ];
   return contribution({
     pieces: [piece(SHELL, 'Shell', 'exterior'), piece(LINING, 'Lining', 'lining'), ...bands.map((band) => band.piece)],
     joins: [...around, ...flaps, ...bands.flatMap((band) => band.joins)],
@@ -85,43 +89,45 @@ interface Band {
   text: OperationDraft['text'];
 }
 
-const end = (piece: string, edge: 'left' | 'right', b: EdgeRun, within: string): Seam => ({
+const end = (piece: string, edge: 'left' | 'right', wide: Derived, b: EdgeRun, within: string): Seam => ({
   id: `${piece}#${edge}`,
   kind: 'caught',
   within,
-  a: edgePart(piece, edge, 0, WIDE.value),
+  a: edgePart(piece, edge, 0, wide.value),
   b,
 });
 
-function elasticBand({ width, height, elastic }: Jacket, seam: Derived): Band {
+function elasticBand({ width, height, elastic }: Jacket, seam: Derived, inputs: BodyInputs): Band {
   const w = width.value;
+  const wide = hardwareWidth('band, wide', BAND, inputs);
   // the loose end is on the right of the lining
-  const [from, to] = [elastic!.value, elastic!.value + WIDE.value];
+  const [from, to] = [elastic!.value, elastic!.value + wide.value];
   const length = sum('elastic, top to bottom', [height, times(2, seam)]);
   return {
-    piece: strip({ id: ELASTIC, name: 'Elastic', cutFrom: 'elastic-10', length, width: WIDE }),
+    piece: strip({ id: ELASTIC, name: 'Elastic', cutFrom: BAND, length, width: wide }),
     joins: [
-      end(ELASTIC, 'left', edgePart(LINING, 'top', from, to), 'body/top'),
-      end(ELASTIC, 'right', edgePart(LINING, 'bottom', w - to, w - from), 'body/bottom'),
+      end(ELASTIC, 'left', wide, edgePart(LINING, 'top', from, to), 'body/top'),
+      end(ELASTIC, 'right', wide, edgePart(LINING, 'bottom', w - to, w - from), 'body/bottom'),
     ],
     text: say`Baste the elastic across the lining ${mm(from)} from the loose end, straight, neither slack nor stretched.`,
   };
 }
 
-function markerBand({ width, height }: Jacket, seam: Derived): Band {
+function markerBand({ width, height }: Jacket, seam: Derived, inputs: BodyInputs): Band {
+  const wide = hardwareWidth('band, wide', RIBBON, inputs);
   const middle = width.value / 2;
   const length = sum('marker', [height, seam, MORE]);
-  const half = WIDE.value / 2;
+  const half = wide.value / 2;
   return {
     piece: strip({
       id: MARKER,
       name: 'Marker',
-      cutFrom: 'ribbon-10',
+      cutFrom: RIBBON,
       length,
-      width: WIDE,
+      width: wide,
       note: 'Seal the lower end.',
     }),
-    joins: [end(MARKER, 'left', edgePart(LINING, 'top', middle - half, middle + half), 'body/top')],
+    joins: [end(MARKER, 'left', wide, edgePart(LINING, 'top', middle - half, middle + half), 'body/top')],
     text: say`Baste the marker to the top of the lining in the middle of the spine, hanging down; keep its other end out of the seams.`,
   };
 }

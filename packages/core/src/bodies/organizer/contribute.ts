@@ -15,7 +15,7 @@ import { middleGap } from '../turning-gap.ts';
 import { bandPieces, bandSeams } from './bands.ts';
 import { operations, type MadeSeams } from './operations.ts';
 import type { FoldOut, Organizer } from './params.ts';
-import { WIRE } from './plan.ts';
+import { FRAME_WIRE, wireOf } from './plan.ts';
 
 /** A lined box of five panels, bands with a frame and a zipper round its mouth, and a pocket that folds out in front. */
 export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: BodyInputs): Contribution {
@@ -45,9 +45,9 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
       strip({
         id: 'body/frame',
         name: 'Frame wire',
-        cutFrom: 'frame-wire-3',
+        cutFrom: FRAME_WIRE,
         length: frame.length,
-        width: WIRE,
+        width: wireOf(inputs),
         count: 2,
         note: 'Bend both ends at right angles; blunt and cap them.',
       }),
@@ -55,7 +55,7 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
       ...(zipper ? [zipper.piece] : []),
     ],
     joins: Object.values(seams).flat(),
-    hardware: [{ id: 'frame-wire-3', count: 2, length: 2 * frame.length.value }, ...(zipper?.hardware ?? [])],
+    hardware: [{ id: FRAME_WIRE, count: 2, length: 2 * frame.length.value }, ...(zipper?.hardware ?? [])],
     operations: operations(detail, seams, inputs),
     findings: outer ? tightCorner(outer.radius, stacks.exterior) : [],
   });

@@ -3,7 +3,7 @@ import { given, largest, minus, product, rounded, sum, times, type Derived } fro
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { lengthParam } from '../../holders/params.ts';
-import { tapes } from '../../holders/zip-pocket/zipper.ts';
+import { tapeWidth } from '../../holders/zip-pocket/zipper.ts';
 import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { BESIDE, LEAST_STRIP, STRAIGHT } from '../gusset-ring/corners.ts';
@@ -57,7 +57,7 @@ export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs:
     stacks.base,
     product('half of the outer', [stacks.exterior, half]),
   ]);
-  const exposed = sum('zipper that shows', [tapes['zipper-3'], times(-2, rules.length('zip.seam'))]);
+  const exposed = sum('zipper that shows', [tapeWidth('zipper-3', inputs), times(-2, rules.length('zip.seam'))]);
   const budget = sum('depth of the outer pocket', [front.loaded, flap.loaded, shells]);
   const narrowest = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
   const depth = pin('body/outer-depth', rounded(largest('depth of the outer pocket', [narrowest, budget]), grid, 'up'));

@@ -1,3 +1,4 @@
+import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
@@ -18,7 +19,9 @@ const LEAST = {
   depth: common('least depth', 60, 'depth'),
   height: common('least height', 60, 'height'),
 };
-export const WIRE = given('frame wire, through', 3, { kind: 'hardware', path: 'hardware/frame-wire-3' });
+export const FRAME_WIRE = 'frame-wire-3';
+/** How thick the wire of the frame is. */
+export const wireOf = (inputs: BodyInputs): Derived => hardwareWidth('frame wire, through', FRAME_WIRE, inputs);
 const ONE = given('one wire', 1, { kind: 'standard', path: 'organizer/wires' }, 'ratio');
 /** The two wires end clear of each other in the middle of a side. */
 const APART = common('frame ends before the middle of the side', 5, 'apart');
@@ -56,7 +59,11 @@ export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: Bod
   const wall = sum('a wall, all layers', [stacks.exterior, stacks.lining]);
   const inner = (label: string, of: Derived) => rounded(sum(label, [of, minus(wall), times(-2, PLATE)]), grid, 'down');
   const leg = rounded(sum('leg of the frame', [product('half a side', [depth, half]), minus(APART)]), grid, 'down');
-  const bar = rounded(sum('frame along the mouth', [width, minus(stacks.exterior), minus(WIRE)]), grid, 'down');
+  const bar = rounded(
+    sum('frame along the mouth', [width, minus(stacks.exterior), minus(wireOf(inputs))]),
+    grid,
+    'down',
+  );
   return {
     shell,
     lining: boxLining(shell, inputs),
@@ -74,8 +81,9 @@ export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: Bod
 }
 
 /** The channel goes round the wire, and the zipper is topstitched above it. */
-function bandFor({ rules, stacks, grid }: BodyInputs): Pick<Organizer, 'band' | 'channel'> {
-  const round = cylinderHalfGirth(WIRE, ONE);
+function bandFor(inputs: BodyInputs): Pick<Organizer, 'band' | 'channel'> {
+  const { rules, stacks, grid } = inputs;
+  const round = cylinderHalfGirth(wireOf(inputs), ONE);
   const clear = tubeWidth(round, { front: stacks.exterior, back: stacks.lining }, rules.length('frame.ease'));
   const channel = named('channel of the frame', rounded(clear, grid, 'up'));
   return { channel, band: rounded(sum('band', [channel, rules.length('topstitch.inset')]), grid, 'up') };

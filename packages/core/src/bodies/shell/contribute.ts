@@ -1,3 +1,4 @@
+import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, rounded, sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
@@ -22,6 +23,8 @@ const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 const titles: Record<Half, string> = { lid: 'lid', base: 'base' };
 
 /** Two sandwiches of outer, plate and lining, a gusset of zipper part and hinge between them, all edges bound. */
+const BINDING = 'binding-20';
+
 export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyInputs): Contribution {
   const seams = {
     zip: zipSeams(detail),
@@ -43,14 +46,14 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
       strip({
         id: 'body/binding',
         name: 'Binding tape',
-        cutFrom: 'binding-20',
+        cutFrom: BINDING,
         length: rounded(sum('binding, cut length', [detail.round, OVERLAP]), inputs.grid, 'up'),
-        width: given('binding, wide', 20, { kind: 'hardware', path: 'hardware/binding-20' }),
+        width: hardwareWidth('binding, wide', BINDING, inputs),
         count: 2,
       }),
     ],
     joins: [...seams.zip, ...seams.gusset, ...seams.round, ...seams.bound, ...seams.guards],
-    hardware: [{ id: 'binding-20', count: 2, length: 2 * (detail.round.value + OVERLAP.value) }],
+    hardware: [{ id: BINDING, count: 2, length: 2 * (detail.round.value + OVERLAP.value) }],
     operations: operations(detail, seams),
     findings: tightCorner(detail.plate.radius, inputs.stacks.exterior),
   });

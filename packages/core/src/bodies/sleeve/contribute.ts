@@ -16,7 +16,7 @@ import { bagSeams, mouthSeams, type Layer } from './seams.ts';
  * single layer is hemmed at its mouth. */
 export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInputs): Contribution {
   const { lined } = detail;
-  const corners = detail.cut.value > 0 ? cornerBinding(detail) : contribution({});
+  const corners = detail.cut.value > 0 ? cornerBinding(detail, inputs) : contribution({});
   const lining = lined ? layerPieces(detail, 'lining', inputs) : [];
   const boxedFold = detail.form === 'boxed' && detail.bottom === 'fold';
   const seams = { shell: bagSeams(detail, 'shell'), lining: lined ? bagSeams(detail, 'lining') : [] };

@@ -1,3 +1,5 @@
+import { hardwareWidth } from '../../holders/hardware-sizes.ts';
+import type { BodyInputs } from '../body-kind.ts';
 import { given, sum, type Derived } from '../../derived/derived.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -11,11 +13,11 @@ const LAP = given('both ends turned in and lapped', 20, {
   path: 'binding/lap',
   source: 'common practice',
 });
-const WIDE = given('binding, wide', 20, { kind: 'hardware', path: 'hardware/binding-20' });
+const BINDING = 'binding-20';
 const TAPE = 'body/corner-binding';
 
 /** Each corner that is cut off is an opening: front and back edge, bound together with the lining in one ring. */
-export function cornerBinding(detail: Sleeve): Contribution {
+export function cornerBinding(detail: Sleeve, inputs: BodyInputs): Contribution {
   const { bottom, cut, lined } = detail;
   const edge: Derived = given('cut corner, one layer', cut.value * Math.SQRT2, {
     kind: 'standard',
@@ -41,9 +43,16 @@ export function cornerBinding(detail: Sleeve): Contribution {
   );
   return contribution({
     pieces: [
-      strip({ id: TAPE, name: 'Binding of a cut corner', cutFrom: 'binding-20', length, width: WIDE, count: 2 }),
+      strip({
+        id: TAPE,
+        name: 'Binding of a cut corner',
+        cutFrom: BINDING,
+        length,
+        width: hardwareWidth('binding, wide', BINDING, inputs),
+        count: 2,
+      }),
     ],
-    hardware: [{ id: 'binding-20', count: 2, length: 2 * length.value }],
+    hardware: [{ id: BINDING, count: 2, length: 2 * length.value }],
     joins,
     operations: [
       {

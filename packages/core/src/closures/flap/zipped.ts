@@ -1,4 +1,5 @@
-import { byRule, given, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { edgeLength } from '../../geometry/outline.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
@@ -8,7 +9,6 @@ import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
 import { baseHalf, curveAt, endHalf, flapOutline, type Curve } from './outline.ts';
 
 export const FLAP_ZIPPER = 'zipper-3';
-const tape = given('zipper tape, wide', 25, { kind: 'hardware', path: `hardware/${FLAP_ZIPPER}` });
 const curveRule: Rule = {
   id: 'zipper',
   formula: '2 × radius × asin(width / 2 / radius)',
@@ -38,6 +38,7 @@ export function flapCurve(width: number, length: number, corner: number, exposed
 /** Two halves with a zipper between them along an arc: behind it the flap is a pocket. */
 export function zippedOuter({ width, length, corner }: Flap, exposed: Derived, inputs: ClosureInputs): FlapOuter {
   const { rules, grid, id } = inputs;
+  const tape = hardwareWidth('zipper tape, wide', FLAP_ZIPPER, inputs);
   const [w, l, r] = [width.value, length.value, corner.value];
   const curve = flapCurve(w, l, r, exposed.value);
   const [base, end, zipper, lining] = [`${id}/flap`, `${id}/flap-end`, `${id}/zipper`, `${id}/flap-lining`];

@@ -65,6 +65,12 @@ export const setLimit = (path: string, label: string, value: number | undefined)
   apply: (document) => ({ ...document, limits: withParam(document.limits ?? {}, path, value) }),
 });
 
+/** Uses an entry in place of a piece of standard hardware, or the standard one again. */
+export const setHardware = (standard: string, name: string, instead: string | undefined): Edit => ({
+  name: `Use ${name}`,
+  apply: (document) => ({ ...document, hardware: withParam(document.hardware ?? {}, standard, instead) }),
+});
+
 export const rename = (name: string): Edit => ({
   name: `Rename to “${name}”`,
   apply: (document) => ({ ...document, name }),

@@ -45,6 +45,21 @@ export const IsParams = (): PropertyDecorator =>
     },
   );
 
+const isId = (value: unknown): boolean => typeof value === 'string' && /^[\w-]{1,60}$/.test(value);
+
+/** Ids by id. */
+export const IsIdMap = (): PropertyDecorator =>
+  check(
+    'idMap',
+    (value) =>
+      isRecord(value) &&
+      Object.keys(value).length <= limits.lines &&
+      Object.keys(value).every(isId) &&
+      Object.values(value).every(isId),
+    '$property must be ids by id',
+    { type: 'object', additionalProperties: { type: 'string' } },
+  );
+
 const isSize = (value: unknown): boolean =>
   typeof value === 'number' && value >= limits.size.least && value <= limits.pinned.most;
 

@@ -33,7 +33,7 @@ import {
   type Reach,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsParams, IsSizes, IsTidyText } from './checks.ts';
+import { IsArrangements, IsIdMap, IsParams, IsSizes, IsTidyText } from './checks.ts';
 import { ItemSchema } from './entry-schemas.ts';
 
 const { count, nameLength, visible } = limits;
@@ -147,4 +147,5 @@ export class DesignDocumentSchema {
   @IsOptional() @IsSizes() pins?: Record<string, number>;
   @IsOptional() @IsSizes() limits?: Record<string, number>;
   @IsParams() rules!: Record<string, ParamValue>;
+  @IsOptional() @IsIdMap() hardware?: Record<string, string>;
 }

@@ -1,4 +1,5 @@
-import { given, sum, times, type Derived } from '../../derived/derived.ts';
+import { hardwareWidth } from '../hardware-sizes.ts';
+import { sum, times, type Derived } from '../../derived/derived.ts';
 import type { Role } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
 import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
@@ -31,7 +32,7 @@ export interface MadeFront {
   operations(seams: string[], host: string): OperationDraft[];
 }
 
-const BINDING = given('binding, wide', 20, { kind: 'hardware', path: 'hardware/binding-20' });
+const BINDING = 'binding-20';
 
 /** Makes the front of a pocket. */
 export function pocketFront(front: Front, inputs: HolderInputs): MadeFront {
@@ -77,7 +78,8 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
   };
 }
 
-function single({ id, name, role, front, width, height }: Front, { rules }: HolderInputs): MadeFront {
+function single({ id, name, role, front, width, height }: Front, inputs: HolderInputs): MadeFront {
+  const { rules } = inputs;
   const seam = rules.length('seam.allowance');
   const bound = front === 'bound';
   const hem = rules.length('mouth.hem');
@@ -101,7 +103,8 @@ function single({ id, name, role, front, width, height }: Front, { rules }: Hold
   const joins: Seam[] = [];
   const length = sum('binding of the mouth', [width, times(2, seam)]);
   if (bound) {
-    pieces.push(strip({ id: tape, name: `Binding of ${id}`, cutFrom: 'binding-20', length, width: BINDING }));
+    const wide = hardwareWidth('binding, wide', BINDING, inputs);
+    pieces.push(strip({ id: tape, name: `Binding of ${id}`, cutFrom: BINDING, length, width: wide }));
     joins.push({
       id: `holders/${id}#mouth`,
       kind: 'sewn',
@@ -112,7 +115,7 @@ function single({ id, name, role, front, width, height }: Front, { rules }: Hold
   return {
     pieces,
     joins,
-    hardware: bound ? [{ id: 'binding-20', count: 1, length: length.value }] : [],
+    hardware: bound ? [{ id: BINDING, count: 1, length: length.value }] : [],
     runs: {
       left: [wholeEdge(piece, 'left', true)],
       right: [wholeEdge(piece, 'right')],

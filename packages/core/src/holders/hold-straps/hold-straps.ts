@@ -20,6 +20,7 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 
@@ -36,8 +37,7 @@ const params = {
   },
 } as const satisfies Record<string, ParamSpec>;
 
-const THICK = given('elastic, thick', 1.1, { kind: 'hardware', path: 'hardware/elastic-20/thickness' });
-const WIDE = given('elastic, wide', 20, { kind: 'hardware', path: 'hardware/elastic-20' });
+const ELASTIC = 'elastic-20';
 const BESIDE = given('stitched beside the thing by', 4, {
   kind: 'standard',
   path: 'straps/beside',
@@ -52,6 +52,7 @@ export type StrapWay = 'parallel' | 'upright' | 'crossed';
 
 export interface HoldStraps {
   way: StrapWay;
+  elastic: { wide: Derived; thick: Derived };
   load: PocketLoad;
   /** Of each strap, on the face and at rest, mm. */
   span: Derived;
@@ -74,18 +75,20 @@ function wayOver(style: StrapWay, across: Derived, deep: Derived): Derived {
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<HoldStraps> {
   const { grid } = inputs;
+  const wide = hardwareWidth('elastic, wide', ELASTIC, inputs);
+  const thick = hardwareThickness('elastic, thick', ELASTIC, inputs);
   const load = loadOf({ ...design, visible: 0 }, contents, inputs);
   const style = choiceParam(design, 'way', params.way);
   const { across, deep, thickness } = load;
   const way = wayOver(style, across, deep);
-  const span = rounded(sum('strap, stitching to stitching', [way, THICK, times(2, BESIDE)]), grid, 'up');
+  const span = rounded(sum('strap, stitching to stitching', [way, thick, times(2, BESIDE)]), grid, 'up');
   const over = roundUnder(style, contents)
-    ? loop({ diameter: thickness, halfSpan: product('half of the span', [span, half]), strapThickness: THICK, takeUp })
+    ? loop({ diameter: thickness, halfSpan: product('half of the span', [span, half]), strapThickness: thick, takeUp })
         .pathLength
-    : flatBackPocket({ width: way, thickness, backSpan: span, frontThickness: THICK }).frontLength;
+    : flatBackPocket({ width: way, thickness, backSpan: span, frontThickness: thick }).frontLength;
   const relaxed = byRule(shorter, 'elastic at rest', over.value * (1 - takeUp.value), [over]);
   // turned under, the ends of the straps lie beside the thing
-  const ends = (there: boolean) => (there ? [times(2, WIDE)] : []);
+  const ends = (there: boolean) => (there ? [times(2, wide)] : []);
   const width = sum('thing and straps', [across, times(2, BESIDE), ...ends(style !== 'upright')]);
   const height = sum('thing and room', [deep, times(2, BESIDE), ...ends(style !== 'parallel')]);
   const [w, h] = [width.value, height.value];
@@ -94,11 +97,11 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     height,
     slabs: [
       ...sheafSlabs(load.sheaves, w / 2, (h - deep.value) / 2),
-      { of: { role: 'pocket' as const }, label: 'elastic', x0: 0, x1: w, y0: 0, y1: h, thickness: THICK },
+      { of: { role: 'pocket' as const }, label: 'elastic', x0: 0, x1: w, y0: 0, y1: h, thickness: thick },
     ],
     stretches: { width: false, height: false },
     sizes: { strapSpan: span, strapRelaxed: relaxed },
-    detail: { way: style, load, span, relaxed },
+    detail: { way: style, elastic: { wide, thick }, load, span, relaxed },
     findings: [],
   };
 }
@@ -165,7 +168,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
   const host = straps(detail, seat).flatMap(([from, to], strap) => {
     const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
     const reach = Math.hypot(dx, dy);
-    const [nx, ny] = [(-dy / reach) * (WIDE.value / 2), (dx / reach) * (WIDE.value / 2)];
+    const [nx, ny] = [(-dy / reach) * (detail.elastic.wide.value / 2), (dx / reach) * (detail.elastic.wide.value / 2)];
     return [from, to].map(([x, y], end): StitchLine => ({
       id: `${id}-strap-${strap + 1}-${end + 1}`,
       from: [x - nx, y - ny],
@@ -176,14 +179,23 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
   const joins = host.map((line, index): Seam => ({
     id: `${own}#${line.id}`,
     kind: 'stitchedOn',
-    a: edgePart(piece, index % 2 === 0 ? 'left' : 'right', 0, WIDE.value),
+    a: edgePart(piece, index % 2 === 0 ? 'left' : 'right', 0, detail.elastic.wide.value),
     b: faceLine(seat.host.piece, line.id),
   }));
   return contribution({
-    pieces: [strip({ id: piece, name: `Elastic straps ${id}`, cutFrom: 'elastic-20', length, width: WIDE, count: 2 })],
+    pieces: [
+      strip({
+        id: piece,
+        name: `Elastic straps ${id}`,
+        cutFrom: ELASTIC,
+        length,
+        width: detail.elastic.wide,
+        count: 2,
+      }),
+    ],
     hostEdits: [{ piece: seat.host.piece, lines: host }],
     joins,
-    hardware: [{ id: 'elastic-20', count: 2, length: 2 * length.value }],
+    hardware: [{ id: ELASTIC, count: 2, length: 2 * length.value }],
     operations: [
       {
         id: `${own}/set`,
@@ -200,7 +212,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
 function readBack(_cut: CutPieces, { id, seat, detail }: Placed, _inputs: HolderInputs): Clearance[] {
   const { load, span, way } = detail;
   const from = { kind: 'document', path: `holders/${id}` } as const;
-  const between = sum('between the stitches', [span, minus(THICK)]);
+  const between = sum('between the stitches', [span, minus(detail.elastic.thick)]);
   const seatSide = { across: given('wide', seat.width.value, from), deep: given('high', seat.height.value, from) };
   return load.sheaves.flatMap(({ line, name, ...sides }) =>
     (['across', 'deep'] as const).map((direction) => {

@@ -19,17 +19,17 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 
 /** The bands that loops are made of. */
 type Band = 'elastic-20' | 'elastic-40';
-const band = (id: Band, wide: number, thick: number) => ({
+const bandOf = (id: Band, inputs: HolderInputs) => ({
   id,
-  wide: given('elastic, wide', wide, { kind: 'hardware', path: `hardware/${id}` }),
-  thick: given('elastic, thick', thick, { kind: 'hardware', path: `hardware/${id}/thickness` }),
+  wide: hardwareWidth('elastic, wide', id, inputs),
+  thick: hardwareThickness('elastic, thick', id, inputs),
 });
-const bands = { 'elastic-20': band('elastic-20', 20, 1.1), 'elastic-40': band('elastic-40', 40, 1.2) };
 
 export const loopParams = {
   elastic: {
@@ -78,7 +78,7 @@ interface OneLoop {
 }
 
 export interface LoopRow {
-  band: (typeof bands)[Band];
+  band: ReturnType<typeof bandOf>;
   /** Stitched down along the lower edge too. */
   pockets: boolean;
   loops: OneLoop[];
@@ -112,7 +112,7 @@ function overBox(width: Derived, thickness: Derived, backSpan: Derived, elastic:
 
 function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<LoopRow> {
   const { rules } = inputs;
-  const own = bands[choiceParam(params, 'elastic', loopParams.elastic)];
+  const own = bandOf(choiceParam(params, 'elastic', loopParams.elastic), inputs);
   const pockets = choiceParam(params, 'below', loopParams.below) === 'stitched';
   const between = rules.length('loop.pitch');
   const loops = contents.flatMap(standing).map((thing) => loopOver(thing, between, own.thick, inputs));

@@ -1,16 +1,16 @@
-import { given, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { HardwareNeed } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
+import { hardwareWidth } from '../hardware-sizes.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 
 /** Fine ones for what is sewn onto a face, coarser ones for what is used often. */
 export type Gauge = 'zipper-3' | 'zipper-5';
-export const tapes: Record<Gauge, Derived> = {
-  'zipper-3': given('zipper tape, closed', 25, { kind: 'hardware', path: 'hardware/zipper-3' }),
-  'zipper-5': given('zipper tape, closed', 32, { kind: 'hardware', path: 'hardware/zipper-5' }),
-};
+/** Both tapes of a zipper, closed, mm. */
+export const tapeWidth = (gauge: Gauge, inputs: Pick<HolderInputs, 'hardware'>): Derived =>
+  hardwareWidth('zipper tape, closed', gauge, inputs);
 
 /** A zipper cut to length: what runs along the opening, and the tails beyond it. */
 export interface Zipper {
@@ -27,10 +27,10 @@ export function zipperFor(
   id: string,
   opening: Derived,
   beyond: Derived,
-  { grid }: Pick<HolderInputs, 'grid'>,
+  inputs: Pick<HolderInputs, 'grid' | 'hardware'>,
   gauge: Gauge = 'zipper-3',
 ): Zipper {
-  const length = rounded(sum('zipper, cut length', [opening, times(2, beyond)]), grid, 'up');
+  const length = rounded(sum('zipper, cut length', [opening, times(2, beyond)]), inputs.grid, 'up');
   const name = `${id}/zipper`;
   const start = (length.value - opening.value) / 2;
   const piece = strip({
@@ -38,7 +38,7 @@ export function zipperFor(
     name: `Zipper of ${id.replace('holders/', '')}`,
     cutFrom: gauge,
     length,
-    width: tapes[gauge],
+    width: tapeWidth(gauge, inputs),
     note: 'By the length, or the next longer ready-made one; whip the ends.',
   });
   return {

@@ -95,5 +95,5 @@ export const standardHardware: readonly Hardware[] = [
 ];
 
 /** One entry of the shelf, or of the standard shelf if the maker has none of that id. */
-export const hardwareOf = (id: string, shelf: readonly Hardware[]): Hardware =>
+export const hardwareOf = (id: string, shelf: readonly Hardware[] = []): Hardware =>
   shelf.find((each) => each.id === id) ?? standardHardware.find((each) => each.id === id)!;
