@@ -22,7 +22,7 @@ const say = (error: unknown): string => (error instanceof Error ? error.message 
 
 /** The house rules and the machine, for all designs; a change is tried on the stored designs before it is taken over. */
 export function RulesPage() {
-  const { failure, again } = useShelvesLoaded();
+  const { loaded, failure, again } = useShelvesLoaded();
   const { unit, setUnit } = useShopUnit();
   useEffect(() => {
     document.title = 'House rules · Zindle';
@@ -41,7 +41,8 @@ export function RulesPage() {
             </button>
           </p>
         )}
-        <Rules />
+        {/* what is not known yet must not be changed */}
+        {loaded ? <Rules /> : !failure && <p className="p-5 text-quiet">Looking along the shelf …</p>}
       </div>
     </UnitContext>
   );
