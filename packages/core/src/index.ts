@@ -59,3 +59,4 @@ export * from './solve/compare.ts';
 export * from './document/uses.ts';
 export * from './shelves/rules/read-rules.ts';
 export * from './shelves/items/item-fields.ts';
+export * from './solve/pins.ts';

@@ -10,6 +10,7 @@ import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { ConflictBanner } from './conflict-banner.tsx';
+import { HistoryMenu } from './history-menu.tsx';
 
 /** The stages in the order of the work. */
 const stages = [
@@ -108,6 +109,7 @@ function UndoButtons() {
       >
         <Redo2 size={15} aria-hidden="true" />
       </button>
+      <HistoryMenu />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import type { DesignDocument } from '../document/design-document.ts';
 import { wordingText } from '../errors/wording.ts';
 import { anyWallet, length, runs } from '../testing/any-design.ts';
 import { anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-soft.ts';
+import { describeSolution } from './describe.ts';
 import { solveDesign } from './solve-design.ts';
 
 const [bifold] = demoDesigns as [DesignDocument, ...DesignDocument[]];
@@ -53,6 +54,34 @@ describe('pins', () => {
     expect(told({ ...bifold, pins: { 'body/handle': 90, __proto__: 1 } as Record<string, number> })).toEqual([
       ['pin.unknown', 'watch', expect.stringContaining('body/handle')],
     ]);
+  });
+  test.each(demoDesigns.map((design) => [design.name, design] as const))(
+    '%s: whatever is offered to be pinned can be pinned larger, and what is made still walks',
+    (_, design) => {
+      const { pinnable } = solveDesign(design);
+      expect(pinnable.length).toBeGreaterThan(0);
+      for (const { path, label, least } of pinnable) {
+        const pinned = solveDesign(setPin(path, label, least + 7).apply(design));
+        const codes = pinned.findings.map(({ code }) => code);
+        expect([path, codes.filter((code) => code.startsWith('pin.'))]).toEqual([path, []]);
+        expect([path, pinned.seams.every(({ walks }) => walks)]).toEqual([path, true]);
+        expect(JSON.stringify(describeSolution(pinned, 'mm'))).toContain(String(least + 7));
+      }
+    },
+  );
+  test('a limit may be set on whatever is offered, and is told when it is passed', () => {
+    for (const design of demoDesigns)
+      for (const [path, { label, value }] of Object.entries(solveDesign(design).limitable)) {
+        const codes = (most: number) =>
+          solveDesign(setLimit(path, label, most).apply(design)).findings.filter(({ code }) =>
+            code.startsWith('limit.'),
+          );
+        expect([path, codes(value + 1).length, codes(value * 0.9).map(({ code }) => code)]).toEqual([
+          path,
+          0,
+          ['limit.exceeded'],
+        ]);
+      }
   });
   test('letting it go leads back', () => {
     const pinned = setPin('body/height', 'Height', 120).apply(bifold);

@@ -6,6 +6,7 @@ import type { Section } from '../bodies/section.ts';
 import type { Clearance, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
+import type { PinnableSize } from './pins.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 
 /** A holder at its place, with what its contents clear in the cut. */
@@ -32,4 +33,8 @@ export interface Solution {
   hardware: HardwareNeed[];
   section: Section;
   findings: Finding[];
+  /** What the maker may pin. */
+  pinnable: PinnableSize[];
+  /** What she may set a limit on, by path. */
+  limitable: Readonly<Record<string, Derived>>;
 }

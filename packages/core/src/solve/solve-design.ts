@@ -90,6 +90,8 @@ export function solveDesign(
     operations: making.operations,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
+    pinnable: pins.pinnable(),
+    limitable: limitedSizes(body),
     findings: [
       ...resolved.findings,
       ...checkHardware(document, shelves),

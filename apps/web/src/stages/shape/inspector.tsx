@@ -8,6 +8,7 @@ import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 import { Explaining } from './explaining.tsx';
 import { HardwareList } from './hardware-list.tsx';
+import { PinsAndLimits } from './pins-and-limits.tsx';
 import { ParamField, RuleField } from './setting-fields.tsx';
 
 /** The selected object: what can be set, what follows, and the sum behind the size in hand. */
@@ -47,6 +48,7 @@ export function Inspector({ document, solution }: WithSolution) {
           <SizeRow key={path} path={path} label={label} solution={solution} />
         ))}
       </dl>
+      <PinsAndLimits key={path} document={document} solution={solution} under={path} />
       {path === 'body' && <HardwareList solution={solution} />}
     </>
   );
