@@ -21,7 +21,10 @@ export async function withProgress<T>(request: Request, response: Response, work
     if (gone) throw new Abandoned();
   };
   if (!wanted) {
-    response.json(await work(tick));
+    const result = await work(tick).catch((error: unknown) => {
+      if (!(error instanceof Abandoned)) throw error;
+    });
+    if (!gone) response.json(result);
     return;
   }
   response.setHeader('Content-Type', NDJSON);

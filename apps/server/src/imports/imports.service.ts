@@ -55,9 +55,12 @@ export class ImportsService {
     const opened = openShelfCsv(shelf, text, unitOf(options));
     if (!opened.ok) return this.#finish(shelf, [], opened.messages, 0, options, tick);
     const { table } = opened;
+    const own = await this.shelves.all(shelf);
+    const binned = own.filter(({ deletedAt }) => deletedAt !== null).map(({ entry }) => entry.id);
     const plan = new ImportPlan(
       shelf,
-      (await this.shelves.all(shelf)).map(({ entry }) => entry),
+      own.map(({ entry }) => entry),
+      new Set(binned),
     );
     for (let index = 0; index < table.count; index++) {
       plan.add(table.read(index));

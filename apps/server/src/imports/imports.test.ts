@@ -114,6 +114,18 @@ describe('written out, wiped, and read in again', () => {
     expect(body).toMatchObject({ applied: true, new: entries.length, messages: [] });
     expect((await own(shelf)).map(({ entry }: { entry: object }) => entry)).toEqual(before);
   });
+  test('from the bin too, though it was not emptied', async () => {
+    const entry = { name: 'Thrown away', seam: 4, lift: 6, longestStitch: 4 };
+    await server.http.post('/api/shelves/machines').send({ entry }).expect(201);
+    const { text } = await server.http.get('/api/shelves/machines/file.csv').expect(200);
+    await server.http.delete('/api/shelves/machines/my-thrown-away').expect(204);
+    expect((await send('machines', text).expect(200)).body).toMatchObject({ new: 1, same: 1 });
+    await send('machines', text, '?apply=true').expect(200);
+    const [back] = (await own('machines')).filter(
+      (each: { entry: { id: string } }) => each.entry.id === 'my-thrown-away',
+    );
+    expect(back).toMatchObject({ entry, deletedAt: null });
+  });
   test('house rules too', async () => {
     const rules = { 'ease.card.across': 4.25, 'fold.school': 'square', 'turning.gap': 60 };
     await server.http.put('/api/shelves/rules').send({ rules, revision: 0 }).expect(200);

@@ -23,6 +23,15 @@ export type OutlineFile =
   | { ok: true; outline: Point[]; length: number; width: number; notes: string[] }
   | { ok: false; code: OutlineCode; message: string };
 
+/** Most points and letters of a drawing: what is larger is no outline of one thing. */
+export const DRAWING = { points: 20_000, letters: 3_000_000 };
+
+export const tooLarge: DrawingRead = {
+  ok: false,
+  code: 'outline.unreadable',
+  message: 'The drawing is too large for the outline of one thing. Leave only its outer line, with fewer points.',
+};
+
 /** Takes the largest closed line of a drawing as the outline of a thing.
  * @param mmPerUnit what a unit of the drawing is, if the maker says so, mm */
 export function outlineOf(read: DrawingRead, { mmPerUnit }: { mmPerUnit?: number } = {}): OutlineFile {

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { polygonArea } from '../../geometry/outline.ts';
 import { outlineOf, type OutlineFile } from './outline-file.ts';
 import { readDxfOutline } from './read-dxf-outline.ts';
@@ -69,6 +70,42 @@ describe('an outline from an SVG', () => {
   test('entities are refused before anything is read', () => {
     const bomb = `<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]>${svg('<rect width="9" height="9"/>')}`;
     expect(sizes(ofSvg(bomb))).toBe('outline.unsafe');
+  });
+  test('what is far too much is refused at once: nesting, points, corners', () => {
+    const many = (count: number, at: (i: number) => string) => Array.from({ length: count }, (_, i) => at(i)).join(' ');
+    const polygon = (points: string) => svg(`<polygon points="${points}"/>`);
+    expect(sizes(ofSvg(svg('<g>'.repeat(5000) + '</g>'.repeat(5000))))).toBe('outline.unreadable');
+    expect(message(ofSvg(svg('<rect width="1" height="1"/>'.repeat(9000))))).toContain('too large');
+    expect(message(ofSvg(polygon(many(50_000, (i) => `${i % 9},${i % 7}`))))).toContain('too large');
+    const teeth = many(4000, (i) => `${(i % 2) * 80},${(i * 7919) % 50}`);
+    expect(sizes(ofSvg(polygon(teeth)))).toBe('outline.corners');
+    // many points on a smooth line are only thinned out
+    const round = many(15_000, (i) => `${40 + 20 * Math.cos(i / 2387.33)},${25 + 20 * Math.sin(i / 2387.33)}`);
+    const thinned = ofSvg(polygon(round));
+    expect(sizes(thinned)).toEqual([expect.closeTo(40, 1), expect.closeTo(40, 1)]);
+    expect(thinned.ok && thinned.outline.length).toBeLessThan(1000);
+  });
+  test('whatever it is given, it answers', () => {
+    const tag = fc.constantFrom('g', 'path', 'rect', 'circle', 'polygon', 'svg', 'style', 'use');
+    const key = fc.constantFrom('d', 'points', 'width', 'transform', 'viewBox', 'href', 'cx', 'r', 'rx');
+    const value = fc.oneof(fc.string(), fc.constantFrom('M0 0L9 9Z', '0,0 9,0 9,9', 'rotate(9', 'NaN', '1e999', '-4'));
+    const element = fc.tuple(tag, fc.dictionary(key, value, { maxKeys: 4 })).map(([name, attributes]) => {
+      const written = Object.entries(attributes).map(([k, v]) => `${k}="${v.replace(/[<>&"]/g, '')}"`);
+      return `<${name} ${written.join(' ')}/>`;
+    });
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.array(element, { maxLength: 6 }).map((all) => svg(all.join(''))),
+        ),
+        (text) => {
+          expect(typeof ofSvg(text).ok).toBe('boolean');
+          expect(typeof ofDxf(text).ok).toBe('boolean');
+        },
+      ),
+      { numRuns: 400 },
+    );
   });
   test('without units it asks, and takes the answer', () => {
     const text = svg('<rect width="60" height="20"/>', 'viewBox="0 0 100 50"');
@@ -151,6 +188,29 @@ describe('an outline from a DXF', () => {
     isAreaOf(ofDxf(dxf(pairs(0, 'CIRCLE', 8, 0, 10, 5, 20, 5, 40, 20), 4)), Math.PI * 400, Math.PI * 40);
     const egg = pairs(0, 'ELLIPSE', 8, 0, 10, 0, 20, 0, 11, 30, 21, 0, 40, 0.5, 41, 0, 42, 2 * Math.PI);
     expect(sizes(ofDxf(dxf(egg, 4)))).toEqual([60, 30]);
+  });
+  test('whatever pairs it is given, it answers', () => {
+    const code = fc.constantFrom(0, 2, 8, 9, 10, 20, 11, 21, 40, 41, 42, 70, 90);
+    const word = fc.constantFrom(
+      'SECTION',
+      'ENTITIES',
+      'LINE',
+      'ARC',
+      'SPLINE',
+      'ENDSEC',
+      'EOF',
+      '1',
+      '-3',
+      'x',
+      '',
+      '1e999',
+    );
+    fc.assert(
+      fc.property(fc.array(fc.tuple(code, word), { maxLength: 30 }), (all) => {
+        expect(typeof ofDxf(dxf(all.flat().join('\n'), 4)).ok).toBe('boolean');
+      }),
+      { numRuns: 300 },
+    );
   });
   test('open lines make no outline; what is no DXF says so', () => {
     expect(sizes(ofDxf(dxf(line(0, 0, 30, 0), 4)))).toBe('outline.nothing');

@@ -9,7 +9,7 @@ import type {
   ILwpolylineEntity,
 } from 'dxf-parser';
 import type { Point } from '../../geometry/perimeter.ts';
-import type { DrawingRead } from './outline-file.ts';
+import { DRAWING, tooLarge, type DrawingRead } from './outline-file.ts';
 
 // the package's types name a default member; what Node gives is the class itself
 const Parser = dxfParser as unknown as new () => { parseSync(text: string): IDxf | null };
@@ -25,39 +25,58 @@ const units: Record<number, [name: string, mm: number]> = {
 };
 /** Ends nearer than this belong together, units of the drawing. */
 const JOINED = 1e-4;
+/** Lines and arcs that are joined at most. */
+const LOOSE = 3000;
 /** Chords of a full circle. */
 const CHORDS = 180;
 
 /** Reads the closed lines of a DXF: polylines with arcs, circles, ellipses, and lines and arcs that meet at their ends.
  * @returns lines in units of the drawing; `mmPerUnit` from its header */
 export function readDxfOutline(text: string): DrawingRead {
-  let file: IDxf | null;
-  try {
-    file = new Parser().parseSync(text);
-  } catch {
-    file = null;
+  if (text.length > DRAWING.letters) return tooLarge;
+  const file = isPairs(text) ? parsed(text) : undefined;
+  if (!file) {
+    const message = 'This is no DXF that can be read. Save it as text (ASCII) DXF.';
+    return { ok: false, code: 'outline.unreadable', message };
   }
-  if (!file)
-    return {
-      ok: false,
-      code: 'outline.unreadable',
-      message: 'This is no DXF that can be read. Save it as text (ASCII) DXF.',
-    };
-  const notes = new Set<string>();
-  const closed: Point[][] = [];
-  const open: Point[][] = [];
-  for (const entity of file.entities) {
-    const points = pointsOf(entity);
-    if (!points) notes.add(`${entity.type} was left out.`);
-    else if (points.closed) closed.push(points.points);
-    else open.push(points.points);
-  }
+  const { closed, open, notes } = sorted(file.entities ?? []);
+  const count = [...closed, ...open].reduce((sum, { length }) => sum + length, 0);
+  if (count > DRAWING.points || open.length > LOOSE) return tooLarge;
   const chained = chains(open);
   const lines = [...closed, ...chained.filter(meets).map((line) => line.slice(0, -1))];
   if (chained.some((line) => !meets(line))) notes.add('Open lines were left out.');
   const said = units[Number(file.header?.$INSUNITS ?? 0)];
   if (said && said[1] !== 1) notes.add(`The drawing is in ${said[0]}: one is ${said[1]} mm.`);
   return { ok: true, drawing: { lines, notes: [...notes], ...(said && { mmPerUnit: said[1] }) } };
+}
+
+/** Closed lines, open ones, and what was left out. */
+function sorted(entities: readonly IEntity[]) {
+  const notes = new Set<string>();
+  const closed: Point[][] = [];
+  const open: Point[][] = [];
+  for (const entity of entities) {
+    const found = pointsOf(entity);
+    const whole = found?.points.every((point) => point.every(Number.isFinite));
+    if (!found || !whole) notes.add(`${entity.type} was left out.`);
+    else (found.closed ? closed : open).push(found.points);
+  }
+  return { closed, open, notes };
+}
+
+/** A DXF is pairs of lines, a whole number before each value. */
+const isPairs = (text: string): boolean =>
+  text
+    .trimEnd()
+    .split(/\r?\n/)
+    .every((line, index) => index % 2 === 1 || /^\s*-?\d{1,4}\s*$/.test(line));
+
+function parsed(text: string): IDxf | undefined {
+  try {
+    return new Parser().parseSync(text) ?? undefined;
+  } catch {
+    return undefined;
+  }
 }
 
 const near = ([x, y]: Point, [u, v]: Point): boolean => Math.hypot(x - u, y - v) < JOINED;
@@ -70,15 +89,17 @@ function pointsOf(entity: IEntity): { points: Point[]; closed: boolean } | undef
       return polyline(entity as ILwpolylineEntity);
     case 'CIRCLE': {
       const { center, radius } = entity as ICircleEntity;
+      if (!center) return undefined;
       return { points: arc([center.x, center.y], radius, 0, 2 * Math.PI).slice(0, -1), closed: true };
     }
     case 'ARC': {
       const { center, radius, startAngle, endAngle } = entity as IArcEntity;
+      if (!center) return undefined;
       const sweep = (((endAngle - startAngle) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
       return { points: arc([center.x, center.y], radius, startAngle, sweep), closed: false };
     }
     case 'LINE': {
-      const [from, to] = (entity as ILineEntity).vertices;
+      const [from, to] = (entity as ILineEntity).vertices ?? [];
       return (
         from &&
         to && {
@@ -106,7 +127,8 @@ function arc([cx, cy]: Point, radius: number, from: number, sweep: number): Poin
 }
 
 /** Bulge is the tangent of a quarter of the arc's sweep. */
-function polyline({ vertices, shape }: ILwpolylineEntity): { points: Point[]; closed: boolean } {
+function polyline({ vertices = [], shape }: ILwpolylineEntity): { points: Point[]; closed: boolean } | undefined {
+  if (vertices.length < 2) return undefined;
   const points: Point[] = [];
   const last = shape ? vertices.length : vertices.length - 1;
   for (const [index, { x, y, bulge }] of vertices.entries()) {
@@ -125,6 +147,7 @@ function polyline({ vertices, shape }: ILwpolylineEntity): { points: Point[]; cl
 }
 
 function ellipse({ center, majorAxisEndPoint: major, axisRatio, startAngle, endAngle }: IEllipseEntity) {
+  if (!center || !major) return undefined;
   const whole = Math.abs(endAngle - startAngle) > 2 * Math.PI - 1e-6 || endAngle === startAngle;
   const sweep = whole ? 2 * Math.PI : (endAngle - startAngle + 2 * Math.PI) % (2 * Math.PI);
   const points = arc([0, 0], 1, startAngle, sweep).map(([u, v]): Point => [

@@ -1,7 +1,7 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import svgpath from 'svgpath';
 import type { Point } from '../../geometry/perimeter.ts';
-import type { DrawingRead } from './outline-file.ts';
+import { DRAWING, tooLarge, type DrawingRead } from './outline-file.ts';
 
 /** One element as the parser gives it: its name holds its children, `:@` its attributes. */
 type Element = Record<string, unknown> & { ':@'?: Record<string, string> };
@@ -34,7 +34,6 @@ const lengths: Record<string, number> = {
   q: 0.25,
   px: 25.4 / 96,
 };
-const LARGEST = 200_000;
 
 const unsafe = (message: string): DrawingRead => ({
   ok: false,
@@ -46,6 +45,7 @@ const unreadable = (message: string): DrawingRead => ({ ok: false, code: 'outlin
 /** Reads the closed lines of an SVG. Nothing in it is ever run or fetched: what is more than lines is refused.
  * @returns lines in user units, y upwards; `mmPerUnit` if width, height and viewBox tell it */
 export function readSvgOutline(text: string): DrawingRead {
+  if (text.length > DRAWING.letters) return tooLarge;
   if (/<!(doctype|entity)/i.test(text) && /<!entity|\[/i.test(text))
     return unsafe('The SVG declares entities of its own.');
   const valid = XMLValidator.validate(text);
@@ -57,25 +57,41 @@ export function readSvgOutline(text: string): DrawingRead {
     processEntities: false,
     parseAttributeValue: false,
   });
-  const roots = parser.parse(text) as Element[];
+  let roots: Element[];
+  try {
+    roots = parser.parse(text) as Element[];
+  } catch {
+    return unreadable('The SVG nests its groups too deeply.');
+  }
   const root = roots.find((each) => nameOf(each) === 'svg');
   if (!root) return unreadable('This is no SVG: it has no <svg> in it.');
   const danger = dangerIn(roots);
   if (danger) return unsafe(danger);
-  const lines: Point[][] = [];
-  const notes: string[] = [];
+  const drawn: Drawn = { lines: [], notes: new Set(), points: 0 };
   try {
-    collect(root, '', lines, notes);
+    collect(root, '', drawn);
   } catch (error) {
+    if (error instanceof TooLarge) return tooLarge;
     return unreadable(error instanceof Refusal ? error.message : 'A line of the SVG cannot be read.');
   }
   const scale = scaleOf(root[':@'] ?? {});
   const { mmPerUnit } = scale;
-  if (scale.note) notes.push(scale.note);
-  return { ok: true, drawing: { lines, notes: [...new Set(notes)], ...(mmPerUnit !== undefined && { mmPerUnit }) } };
+  if (scale.note) drawn.notes.add(scale.note);
+  return {
+    ok: true,
+    drawing: { lines: drawn.lines, notes: [...drawn.notes], ...(mmPerUnit !== undefined && { mmPerUnit }) },
+  };
 }
 
 class Refusal extends Error {}
+class TooLarge extends Error {}
+
+/** What has been found so far. */
+interface Drawn {
+  lines: Point[][];
+  notes: Set<string>;
+  points: number;
+}
 
 const nameOf = (element: Element): string => Object.keys(element).find((key) => key !== ':@') ?? '';
 const childrenOf = (element: Element): Element[] => {
@@ -107,23 +123,20 @@ function dangerIn(elements: Element[]): string | undefined {
   return undefined;
 }
 
-function collect(element: Element, transform: string, lines: Point[][], notes: string[], depth = 0): void {
+function collect(element: Element, transform: string, drawn: Drawn, depth = 0): void {
   if (depth > 60) throw new Refusal('The SVG nests its groups too deeply.');
   const name = nameOf(element);
   const attributes = element[':@'] ?? {};
   const all = `${transform} ${attributes.transform ?? ''}`.trim();
   if (SHAPES.includes(name)) {
-    const drawn = shapePath(name, attributes);
-    lines.push(...closedLines(drawn, all, notes));
-    if (lines.reduce((sum, each) => sum + each.length, 0) > LARGEST)
-      throw new Refusal('The drawing has too many points.');
+    addClosedLines(shapePath(name, attributes), all, drawn);
     return;
   }
   if (!GROUPS.includes(name)) {
-    if (!SILENT.includes(name)) notes.push(`<${name}> was left out.`);
+    if (!SILENT.includes(name)) drawn.notes.add(`<${name}> was left out.`);
     return;
   }
-  for (const child of childrenOf(element)) collect(child, all, lines, notes, depth + 1);
+  for (const child of childrenOf(element)) collect(child, all, drawn, depth + 1);
 }
 
 const number = (text: string | undefined, standard = 0): number => {
@@ -158,18 +171,18 @@ const CHORD = 0.01;
 const JOINED = 1e-3;
 
 /** The closed parts of a path as polygons; open ones are told. */
-function closedLines(path: string, transform: string, notes: string[]): Point[][] {
-  if (!path.trim()) return [];
+function addClosedLines(path: string, transform: string, drawn: Drawn): void {
+  if (!path.trim()) return;
   const parsed = svgpath(path) as ReturnType<typeof svgpath> & { err?: string };
   if (parsed.err) throw new Refusal(`A path of the SVG cannot be read: ${parsed.err}.`);
-  const lines: Point[][] = [];
+  const { lines, notes } = drawn;
   let line: Point[] = [];
   let closed = false;
   const finish = () => {
     const ends = line.length > 2 ? Math.hypot(line[0]![0] - line.at(-1)![0], line[0]![1] - line.at(-1)![1]) : Infinity;
     if (ends < JOINED) line.pop();
     if (closed || ends < JOINED) lines.push(line.map(([x, y]): Point => [x, -y]));
-    else if (line.length > 1) notes.push('Open lines were left out.');
+    else if (line.length > 1) notes.add('Open lines were left out.');
     [line, closed] = [[], false];
   };
   let start: Point = [0, 0];
@@ -180,6 +193,8 @@ function closedLines(path: string, transform: string, notes: string[]): Point[][
     .unarc()
     .iterate((segment, _, x, y) => {
       const [command, ...v] = segment as unknown as [string, ...number[]];
+      // a curve counts with its chords
+      if ((drawn.points += command === 'C' || command === 'Q' ? 8 : 1) > DRAWING.points) throw new TooLarge();
       if (command === 'M') {
         finish();
         start = [v[0]!, v[1]!];
@@ -194,7 +209,6 @@ function closedLines(path: string, transform: string, notes: string[]): Point[][
       else line.push(...curve([x, y], v));
     });
   finish();
-  return lines;
 }
 
 /** A quadratic or cubic curve in chords: n = ceil(sqrt(6 M / (8 tolerance))), M the largest second difference. */

@@ -22,10 +22,15 @@ export class ImportPlan {
   readonly #standard: Map<string, ShelfEntry>;
   readonly #seen = new Map<string, number>();
 
-  /** @param own what stands on the maker's shelf, also in its bin: an id is never used twice */
-  constructor(shelf: ShelfId, own: readonly ShelfEntry[]) {
+  readonly #binned: ReadonlySet<string>;
+
+  /** @param own what stands on the maker's shelf, also in its bin: an id is never used twice
+   * @param binned ids of what lies in the bin: it comes back as it is read */
+  constructor(shelf: ShelfId, own: readonly ShelfEntry[], binned: ReadonlySet<string> = new Set()) {
+    const there = own.filter(({ id }) => !binned.has(id));
+    this.#binned = binned;
     this.#byId = new Map(own.map((entry) => [entry.id, entry]));
-    this.#byName = new Map(own.map((entry) => [entry.name.toLowerCase(), entry]));
+    this.#byName = new Map(there.map((entry) => [entry.name.toLowerCase(), entry]));
     this.#standard = new Map(shelfSpec(shelf).standard.map((entry) => [entry.id, entry]));
   }
 
@@ -44,7 +49,8 @@ export class ImportPlan {
     if (!/^[\w-]{1,60}$/.test(id)) return this.#stop(row, `“${id}” is no id: letters, digits and hyphens only.`);
     keys.forEach((key) => this.#seen.set(key, row));
     const next = { ...entry, id };
-    this.rows.push({ row, entry: next, fate: known ? (alike(known, next) ? 'same' : 'changed') : 'new' });
+    const stays = known && !this.#binned.has(id);
+    this.rows.push({ row, entry: next, fate: stays ? (alike(known, next) ? 'same' : 'changed') : 'new' });
   }
 
   #standardRow(row: number, entry: ShelfEntry, standard: ShelfEntry): void {
