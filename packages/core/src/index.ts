@@ -60,3 +60,4 @@ export * from './document/uses.ts';
 export * from './shelves/rules/read-rules.ts';
 export * from './shelves/items/item-fields.ts';
 export * from './solve/pins.ts';
+export * from './shelves/alike.ts';

@@ -62,11 +62,14 @@ export class ImportsService {
       own.map(({ entry }) => entry),
       new Set(binned),
     );
+    const unsound: RowMessage[] = [];
     for (let index = 0; index < table.count; index++) {
+      const before = plan.rows.length;
       plan.add(table.read(index));
+      unsound.push(...plan.rows.slice(before).flatMap((row) => problemsOf(shelf, row)));
       if (index % STEP === STEP - 1) await tick(index + 1, table.count);
     }
-    const messages = [...noted(note), ...table.notes, ...plan.messages, ...unsound(shelf, plan.rows)];
+    const messages = [...noted(note), ...table.notes, ...plan.messages, ...unsound];
     return this.#finish(shelf, plan.rows, messages, table.count, options, tick);
   }
 
@@ -156,15 +159,13 @@ const first = (messages: readonly RowMessage[]): RowMessage[] =>
   [...stopsOf(messages), ...messages.filter(({ severity }) => severity !== 'stop')].slice(0, MESSAGES);
 
 /** What the cells let through and the shelf does not. */
-const unsound = (shelf: ShelfId, rows: readonly PlannedRow[]): RowMessage[] =>
-  rows.flatMap(({ row, entry }) =>
-    entryProblems(shelf, { ...entry }).map(({ path, message }) => ({
-      row,
-      column: path,
-      severity: 'stop',
-      text: message,
-    })),
-  );
+const problemsOf = (shelf: ShelfId, { row, entry }: PlannedRow): RowMessage[] =>
+  entryProblems(shelf, { ...entry }).map(({ path, message }) => ({
+    row,
+    column: path,
+    severity: 'stop',
+    text: message,
+  }));
 
 function nothingTaken(stops: readonly RowMessage[]) {
   const [one] = stops;

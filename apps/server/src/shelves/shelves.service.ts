@@ -110,9 +110,8 @@ export class ShelvesService {
     if (ids.length > 0) await this.rows.delete({ shelf, id: In([...ids]), deletedAt: Not(IsNull()) });
   }
 
-  /** Stores new and changed entries, all of them or none. */
+  /** Stores new and changed entries that were found sound, all of them or none. */
   async storeAll(shelf: ShelfId, entries: readonly ShelfEntry[], tick: (done: number) => Promise<void>): Promise<void> {
-    for (const entry of entries) checked(shelf, { ...entry });
     await this.database.transaction(async (manager) => {
       for (let at = 0; at < entries.length; at += CHUNK) {
         await putAll(manager.getRepository(ShelfEntryEntity), shelf, entries.slice(at, at + CHUNK));
@@ -180,10 +179,9 @@ export class ShelvesService {
   }
 
   async #freeId(shelf: ShelfId, name: string): Promise<string> {
-    const base = idFrom(name, () => false);
-    const near = await this.rows.find({ select: { id: true }, where: { shelf } });
-    const taken = new Set(near.map(({ id }) => id));
-    return taken.has(base) ? idFrom(name, (id) => taken.has(id)) : base;
+    const rows = await this.rows.find({ select: { id: true }, where: { shelf } });
+    const taken = new Set(rows.map(({ id }) => id));
+    return idFrom(name, (id) => taken.has(id));
   }
 }
 

@@ -1,8 +1,8 @@
-import { gridIds, gridLabel, type GridId, type LengthUnit } from '@zindle/core';
+import { gridIds, gridLabel, type GridId } from '@zindle/core';
 import type { House } from '../api/client.ts';
 import { offered, useShelves } from '../store/shelves.ts';
-import { Choice } from '../ui/choice.tsx';
 import { Picker } from '../ui/picker.tsx';
+import { UnitChoice } from '../ui/unit-choice.tsx';
 import { useLength } from '../ui/use-length.ts';
 
 const NONE = 'none';
@@ -54,16 +54,7 @@ export function NewDesigns({
       <h2 className="text-lg">New designs</h2>
       <p className="mb-2 text-quiet">What they begin with; those that are there keep their own.</p>
       <div className="space-y-2">
-        <Choice<LengthUnit>
-          label="Unit"
-          value={unit}
-          choices={[
-            { id: 'mm', title: 'mm' },
-            { id: 'cm', title: 'cm' },
-            { id: 'in', title: 'in' },
-          ]}
-          onChoice={(next) => onSetting({ unit: next })}
-        />
+        <UnitChoice value={unit} hideLabel={false} onUnit={(next) => onSetting({ unit: next })} />
         <div className="flex items-center justify-between gap-3">
           <span>Sizes rounded to</span>
           <Picker

@@ -1,4 +1,4 @@
-import { shelfSpec, type ShelfEntry, type ShelfId } from '@zindle/core';
+import { alike, shelfSpec, type ShelfEntry, type ShelfId } from '@zindle/core';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -124,18 +124,13 @@ function WhereUsed({ shelf, id }: { shelf: ShelfId; id: string }) {
   );
 }
 
-const same = (a: ShelfEntry, b: ShelfEntry): boolean => {
-  const plain = (entry: ShelfEntry) => JSON.stringify(Object.entries(entry).sort(([x], [y]) => (x < y ? -1 : 1)));
-  return plain(a) === plain(b);
-};
-
 function OwnEntry({ shelf, stored, onChoose }: { shelf: ShelfId; stored: StoredEntry; onChoose(id: string): void }) {
   // nothing while what is stored is what is shown
   const [changedTo, setDraft] = useState<ShelfEntry>();
   const draft = changedTo ?? stored.entry;
   const [problem, setProblem] = useState<string>();
   const { take, bin } = useShelves.getState();
-  const changed = !same(draft, stored.entry);
+  const changed = !alike(draft, stored.entry);
   const preview = usePreview(changed ? JSON.stringify(draft) : undefined, (onProgress) =>
     api.previewEntry(shelf, draft, onProgress),
   );

@@ -2,14 +2,12 @@ import type { Making } from '../bodies/assemble.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
 import { say } from '../errors/wording.ts';
-import { standardHardware, type Hardware } from '../shelves/hardware/hardware.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
+import { standInFor } from '../shelves/hardware/stand-ins.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 
-/** The entry that is used in place of a piece of standard hardware, if it is there and of its kind. */
-function insteadOf(standard: string, { hardware = {} }: DesignDocument, shelves: Shelves): Hardware | undefined {
-  const kind = standardHardware.find(({ id }) => id === standard)?.kind;
-  return shelves.hardware.find((entry) => entry.id === hardware[standard] && entry.kind === kind);
-}
+const insteadOf = (standard: string, { hardware }: DesignDocument, shelves: Shelves): Hardware | undefined =>
+  standInFor(standard, shelves.hardware, hardware);
 
 /** What is made, with what stands in for standard hardware under its own name. */
 export function withStandIns(making: Making, document: DesignDocument, shelves: Shelves): Making {

@@ -1,5 +1,6 @@
 import type { ShelfEntry } from '../../shelves/field-spec.ts';
 import { shelfSpec, type ShelfId } from '../../shelves/shelf-specs.ts';
+import { alike } from '../../shelves/alike.ts';
 import { idFrom } from '../../shelves/entry-id.ts';
 import type { ReadRow } from './read-shelf-csv.ts';
 import type { RowMessage } from './row-message.ts';
@@ -72,12 +73,3 @@ export class ImportPlan {
     return this.#byId.has(id) || this.#standard.has(id) || this.#seen.has(id);
   }
 }
-
-/** Whether two entries say the same, whatever the order of their fields. */
-export const alike = (a: ShelfEntry, b: ShelfEntry): boolean => canonical(a) === canonical(b);
-const canonical = (entry: ShelfEntry): string =>
-  JSON.stringify(
-    Object.entries(entry)
-      .filter(([, value]) => value !== undefined)
-      .sort(([x], [y]) => (x < y ? -1 : 1)),
-  );

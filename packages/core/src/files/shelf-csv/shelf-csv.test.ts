@@ -5,7 +5,8 @@ import { demoShelves } from '../../demo/shelves.ts';
 import type { ShelfEntry } from '../../shelves/field-spec.ts';
 import { shelfIds, shelfSpec, type ShelfId } from '../../shelves/shelf-specs.ts';
 import { anyEntry } from '../../testing/any-entry.ts';
-import { alike, ImportPlan } from './plan-import.ts';
+import { alike } from '../../shelves/alike.ts';
+import { ImportPlan } from './plan-import.ts';
 import { openShelfCsv } from './read-shelf-csv.ts';
 import { shelfCsv } from './write-shelf-csv.ts';
 
