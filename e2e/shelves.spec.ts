@@ -63,6 +63,7 @@ test('a standard material is copied; the copy changes a design, which is shown b
 test('leather by the ounce, answers and tags; found by tag, sorted by any column', async ({ page }) => {
   await page.goto('/shelves/materials');
   await page.getByRole('button', { name: 'New material' }).click();
+  await expect(entry(page).getByLabel('Name', { exact: true })).toHaveValue('New material');
   await entry(page).getByLabel('Name', { exact: true }).fill('Bridle leather');
   await entry(page).getByText('Measure its thickness').click();
   await entry(page).getByLabel('Leather by the ounce').fill('8');
@@ -148,6 +149,7 @@ test('ten thousand things are read in with progress, and the shelf stays quick',
 test('written out, wiped and read in again, a shelf is as it was', async ({ page }) => {
   await page.goto('/shelves/machines');
   await page.getByRole('button', { name: 'New machine' }).click();
+  await expect(entry(page).getByLabel('Name', { exact: true })).toHaveValue('New machine');
   await entry(page).getByLabel('Name', { exact: true }).fill('Attic machine');
   await entry(page).getByLabel('Sews up to').fill('6.75');
   await entry(page).getByLabel('Tags').fill('lent out');
