@@ -23,6 +23,7 @@ import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
+import type { BoardPlan } from './board-plan.ts';
 import type { Section } from './section.ts';
 
 /** A flat face of the body that holders may lie on. */
@@ -51,8 +52,6 @@ export interface SizedFace {
   id: string;
   host: Host;
   room: Room;
-  /** From the host to the board (the body lying open): moved by dx, mm, and cloth stretched by a ratio. */
-  board: { dx: number; stretch: number };
   /** Fate of a holder's edge that lies on the edge of the room. */
   edges: Record<Side, EdgeFate>;
   panels?: Panels;
@@ -172,6 +171,8 @@ export interface BodyKind<Detail = unknown> {
   faces(params: Params): FaceSpec[];
   size(params: Params, faces: MeasuredFace[], inputs: BodyInputs, hosts: Hosts): SizedBody<Detail>;
   contribute(sized: SizedBody<Detail>, inputs: BodyInputs): Contribution;
+  /** Its sides as the maker looks at them, the first one first; default a board for each face. */
+  boards?(sized: SizedBody<Detail>): BoardPlan[];
   /** The closed and full piece cut through. */
   section(sized: SizedBody<Detail>, placed: readonly PlacedHolder[], inputs: BodyInputs): Section;
   /** The driving sizes read back from the cut pieces; the inverse of making. */

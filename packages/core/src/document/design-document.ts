@@ -73,6 +73,16 @@ export interface PartEntry {
   params: Params;
 }
 
+/** What the maker has written on a drawing. */
+export interface DesignNote {
+  id: string;
+  /** Id of the board that it is pinned to, and where on it, mm. */
+  board: string;
+  x: number;
+  y: number;
+  text: string;
+}
+
 export const sharePolicies = ['keep', 'equal', 'proportional', 'last', 'named'] as const;
 /** Who takes the room that is left over: nobody, all the same, by size, the last one, or the one that is named. */
 export type SharePolicy = (typeof sharePolicies)[number];
@@ -131,6 +141,8 @@ export interface DesignDocument {
   /** Most that a finished size or thickness may be, by path (`finished/height`, `thickness/full`), mm. */
   limits?: Record<string, number>;
   rules: RuleSettings;
+  /** Pinned to the drawing. */
+  notes?: DesignNote[];
   /** What is used in place of standard hardware, by the standard's id: an entry of the same kind. */
   hardware?: Record<string, string>;
 }

@@ -10,7 +10,11 @@ export const limits = {
   lines: 40,
   /** Gap between holders of an arrangement, mm. */
   gap: { least: 0, most: 500 },
+  /** Rows in columns in rows. */
+  nested: 8,
   layers: 6,
+  /** A note on a drawing: where it may be pinned, mm, and how long it may be. */
+  note: { least: -1000, most: 6000, text: 300 },
   /** How far a thing may be asked to stand out, mm. */
   visible: { least: 0, most: 300 },
 } as const;

@@ -156,6 +156,13 @@ export interface PlacedMouth {
   x1: number;
 }
 
+/** A strap that crosses over what it holds: its middle line on the host, and how wide it is. mm */
+export interface PlacedBand {
+  from: Point;
+  to: Point;
+  wide: number;
+}
+
 /** A holder at its place: what the board draws and the cut is checked against. All mm on the host. */
 export interface PlacedHolder<Detail = unknown> {
   id: string;
@@ -164,6 +171,8 @@ export interface PlacedHolder<Detail = unknown> {
   sizes: Record<string, Derived>;
   mouths: PlacedMouth[];
   stitching: Segment[];
+  /** Straps and loops; default none. */
+  bands?: PlacedBand[];
   things: PlacedThing[];
   slabs: Slab[];
   detail: Detail;
@@ -195,6 +204,16 @@ export interface CutPiece {
 }
 export type CutPieces = (piece: string) => CutPiece;
 
+/** The mouth that a parameter moves, and what the parameter is there, mm. */
+export interface MouthHandle {
+  param: string;
+  /** Which mouth. */
+  mouth: number;
+  value: number;
+  /** Which way the mouth is pulled for more: 1 up, -1 down. */
+  towards: 1 | -1;
+}
+
 /** A family of holders: contents to measured, placed and made. */
 export interface HolderKind<Detail = unknown> {
   readonly title: string;
@@ -208,6 +227,8 @@ export interface HolderKind<Detail = unknown> {
   measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Detail>;
   place(measured: MeasuredHolder<Detail>, seat: Seat, inputs: HolderInputs): PlacedHolder<Detail>;
   contribute(placed: PlacedHolder<Detail>, inputs: HolderInputs): Contribution;
+  /** The mouth that can be dragged; default none. */
+  mouthHandle?(placed: PlacedHolder<Detail>): MouthHandle | undefined;
   /** What the cut really clears. */
   readBack(cut: CutPieces, placed: PlacedHolder<Detail>, inputs: HolderInputs): Clearance[];
 }

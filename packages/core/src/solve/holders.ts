@@ -1,18 +1,20 @@
 import { kindOf } from '../document/kind-of.ts';
-import type { BodyInputs, Hosts, SizedFace } from '../bodies/body-kind.ts';
+import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind.ts';
 import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
 import { arrange, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
-import type { CutPieces, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
+import type { CutPieces, HolderKind, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from './kinds.ts';
 import { remembered, solveMemo, type SolveMemo } from './memo.ts';
 import type { Resolved } from './resolve.ts';
 import type { SolvedHolder } from './solution.ts';
 
-/** Measures every holder that has something to hold; empty and unknown ones are left out (see checkPlaces). */
+/** Measures every holder that has something to hold; empty and unknown ones, and those that cannot sit where they are, are
+ * left out (see checkPlaces). */
 export function measureHolders(
   document: DesignDocument,
+  specs: readonly FaceSpec[],
   { held }: Resolved,
   inputs: BodyInputs,
   kinds: Kinds,
@@ -22,12 +24,16 @@ export function measureHolders(
     document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
       const contents = held.get(id) ?? [];
       const family = kindOf(kinds.holders, kind);
-      if (!family || contents.length === 0) return [];
+      if (!family || contents.length === 0 || misplaced(id, family, document, specs)) return [];
       const measure = (watched: BodyInputs) => family.measure(params, contents, { ...watched, id });
       return [[id, remembered(memo, { id, kind, params, contents }, inputs, measure)]];
     }),
   );
 }
+
+/** Whether a holder lies on a face that has no seat for it. */
+const misplaced = (id: string, { seats }: HolderKind, { faces }: DesignDocument, specs: readonly FaceSpec[]): boolean =>
+  specs.some((face) => face.id in faces && !seats.includes(face.seat) && holdersIn(faces[face.id]!).includes(id));
 
 /** The panel of a face's first holder: others may be sewn onto it. */
 export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Hosts {

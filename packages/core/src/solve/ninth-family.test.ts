@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { PDFDocument } from '@cantoo/pdf-lib';
+import { boardsOf } from '../boards/boards-of.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { readDocument } from '../document/reading/read-document.ts';
 import { chartCsv } from '../files/chart-csv.ts';
@@ -35,6 +36,14 @@ describe('a ninth family, passed to the solver as one more kind', () => {
   });
 
   test('is a sound document', () => expect(readDocument(design)).toMatchObject({ ok: true }));
+
+  test('says nothing of its boards, and has one for each face', () => {
+    const solution = solve();
+    const [only, ...rest] = boardsOf(design, solution, { kinds });
+    expect(rest).toEqual([]);
+    expect(only).toMatchObject({ id: 'inside', title: 'In the envelope', rooms: [{ face: 'inside', seat: 'cavity' }] });
+    expect(only!.holders.map(({ id }) => id)).toEqual(solution.holders.map(({ id }) => id));
+  });
 
   test('is sized from what it holds', () => {
     const { finished, holders, findings } = solve();

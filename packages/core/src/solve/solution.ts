@@ -1,4 +1,5 @@
 import type { Operation } from '../bodies/assemble.ts';
+import type { BoardPlan } from '../bodies/board-plan.ts';
 import type { SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
@@ -24,6 +25,8 @@ export interface Solution {
   emptyThickness: Derived;
   stacks: StackThickness;
   body: { kind: string; sizes: Record<string, Derived>; faces: SizedFace[]; readBack: Record<string, number> };
+  /** Its sides as the maker looks at them. */
+  boards: BoardPlan[];
   holders: SolvedHolder[];
   closure: { kind: string; sizes: Record<string, Derived> };
   parts: { id: string; kind: string; title: string; sizes: Record<string, Derived> }[];

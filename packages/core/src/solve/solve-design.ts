@@ -1,5 +1,6 @@
 import { kindOf } from '../document/kind-of.ts';
 import { assemble } from '../bodies/assemble.ts';
+import { boardsOfBody } from '../bodies/boards-of-body.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import { given as fixed, largest, type Derived } from '../derived/derived.ts';
 import { stacksOf, type DesignDocument } from '../document/design-document.ts';
@@ -46,8 +47,8 @@ export function solveDesign(
   const hardware = standIns(shelves.hardware, document.hardware);
   const given = { rules, stacks, grid: document.grid, pin: pins.pin, hardware };
   const inputs = memo ? steady(memo, given) : given;
-  const measured = measureHolders(document, resolved, inputs, kinds, memo);
   const faces = bodyKind.faces(params);
+  const measured = measureHolders(document, faces, resolved, inputs, kinds, memo);
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
   const closing = { ...inputs, hardware, id: 'closure' };
@@ -82,6 +83,7 @@ export function solveDesign(
       faces: body.faces,
       readBack: bodyKind.readBack(cut, body, inputs),
     },
+    boards: boardsOfBody(bodyKind, body, faces),
     holders,
     closure: { kind: document.closure.kind, sizes: closure.sizes },
     parts: parts.map(({ id, kind, title, sizes }) => ({ id, kind, title, sizes })),

@@ -5,6 +5,7 @@ import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '../body-kind.ts';
 import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
+import { accordionBoards } from './boards.ts';
 import { contributeAccordion } from './contribute.ts';
 import { accordionParams, countOf, type Accordion } from './params.ts';
 import { planAccordion } from './plan.ts';
@@ -62,7 +63,6 @@ function roomFace(face: MeasuredFace, index: number, detail: Accordion): SizedFa
     id: `room-${index + 1}`,
     host: { piece: 'body/shell-front', width: shell.width.value, height: shell.height.value },
     room: { x: 0, y: 0, width: shell.width, height: shell.height, towards: 'left' },
-    board: { dx: 0, stretch: 1 },
     edges: { left: free, right: free, bottom: free, top: free },
     clear: (cut) => {
       const made = asCut(cut);
@@ -119,6 +119,7 @@ export const accordion: BodyKind<Accordion> = {
     })),
   size,
   contribute: contributeAccordion,
+  boards: accordionBoards,
   section({ detail, closedThickness }, placed, { stacks }) {
     const width = detail.shell.width.value;
     const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);

@@ -1,5 +1,6 @@
 import type { BodyKind } from '../body-kind.ts';
 import { clothBar, stackBars, thingBars, type Section } from '../section.ts';
+import { boxBoards } from './boards.ts';
 import { contributeBox } from './contribute.ts';
 import { boxParams, type Box } from './params.ts';
 import { boxAsCut } from './read-back.ts';
@@ -17,6 +18,7 @@ export const box: BodyKind<Box> = {
   faces: () => [{ id: 'inside', title: 'in the box', seat: 'box' }],
   size: sizeBox,
   contribute: contributeBox,
+  boards: boxBoards,
   section({ detail, closedThickness }, placed, { stacks }): Section {
     // seen from above: the back below, the front on top
     const width = detail.shell.width.value;

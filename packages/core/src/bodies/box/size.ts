@@ -54,7 +54,6 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
         id: 'inside',
         host: { piece: pieceOfWall('shell', 'front', making), width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
-        board: { dx: 0, stretch: 1 },
         edges: { left: free, right: free, bottom: free, top: free },
         clear: (cut) => {
           const made = boxAsCut(detail, cut);

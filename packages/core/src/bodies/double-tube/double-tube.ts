@@ -1,5 +1,6 @@
 import type { BodyKind } from '../body-kind.ts';
 import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
+import { doubleTubeBoards } from './boards.ts';
 import { contributeDoubleTube } from './contribute.ts';
 import { liningAsCut, sizeDoubleTube, type DoubleTube } from './size.ts';
 
@@ -18,6 +19,7 @@ export const doubleTube: BodyKind<DoubleTube> = {
   ],
   size: sizeDoubleTube,
   contribute: contributeDoubleTube,
+  boards: doubleTubeBoards,
   section({ detail, closedThickness }, placed, { stacks }) {
     const width = detail.width.value;
     const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);

@@ -102,7 +102,6 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
 
 const free = { kind: 'free' } as const;
 const stitched = { kind: 'stitchedOn' } as const;
-const board = { dx: 0, stretch: 1 };
 
 /** A lining as cut: flat between its sides, and from its mouth to its fold, mm. */
 export function liningAsCut(end: End, cut: CutPieces): { width: number; depth: number } {
@@ -131,7 +130,6 @@ function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: Bo
     id: end,
     host: { piece, width: width.value, height: 2 * depth.value },
     room: { x: 0, y: 0, width, height: depth, towards: 'left' },
-    board,
     edges: { left: free, right: free, bottom: free, top: free },
     // folded at its far end: the front above, the back below, mouths outwards
     panels: {
@@ -160,7 +158,6 @@ function frontFace({ width, length }: DoubleTube, { rules }: BodyInputs): SizedF
       height: room('clear of both mouths', length),
       towards: 'middle',
     },
-    board,
     edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },
   };
 }

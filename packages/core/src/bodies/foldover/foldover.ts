@@ -1,5 +1,6 @@
 import { choiceParam } from '../../holders/params.ts';
 import type { BodyKind } from '../body-kind.ts';
+import { foldoverBoards } from './boards.ts';
 import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
 import { foldoverSection } from './section.ts';
@@ -24,6 +25,7 @@ export const foldover: BodyKind<Foldover> = {
   ],
   size: sizeFoldover,
   contribute: contributeFoldover,
+  boards: foldoverBoards,
   section: foldoverSection,
   readBack: readBackFoldover,
 };

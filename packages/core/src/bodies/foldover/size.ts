@@ -247,11 +247,9 @@ function sizedFaces(
   const rim = (within: string) => (margin.value > 0 ? stitchedOn : caught(within));
   const lower = { top: stitchedOn, bottom: rim('body/bottom') };
   const leaf = leafWidth.value;
-  const beyond = liningWidth.value - leafHost.width;
   return [
     {
       id: 'inside',
-      board: { dx: 0, stretch: liningWidth.value / panelWidth.value },
       host: { piece: LINING, width: liningWidth.value, height: height.value },
       room: { x: 0, y: 0, width: panelWidth, height: hostHeight, towards: 'left' },
       edges: {
@@ -270,21 +268,18 @@ function sizedFaces(
     },
     {
       id: 'left',
-      board: { dx: 0, stretch: 1 },
       host: leafHost,
       room: { ...room, x: margin.value, y: margin.value, towards: 'left' },
       edges: { ...lower, left: rim('body/left'), right: stitchedOn },
     },
     {
       id: 'right',
-      board: { dx: beyond, stretch: 1 },
       host: leafHost,
       room: { ...room, x: leafHost.width - room.width.value - margin.value, y: margin.value, towards: 'right' },
       edges: { ...lower, left: stitchedOn, right: rim('body/right') },
     },
     {
       id: 'front',
-      board: { dx: 0, stretch: 1 },
       host: { piece: SHELL, width: shellWidth.value, height: height.value },
       room: {
         ...room,

@@ -3,6 +3,7 @@ import type { CutPieces } from '../../holders/holder-kind.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { LengthRuleId } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
+import { folioBoards } from './boards.ts';
 import { contributeFolio } from './contribute.ts';
 import { folioParams } from './params.ts';
 import { folioSection } from './section.ts';
@@ -65,6 +66,7 @@ export const folio: BodyKind<Folio> = {
     })),
   size: sizeFolio,
   contribute: contributeFolio,
+  boards: folioBoards,
   section: folioSection,
   readBack,
 };

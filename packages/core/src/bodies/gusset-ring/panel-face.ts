@@ -21,7 +21,6 @@ export function panelFace(id: string, piece: string, { length, width, clear }: R
     id,
     host: { piece, width: length.value, height: width.value },
     room: { x: clear.value, y: clear.value, width: room(length), height: room(width), towards: 'middle' },
-    board: { dx: 0, stretch: 1 },
     edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },
   };
 }

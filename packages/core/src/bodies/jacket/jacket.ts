@@ -1,6 +1,7 @@
 import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { sleeveLikeSection } from '../section.ts';
+import { jacketBoards } from './boards.ts';
 import { contributeJacket } from './contribute.ts';
 import { jacketParams } from './params.ts';
 import { SHELL, sizeJacket, type Jacket } from './size.ts';
@@ -26,6 +27,7 @@ export const jacket: BodyKind<Jacket> = {
   faces: () => [{ id: 'cover', title: 'round the book', seat: 'book' }],
   size: sizeJacket,
   contribute: contributeJacket,
+  boards: jacketBoards,
   section: ({ detail, closedThickness }, placed, { stacks }) =>
     sleeveLikeSection(
       {

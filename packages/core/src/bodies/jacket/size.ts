@@ -95,7 +95,6 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
           height,
           towards: 'left',
         },
-        board: { dx: 0, stretch: 1 },
         edges: { left: free, right: free, bottom: free, top: free },
       },
     ],

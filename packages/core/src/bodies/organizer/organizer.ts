@@ -2,6 +2,7 @@ import { choiceParam } from '../../holders/params.ts';
 import type { PlacedHolder } from '../../holders/holder-kind.ts';
 import type { BodyKind } from '../body-kind.ts';
 import { clothBar, sewnBars, stackBars, thingBars, type Section, type SectionBar } from '../section.ts';
+import { organizerBoards } from './boards.ts';
 import { contributeOrganizer } from './contribute.ts';
 import { organizerParams, type Organizer } from './params.ts';
 import { organizerAsCut } from './read-back.ts';
@@ -39,6 +40,7 @@ export const organizer: BodyKind<Organizer> = {
   ],
   size: sizeOrganizer,
   contribute: contributeOrganizer,
+  boards: organizerBoards,
   section({ detail, closedThickness }, placed, { stacks }): Section {
     // seen from above: the back below, the outer pocket on top
     const { outer, shell } = detail;

@@ -63,7 +63,6 @@ export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: 
 
 const free = { kind: 'free' } as const;
 const stitched = { kind: 'stitchedOn' } as const;
-const board = { dx: 0, stretch: 1 };
 const allFree = { left: free, right: free, bottom: free, top: free };
 const allStitched = { left: stitched, right: stitched, bottom: stitched, top: stitched };
 
@@ -76,7 +75,6 @@ function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rule
     id: 'inside',
     host: { piece: 'body/shell-front', width: width.value, height: height.value },
     room: { x: 0, y: 0, width, height, towards: 'left' },
-    board,
     edges: allFree,
     clear: (cut) => {
       const made = boxAsCut({ making: 'five' }, cut);
@@ -102,7 +100,6 @@ function dividerFace(detail: Organizer): SizedFace {
     id: 'divider',
     host: { piece: 'body/lining-front', width: clear.value, height: lining.height.value },
     room: { x: 0, y: 0, width: clear, height: lining.height, towards: 'left' },
-    board,
     edges: allFree,
     inner: innerSides(detail),
   };
@@ -139,7 +136,6 @@ function backFace({ lining }: Organizer, { rules }: BodyInputs): SizedFace {
       height: sum('between base and mouth', [height, times(-2, frame)]),
       towards: 'middle',
     },
-    board,
     edges: allStitched,
   };
 }

@@ -1,6 +1,7 @@
 import type { CutPieces } from '../../holders/holder-kind.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { sleeveLikeSection } from '../section.ts';
+import { rollBoards } from './boards.ts';
 import { contributeRoll } from './contribute.ts';
 import { rollParams, sizeRoll, SHELL, type Roll } from './size.ts';
 
@@ -25,6 +26,7 @@ export const roll: BodyKind<Roll> = {
   faces: () => [{ id: 'pocket', title: 'in the pocket along the bottom', seat: 'channels' }],
   size: sizeRoll,
   contribute: contributeRoll,
+  boards: rollBoards,
   section: ({ detail }, placed, { stacks }) =>
     sleeveLikeSection({ width: detail.width.value, state: 'open', total: detail.loaded }, placed, stacks),
   readBack,

@@ -78,7 +78,6 @@ export function sizeRoll(
           height,
           towards: 'left',
         },
-        board: { dx: 0, stretch: 1 },
         edges: { left: stitchedOn, right: stitchedOn, bottom: { kind: 'free' }, top: { kind: 'free' } },
         panels,
         depthOf: (cut: CutPieces) => {

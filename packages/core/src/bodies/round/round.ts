@@ -3,6 +3,7 @@ import type { CutPieces } from '../../holders/holder-kind.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { clothBar, stackBars } from '../section.ts';
+import { roundBoards } from './boards.ts';
 import { contributeRound } from './contribute.ts';
 import { roundParams } from './params.ts';
 import { sizeRound, type Round } from './size.ts';
@@ -40,6 +41,7 @@ export const round: BodyKind<Round> = {
   faces: () => [{ id: 'inside', title: 'on the round base', seat: 'round' }],
   size: sizeRound,
   contribute: contributeRound,
+  boards: roundBoards,
   section({ detail }, placed, { stacks }) {
     const width = detail.diameter.value;
     const slabs = placed.flatMap((holder) => holder.slabs.map((slab) => ({ slab, holder })));

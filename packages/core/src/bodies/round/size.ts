@@ -72,7 +72,6 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
         id: 'inside',
         host: { piece: 'body/shell-wall', width: detail.wallLength.value, height: height.value },
         room: { x: 0, y: 0, width: diameter, height, towards: 'left' },
-        board: { dx: 0, stretch: 1 },
         edges: { left: free, right: free, bottom: free, top: free },
         acrossOf: acrossOf(detail, inputs),
         depthOf: (cut: CutPieces) => heightAsCut(cut) - above.value,

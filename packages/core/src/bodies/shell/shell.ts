@@ -1,5 +1,6 @@
 import type { BodyKind } from '../body-kind.ts';
 import { clothBar, roomThings, sewnBars, stackBars, type Section, type SectionBar } from '../section.ts';
+import { shellBoards } from './boards.ts';
 import { contributeShell } from './contribute.ts';
 import type { Half } from '../gusset-ring/ring.ts';
 import { shellParams, type ShellCase } from './params.ts';
@@ -21,6 +22,7 @@ export const shell: BodyKind<ShellCase> = {
   ],
   size: sizeShell,
   contribute: contributeShell,
+  boards: shellBoards,
   section({ detail, closedThickness }, placed, { stacks }): Section {
     const width = detail.length.value;
     const inset = (width - detail.plate.length.value) / 2;

@@ -45,7 +45,6 @@ export function sizeShell(params: Params, measured: MeasuredFace[], inputs: Body
 }
 
 const free = { kind: 'free' } as const;
-const board = { dx: 0, stretch: 1 };
 
 function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
   const { length, width, radius, walls, offset, shells } = detail;
@@ -53,7 +52,6 @@ function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
     id: 'inside',
     host: { piece: 'body/lining-base', width: length.value, height: width.value },
     room: { x: 0, y: 0, width: length, height: width, towards: 'left' },
-    board,
     edges: { left: free, right: free, bottom: free, top: free },
     clear: (cut) => {
       const made = shellAsCut(detail, cut);

@@ -119,7 +119,6 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
         id: 'inside',
         host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
-        board: { dx: 0, stretch: 1 },
         edges: {
           left: caught('body/left'),
           right: caught('body/right'),
@@ -135,7 +134,6 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
         id: 'divider',
         host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
-        board: { dx: 0, stretch: 1 },
         edges: { left: caught('body/left'), right: caught('body/right'), bottom: free, top: free },
         panels,
         inner: innerWalls(detail),
@@ -169,7 +167,6 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
       height: sum('front below the mouth', [height, minus(cut), minus(rules.length('pocket.frame')), minus(above)]),
       towards: 'middle',
     },
-    board: { dx: 0, stretch: 1 },
     edges: {
       left: caught('body/shell/left'),
       right: caught('body/shell/right'),

@@ -1,6 +1,7 @@
 import { given } from '../../derived/derived.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { BodyKind } from '../body-kind.ts';
+import { sleeveBoards } from './boards.ts';
 import { contributeSleeve } from './contribute.ts';
 import { readBackSleeve } from './read-back.ts';
 import { sleeveSection } from './section.ts';
@@ -29,6 +30,7 @@ export const sleeve: BodyKind<Sleeve> = {
   ],
   size: sizeSleeve,
   contribute: contributeSleeve,
+  boards: sleeveBoards,
   section: sleeveSection,
   readBack: readBackSleeve,
 };

@@ -48,7 +48,6 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
         id: 'inside',
         host: { piece: 'body/shell', width: along.value, height: round.value },
         room: { x: 0, y: 0, width: inside!.width, height: inside!.height, towards: 'left' },
-        board: { dx: 0, stretch: 1 },
         edges: { left: free, right: free, bottom: free, top: free },
         clear: clearOf(detail, inside!, inputs),
         opening: (cut) => zipperOpening(runAsCut(cut), clear).value,

@@ -1,5 +1,6 @@
 import type { BodyKind } from '../body-kind.ts';
 import { clothBar, roomThings, stackBars, type Section } from '../section.ts';
+import { zipTubeBoards } from './boards.ts';
 import { contributeZipTube } from './contribute.ts';
 import { zipTubeParams, type ZipTube } from './params.ts';
 import { tubeAsCut } from './read-back.ts';
@@ -17,6 +18,7 @@ export const zipTube: BodyKind<ZipTube> = {
   faces: () => [{ id: 'inside', title: 'in the pouch', seat: 'box' }],
   size: sizeZipTube,
   contribute: contributeZipTube,
+  boards: zipTubeBoards,
   section({ detail, closedThickness }, placed, { stacks }): Section {
     // along the zipper, seen from the front
     const width = detail.shell.length.value;

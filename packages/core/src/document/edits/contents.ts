@@ -2,7 +2,7 @@ import type { Item } from '../../shelves/items/item.ts';
 import type { ContentsLine, DesignDocument } from '../design-document.ts';
 import { limits } from '../limits.ts';
 import type { Edit } from './edit.ts';
-import { placeForMe, takeOut } from './place.ts';
+import { placeForMe, placeLines, takeOut } from './place.ts';
 
 /** Adds things to hold and finds a place for them. */
 export function addContents(line: ContentsLine, item: Item, isNew: boolean, items: readonly Item[]): Edit {
@@ -126,6 +126,12 @@ export function nextId(prefix: string, entries: readonly { id: string }[]): stri
 export const removeAll = (ids: readonly string[]): Edit => ({
   name: `Remove ${ids.length} things`,
   apply: (document) => ids.reduce((next, id) => removeContents(id, '').apply(next), document),
+});
+
+/** Finds a place for one line. */
+export const placeLine = (line: string, name: string, items: readonly Item[]): Edit => ({
+  name: `Place ${name}`,
+  apply: (document: DesignDocument) => placeLines(document, [line], items),
 });
 
 /** Finds a place for everything that has none. */

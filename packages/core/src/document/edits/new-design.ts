@@ -42,7 +42,7 @@ export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover' }: Ne
 }
 
 /** None, unless the family cannot be without. */
-function closureFor(body: string): string {
+export function closureFor(body: string): string {
   const kinds: BodyKinds = bodyKinds;
   const possible = kindOf(kinds, body)?.closures ?? [];
   return possible.includes('none') ? 'none' : (possible[0] ?? 'none');

@@ -1,6 +1,4 @@
 import { kindOf } from '../kind-of.ts';
-import type { FaceSpec } from '../../bodies/body-kind.ts';
-import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import type { HolderKind } from '../../holders/holder-kind.ts';
 import { holderKinds, type HolderKinds } from '../../holders/holder-kinds.ts';
 import type { Item } from '../../shelves/items/item.ts';
@@ -12,6 +10,7 @@ import {
   type HolderEntry,
   type Reach,
 } from '../design-document.ts';
+import { facesOf, facesWith, freeLetter } from './seats.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
 const SUITS_WELL = 0.5;
@@ -32,6 +31,12 @@ export function placeForMe(document: DesignDocument, items: readonly Item[]): De
       placed = addTo(placed, kind, line, Math.min(more, line.perHolder));
     return placed;
   }, document);
+}
+
+/** Finds places for some lines only, and leaves alone what else has none. */
+export function placeLines(document: DesignDocument, lines: readonly string[], items: readonly Item[]): DesignDocument {
+  const asked = document.contents.filter(({ id }) => lines.includes(id));
+  return { ...placeForMe({ ...document, contents: asked }, items), contents: document.contents };
 }
 
 const ranks: Record<Reach, number> = { often: 0, sometimes: 1, seldom: 2 };
@@ -57,12 +62,6 @@ const addToHolder = (document: DesignDocument, holder: HolderEntry, line: Conten
 function heldOf({ holders }: DesignDocument, line: string): number {
   const entries = holders.flatMap(({ contents }) => contents.filter((entry) => entry.line === line));
   return entries.reduce((total, { count }) => total + count, 0);
-}
-
-/** The faces of the design's body. */
-function facesOf({ body }: DesignDocument): FaceSpec[] {
-  const bodies: BodyKinds = bodyKinds;
-  return kindOf(bodies, body.kind)?.faces(body.params) ?? [];
 }
 
 /** The holders that have a seat in a design's body, by id. */
@@ -118,31 +117,11 @@ function put(holder: HolderEntry, line: ContentsLine, count: number, document: D
   return { ...holder, contents: holder.contents.toSpliced(at, 0, { line: line.id, count }) };
 }
 
-function freeLetter({ holders }: DesignDocument): string {
-  const taken = new Set(holders.map(({ id }) => id));
-  for (let index = 0; ; index++) {
-    const letter = String.fromCharCode(65 + (index % 26)) + (index < 26 ? '' : String(Math.floor(index / 26)));
-    if (!taken.has(letter)) return letter;
-  }
-}
-
 /** Takes a line out of all holders; holders left empty go, and so do their places. */
 export function takeOut(document: DesignDocument, line: string): DesignDocument {
   const holders = document.holders
     .map((holder) => ({ ...holder, contents: holder.contents.filter((entry) => entry.line !== line) }))
     .filter(({ contents }) => contents.length > 0);
   const stays = new Set(holders.map(({ id }) => id));
-  const faces = Object.fromEntries(
-    Object.entries(document.faces).flatMap(([face, arrangement]) => {
-      const kept = prune(arrangement, stays);
-      return kept ? [[face, kept]] : [];
-    }),
-  );
-  return { ...document, holders, faces };
-}
-
-function prune(arrangement: Arrangement, stays: Set<string>): Arrangement | undefined {
-  if (arrangement.kind === 'holder') return stays.has(arrangement.id) ? arrangement : undefined;
-  const children = arrangement.children.flatMap((child) => prune(child, stays) ?? []);
-  return children.length > 0 ? { ...arrangement, children } : undefined;
+  return { ...document, holders, faces: facesWith(document.faces, (id) => stays.has(id)) };
 }

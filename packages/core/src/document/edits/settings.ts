@@ -4,7 +4,8 @@ import type { LengthUnit } from '../../units/length.ts';
 import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
 import type { Edit } from './edit.ts';
 
-const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
+/** A title within a sentence. */
+export const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
 
 /** Sets a house rule for this design; nothing goes back to the maker's own. Lengths in mm. */
 export const setRule = (id: HouseRuleId, value: number | string | undefined): Edit => ({
@@ -86,7 +87,8 @@ export const setGrid = (grid: GridId): Edit => ({
   apply: (document) => ({ ...document, grid }),
 });
 
-function withParam<T extends Params>(params: T, key: string, value: ParamValue | undefined): T {
+/** Parameters with one set, or without it. */
+export function withParam<T extends Params>(params: T, key: string, value: ParamValue | undefined): T {
   const others = Object.fromEntries(Object.entries(params).filter(([other]) => other !== key));
   return (value === undefined ? others : { ...others, [key]: value }) as T;
 }

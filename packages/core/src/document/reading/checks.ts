@@ -94,10 +94,8 @@ export const IsPolygon = (): PropertyDecorator =>
     },
   );
 
-const DEEPEST = 8;
-
 function isArrangement(value: unknown, depth = 0): value is Arrangement {
-  if (!isRecord(value) || depth > DEEPEST) return false;
+  if (!isRecord(value) || depth > limits.nested) return false;
   if (value.kind === 'holder') return typeof value.id === 'string';
   const { kind, children } = value;
   const isGroup = kind === 'row' || kind === 'column';

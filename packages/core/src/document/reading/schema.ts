@@ -36,7 +36,7 @@ import { limits } from '../limits.ts';
 import { IsArrangements, IsIdMap, IsParams, IsSizes, IsTidyText } from './checks.ts';
 import { ItemSchema } from './entry-schemas.ts';
 
-const { count, nameLength, visible } = limits;
+const { count, nameLength, note, visible } = limits;
 const words = { message: '$property must be text' };
 
 export class ContentsLineSchema {
@@ -109,6 +109,14 @@ export class PartSchema extends KindSchema {
   @IsString(words) @Matches(/^[\w-]{1,20}$/) id!: string;
 }
 
+export class NoteSchema {
+  @IsString(words) @Matches(/^[\w-]{1,20}$/) id!: string;
+  @IsString(words) @Matches(/^[\w-]{1,40}$/) board!: string;
+  @IsNumber() @Min(note.least) @Max(note.most) x!: number;
+  @IsNumber() @Min(note.least) @Max(note.most) y!: number;
+  @IsTidyText(note.text) text!: string;
+}
+
 /** The design document, version 1: the stored form, checked at every door. Fields it does not know are kept. */
 @JSONSchema({ title: 'Zindle design, version 1', additionalProperties: true })
 export class DesignDocumentSchema {
@@ -144,6 +152,12 @@ export class DesignDocumentSchema {
   @ValidateNested({ each: true })
   @Type(() => PartSchema)
   parts?: PartSchema[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => NoteSchema)
+  notes?: NoteSchema[];
   @IsOptional() @IsSizes() pins?: Record<string, number>;
   @IsOptional() @IsSizes() limits?: Record<string, number>;
   @IsParams() rules!: Record<string, ParamValue>;

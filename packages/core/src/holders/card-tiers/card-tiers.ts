@@ -21,4 +21,10 @@ export const cardTiers: HolderKind<Tiers> = {
   place: placeTiers,
   contribute: contributeTiers,
   readBack: readBackTiers,
+  // the lowest mouth stays, the one above it moves with the reveal
+  mouthHandle: ({ mouths }) => {
+    const [lower, upper] = [mouths.length - 1, mouths.length - 2];
+    if (upper < 0) return undefined;
+    return { param: 'reveal', mouth: upper, value: mouths[upper]!.y - mouths[lower]!.y, towards: 1 };
+  },
 };

@@ -7,7 +7,7 @@ import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import { pocketFront } from '../face-pocket/front.ts';
-import { frontSeat, pocketParams } from '../face-pocket/pocket.ts';
+import { frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -213,4 +213,5 @@ export const channelPocket: HolderKind<ChannelPocket> = {
   place,
   contribute,
   readBack,
+  mouthHandle: ({ detail }) => visibleHandle(detail.visible),
 };

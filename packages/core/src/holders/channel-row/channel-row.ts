@@ -223,8 +223,8 @@ export const channelRow: HolderKind<ChannelRow> = {
   params: {},
   rules: ['ease.channel.across', 'ease.channel.end'],
   seats: ['channels'],
-  suits: ({ length, width }) => ({
-    score: length >= 1.5 * width ? 0.9 : 0.6,
+  suits: ({ shape, length, width }) => ({
+    score: shape === 'card' || length < 1.5 * width ? 0.5 : length >= 2.5 * width ? 0.9 : 0.7,
     why: 'Long things stand best in channels.',
   }),
   measure,

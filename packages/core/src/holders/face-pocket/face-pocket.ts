@@ -19,7 +19,7 @@ import type {
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf } from '../sides.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
-import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, visibleHandle, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 
 /** How a family of pockets differs from the others. */
 export interface PocketStyle {
@@ -62,6 +62,7 @@ export function facePocket(style: PocketStyle): HolderKind<FacePocket> {
     place: (measured, seat, inputs) => place(style, measured, seat, inputs),
     contribute: (placed, inputs) => contribute(style, placed, inputs),
     readBack: (cut, placed, inputs) => readBack(style, cut, placed, inputs),
+    mouthHandle: ({ detail }) => visibleHandle(detail.load.visible),
   };
 }
 

@@ -1,6 +1,6 @@
 import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { HeldContents, HolderInputs, ParamSpec, PlacedThing, Seat } from '../holder-kind.ts';
+import type { HeldContents, HolderInputs, MouthHandle, ParamSpec, PlacedThing, Seat } from '../holder-kind.ts';
 import { visibleParam } from '../params.ts';
 import type { Slab } from '../slab.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
@@ -72,3 +72,6 @@ export const sheafThings = (sheaves: readonly Sheaf[], middle: number, bottom: n
     height: deep.value,
     radius,
   }));
+
+/** The mouth moves with what stands out of it, mm. */
+export const visibleHandle = ({ value }: Derived): MouthHandle => ({ param: 'visible', mouth: 0, value, towards: -1 });

@@ -111,7 +111,7 @@ export const fileRoom: HolderKind<FileRoom> = {
   rules: ['ease.cavity.across', 'ease.cavity.end'],
   seats: ['file'],
   suits: ({ thickness }) => ({
-    score: thickness > 40 ? 0.3 : 0.8,
+    score: thickness > 40 ? 0.3 : thickness > 12 ? 0.5 : 0.8,
     why: 'Flat things stand on their edges; thick ones spread the pleats.',
   }),
   measure,

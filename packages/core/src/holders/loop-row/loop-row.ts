@@ -171,8 +171,10 @@ function rowsAt({ rows, pockets, band: { wide } }: LoopRow, height: number): num
 }
 
 function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { id }: HolderInputs): Placed {
-  const { x, y, height } = seat;
+  const { x, y, width, height } = seat;
   const at = middles(detail);
+  const wide = detail.band.wide.value;
+  const lows = rowsAt(detail, height.value).map((low) => y + low);
   return {
     id,
     kind: 'loop-row',
@@ -180,16 +182,17 @@ function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { 
     sizes,
     mouths: [],
     stitching: detail.loops.flatMap(({ span }, index) =>
-      [-1, 1].map((side) => {
+      [-1, 1].flatMap((side) => {
         const where = x + at[index]! + (side * span.value) / 2;
-        return {
-          id: `${id}-${index + 1}${side}`,
-          from: [where, y],
-          to: [where, y + height.value],
+        return lows.map((low, row): Placed['stitching'][number] => ({
+          id: `${id}-${index + 1}${side}-${row + 1}`,
+          from: [where, low],
+          to: [where, low + wide],
           label: 'loop',
-        } as const;
+        }));
       }),
-    ) as Placed['stitching'],
+    ),
+    bands: lows.map((low) => ({ from: [x, low + wide / 2], to: [x + width.value, low + wide / 2], wide })),
     things: detail.loops.map(({ thing }, index) => ({
       line: thing.line,
       name: thing.name,

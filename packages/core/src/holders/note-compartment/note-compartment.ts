@@ -240,4 +240,5 @@ export const noteCompartment: HolderKind<NoteCompartment> = {
   place,
   contribute,
   readBack,
+  mouthHandle: ({ detail }) => ({ param: 'reveal', mouth: 0, value: detail.reveal.value, towards: -1 }),
 };

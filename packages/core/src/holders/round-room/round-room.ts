@@ -132,7 +132,7 @@ export const roundRoom: HolderKind<RoundRoom> = {
   rules: ['ease.round.across', 'ease.cavity.end'],
   seats: ['round'],
   suits: ({ shape }) => ({
-    score: shape === 'disc' || shape === 'cylinder' || shape === 'ball' ? 0.9 : 0.6,
+    score: shape === 'disc' || shape === 'cylinder' || shape === 'ball' ? 0.9 : 0.5,
     why: 'What is round fills a round base best.',
   }),
   measure,

@@ -46,7 +46,6 @@ function size(design: Params, [inside]: MeasuredFace[], { rules, grid, stacks }:
         id: 'inside',
         host: { piece: SHEET, width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
-        board: { dx: 0, stretch: 1 },
         edges: { left: free, right: free, bottom: free, top: free },
         depthOf: (cut) => asCut(cut).height,
       },

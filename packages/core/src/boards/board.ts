@@ -1,0 +1,70 @@
+import type { BoardPlan } from '../bodies/board-plan.ts';
+import type { Role } from '../document/design-document.ts';
+import type { SeatKind } from '../holders/holder-kind.ts';
+
+/** A rectangle on a board, mm from its lower left corner, y upwards. */
+export interface Box {
+  x0: number;
+  x1: number;
+  y0: number;
+  y1: number;
+}
+
+export interface BoardThing extends Box {
+  line: string;
+  name: string;
+  radius: number;
+  /** The pocket that it is in, such as `A1`. */
+  place: string;
+}
+
+/** A front of cloth with its mouth at the top. */
+export interface BoardFront extends Box {
+  id: string;
+  cloth: Role;
+}
+
+export interface BoardHolder extends Box {
+  id: string;
+  title: string;
+  face: string;
+  /** Whether it lies on cloth of its own. */
+  backed: boolean;
+  /** Things and fronts in the order in which they lie on each other. */
+  layers: ({ kind: 'thing'; thing: BoardThing } | { kind: 'front'; front: BoardFront })[];
+  /** Lines on which front and back are stitched together. */
+  stitching: { from: [number, number]; to: [number, number] }[];
+  /** Straps that cross over the things: middle line and width. */
+  bands: { from: [number, number]; to: [number, number]; wide: number }[];
+  /** Names of things that lie wholly behind their front. */
+  hidden: string[];
+  /** The size that is dimensioned when it is selected. */
+  across: { path: string; x0: number; x1: number } | undefined;
+}
+
+/** Where holders of a face may lie. */
+export interface BoardRoom extends Box {
+  face: string;
+  /** What it is called: “left leaf”. */
+  title: string;
+  seat: SeatKind;
+}
+
+/** A tab or flap that stands out from an edge, in the middle of its height. mm */
+export interface BoardTab {
+  edge: 'left' | 'right';
+  length: number;
+  width: number;
+  /** Of its fastener, from the edge; nothing if it has none. */
+  snapAt: number | undefined;
+}
+
+/** One side of the solved thing with everything on it. */
+export interface Board extends Omit<BoardPlan, 'tab'> {
+  rooms: BoardRoom[];
+  holders: BoardHolder[];
+  tab: BoardTab | undefined;
+  snaps: { x: number; y: number }[];
+  /** Stitching along the edges, so far from them; 0 for none. */
+  topstitch: number;
+}

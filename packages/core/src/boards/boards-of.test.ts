@@ -1,0 +1,153 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { boundsOf } from '../geometry/outline.ts';
+import { builtInKinds } from '../solve/kinds.ts';
+import { sizeAt } from '../solve/size-at.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import type { Board } from './board.ts';
+import { boardsOf } from './boards-of.ts';
+
+const solved = demoDesigns.map((design) => {
+  const solution = solveDesign(design);
+  return [design.name, { design, solution, boards: boardsOf(design, solution) }] as const;
+});
+
+describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
+  test('show every face of the body, and every holder on its face', () => {
+    const faces = builtInKinds.bodies[design.body.kind]!.faces(design.body.params).map(({ id }) => id);
+    const shown = boards.flatMap(({ rooms }) => rooms.map(({ face }) => face));
+    expect([...new Set(shown)].sort()).toEqual([...faces].sort());
+    const held = boards.flatMap(({ holders }) => holders.map(({ id }) => id));
+    expect([...new Set(held)].sort()).toEqual(solution.holders.map(({ id }) => id).sort());
+  });
+  test('are drawn to scale: a dimension line is as long as its number', () => {
+    for (const { sizes } of boards)
+      for (const { path, from, to } of sizes)
+        expect([path, to - from]).toEqual([path, expect.closeTo(sizeAt(solution, path)!.value, 6)]);
+  });
+  test('pin only what can be pinned', () => {
+    const pinnable = solution.pinnable.map(({ path }) => path);
+    for (const { sizes } of boards) for (const { pin } of sizes) if (pin) expect(pinnable).toContain(pin);
+  });
+  test('have their rooms on themselves, and every holder in its room', () => {
+    for (const { width, height, rooms, holders, outline } of boards) {
+      for (const { x0, x1, y0, y1 } of rooms) {
+        expect(Math.min(x0, y0)).toBeGreaterThan(-0.001);
+        expect(x1).toBeLessThan(width + 0.001);
+        expect(y1).toBeLessThan(height + 0.001);
+        expect(x1 - x0).toBeGreaterThan(0);
+      }
+      for (const holder of holders) {
+        const room = rooms.find(({ face }) => face === holder.face)!;
+        expect(holder.x0).toBeGreaterThan(room.x0 - 0.001);
+        expect(holder.x1).toBeLessThan(room.x1 + 0.001);
+        expect(holder.y0).toBeGreaterThan(room.y0 - 0.001);
+        expect(holder.y1).toBeLessThan(room.y1 + 0.001);
+      }
+      if (outline)
+        expect(boundsOf(outline)).toMatchObject({ width: expect.closeTo(width, 6), height: expect.closeTo(height, 6) });
+    }
+  });
+  test('draw every thing as large as it is', () => {
+    for (const { holders } of boards)
+      for (const { id, layers } of holders) {
+        const things = layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : []));
+        const placed = solution.holders.find((holder) => holder.id === id)!.things;
+        expect(things.map(({ line, x0, x1, y0, y1 }) => [line, x1 - x0, y1 - y0])).toEqual(
+          placed.map(({ line, width, height }) => [line, expect.closeTo(width, 6), expect.closeTo(height, 6)]),
+        );
+      }
+  });
+});
+
+const named = (id: string) => demoDesigns.find((design) => design.id === id)!;
+const [bifold, junior] = [named('permit-bifold'), named('junior-bifold')];
+const first = (design: DesignDocument): Board => boardsOf(design, solveDesign(design))[0]!;
+
+describe('the inside of a bifold', () => {
+  const view = first(bifold);
+
+  test('everything lies within the body, the leaves beside the fold', () => {
+    expect([view.width, view.height]).toEqual([208, 94]);
+    expect([view.folds[0]!.x0, view.folds[0]!.x1]).toEqual([97, 111]);
+    for (const { face, x0, x1, y0, y1 } of view.holders) {
+      expect(Math.min(x0, y0)).toBeGreaterThanOrEqual(-1e-9);
+      expect(x1).toBeLessThanOrEqual(view.width + 1e-9);
+      expect(y1).toBeLessThanOrEqual(view.height);
+      if (face === 'left') expect(x1).toBeLessThan(view.folds[0]!.x0);
+      if (face === 'right') expect(x0).toBeGreaterThan(view.folds[0]!.x1);
+    }
+  });
+  test('cards keep their size and stand in their pockets', () => {
+    const things = view.holders.flatMap(({ layers }) =>
+      layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : [])),
+    );
+    expect(things).toHaveLength(6);
+    const permit = things.find(({ line }) => line === 'c1')!;
+    expect([permit.x1 - permit.x0, permit.y1 - permit.y0, permit.place]).toEqual([
+      expect.closeTo(85.6, 9),
+      expect.closeTo(53.98, 9),
+      'A1',
+    ]);
+  });
+  test('what hides behind its front is named by the holder', () => {
+    expect(view.holders.find(({ id }) => id === 'C')!.hidden).toEqual(['Ferry money']);
+    expect(view.holders.find(({ id }) => id === 'A')!.hidden).toEqual([]);
+  });
+  test('a tab stands out', () => {
+    expect(view.tab).toBeUndefined();
+    expect(first(junior).tab).toMatchObject({ width: 25 });
+  });
+});
+
+describe('boards of the other families', () => {
+  const view = (id: string) => {
+    const design = demoDesigns.find((each) => each.id === id)!;
+    return first(design);
+  };
+  test('a sleeve shows its front with the snaps on it, inside the cloth', () => {
+    const { width, height, snaps, ground } = view('caliper-sleeve');
+    expect([width, height, ground]).toEqual([102.5, 241, 'exterior']);
+    expect(snaps.map(({ x, y }) => [x, y])).toEqual([
+      [30, 241 - 15],
+      [72.5, 241 - 15],
+    ]);
+  });
+  test('dividers stand between the things', () => {
+    const [inside] = view('twin-flask-bag').holders;
+    expect(inside!.stitching).toEqual([{ from: [125, 273], to: [125, 0] }]);
+    expect(inside!.hidden).toHaveLength(2);
+  });
+  test('a roll shows each tool above its channel, with its number', () => {
+    const { holders, width } = view('probe-roll');
+    const things = holders[0]!.layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : []));
+    expect(things.map(({ place }) => place)).toEqual(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7']);
+    for (const { x0, x1 } of things) expect(x0 >= 0 && x1 <= width).toBe(true);
+  });
+});
+
+describe('boards of folios, carriers and pockets', () => {
+  test('a folio shows its leaves and folds from the left', () => {
+    const view = first(named('survey-folio'));
+    expect(view.folds).toEqual([
+      { x0: 164.5, x1: 185.5 },
+      { x0: 350, x1: 368 },
+    ]);
+    expect(view.sizes.filter(({ side }) => side === 'near').map(({ from, to }) => to - from)).toEqual([
+      164.5, 164.5, 153,
+    ]);
+  });
+  test('a pocket on the outside of a bag lies on its front, above the cut corners', () => {
+    const view = first(named('slate-carrier'));
+    const pocket = view.holders.find(({ face }) => face === 'front')!;
+    expect([pocket.x0, pocket.y0]).toEqual([0, 45]);
+    expect(pocket.y1).toBeLessThan(view.height);
+    // the mate of the strap, in the middle below the mouth
+    expect(view.snaps).toHaveLength(1);
+    expect(view.snaps[0]!.x).toBeCloseTo(view.width / 2, 9);
+  });
+  test('what is on the outside does not show on the inside of a wallet', () => {
+    expect(first(named('logger-pocket')).holders.map(({ face }) => face)).toEqual(['left']);
+  });
+});

@@ -1,0 +1,75 @@
+import type { BoardPlan } from '../bodies/board-plan.ts';
+import { kindOf } from '../document/kind-of.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { builtInKinds, type Kinds } from '../solve/kinds.ts';
+import type { Solution } from '../solve/solution.ts';
+import type { Board, Box, BoardRoom, BoardTab } from './board.ts';
+import { boardHolder } from './board-holder.ts';
+
+/** Every side of a solved design with what is on it, in the order in which the maker looks at them.
+ * @param topstitch how far from the edges the edges are stitched, mm; default 0, not at all */
+export function boardsOf(
+  { body }: Pick<DesignDocument, 'body'>,
+  solution: Solution,
+  { topstitch = 0, kinds = builtInKinds }: { topstitch?: number; kinds?: Kinds } = {},
+): Board[] {
+  const specs = kindOf(kinds.bodies, body.kind)?.faces(body.params) ?? [];
+  return solution.boards.map((plan): Board => {
+    const { tab, ...rest } = plan;
+    return {
+      ...rest,
+      topstitch,
+      rooms: plan.faces.flatMap(({ id, dx, dy, stretch }): BoardRoom[] => {
+        const sized = solution.body.faces.find((face) => face.id === id);
+        const spec = specs.find((face) => face.id === id);
+        if (!sized || !spec) return [];
+        const { x, y, width, height } = sized.room;
+        return [
+          {
+            face: id,
+            title: spec.title,
+            seat: spec.seat,
+            ...within(plan, {
+              x0: dx + x * stretch,
+              x1: dx + (x + width.value) * stretch,
+              y0: y + dy,
+              y1: y + dy + height.value,
+            }),
+          },
+        ];
+      }),
+      holders: plan.faces.flatMap((face) =>
+        solution.holders
+          .filter((holder) => holder.face === face.id)
+          .map((holder) => boardHolder(holder, face))
+          .map((holder) => ({ ...holder, ...within(plan, holder) })),
+      ),
+      tab: tab && tabOf(tab, solution),
+      snaps: snapsOn(plan, solution),
+    };
+  });
+}
+
+/** A room may be wider than its board where things are packed with space beside them: as far as it is on the board. */
+const within = ({ width, height }: BoardPlan, { x0, x1, y0, y1 }: Box): Box => ({
+  x0: Math.max(0, x0),
+  x1: Math.min(width, x1),
+  y0: Math.max(0, y0),
+  y1: Math.min(height, y1),
+});
+
+/** Snap halves marked on the piece that lies on top, as far as they lie on the board. */
+function snapsOn({ top, width, height }: BoardPlan, { pieces }: Solution): Board['snaps'] {
+  const marks = pieces.find(({ id }) => id === top?.piece)?.marks ?? [];
+  return marks
+    .filter(({ kind }) => kind !== 'placement')
+    .map(({ at: [x, y] }) => ({ x: x + top!.dx, y: y + top!.dy }))
+    .filter(({ x, y }) => x >= 0 && x <= width && y >= 0 && y <= height);
+}
+
+function tabOf(edge: BoardTab['edge'], { closure, pieces }: Solution): BoardTab | undefined {
+  const { tabLength, tabWidth } = closure.sizes;
+  if (!tabLength || !tabWidth) return undefined;
+  const cap = pieces.flatMap(({ marks }) => marks).find(({ kind }) => kind === 'snapCap');
+  return { edge, length: tabLength.value, width: tabWidth.value, snapAt: cap?.at[1] };
+}

@@ -1,0 +1,85 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { handlesOn, type BoardHandle } from './handles.ts';
+
+const handles = (document: DesignDocument, selection: string, board?: string): BoardHandle[] => {
+  const solution = solveDesign(document);
+  return solution.boards
+    .filter(({ id }) => board === undefined || id === board)
+    .flatMap((each) => handlesOn(each, selection, document, solution));
+};
+
+const everyHandle = demoDesigns.flatMap((document) => {
+  const solution = solveDesign(document);
+  const selections = ['body', ...document.holders.map(({ id }) => `holders/${id}`)];
+  return solution.boards.flatMap((board) =>
+    selections.flatMap((selection) =>
+      handlesOn(board, selection, document, solution).map(
+        (handle) =>
+          [
+            `${document.name}: ${handle.label} on ${board.id}`,
+            { document, board: board.id, selection, handle },
+          ] as const,
+      ),
+    ),
+  );
+});
+
+describe('every handle of every demo design', () => {
+  const followed: boolean[] = [];
+  test('there are some on each of them', () => {
+    expect(new Set(everyHandle.map(([, { document }]) => document.id)).size).toBe(demoDesigns.length);
+  });
+  test.each(everyHandle)(
+    '%s: dragged by 4 mm, its size is 4 mm more and it has not moved the other way',
+    (_, given) => {
+      const { document, board, selection, handle } = given;
+      const by = handle.value + 4 <= handle.most ? 4 : -4;
+      const after = handle.edit(handle.value + by).apply(document);
+      const moved = handles(after, selection, board).find(({ id, axis }) => id === handle.id && axis === handle.axis);
+      expect(moved?.value).toBeCloseTo(handle.value + by, 6);
+      // seen from what stays where it is: the body may grow to both sides of it
+      const axis = handle.axis === 'x' ? 0 : 1;
+      expect((moved!.at[axis] - handle.at[axis]) * handle.towards * by).toBeGreaterThan(-1e-6);
+      followed.push(Math.abs(moved!.at[axis] - handle.at[axis]) > 0.2);
+    },
+  );
+  test('nearly all of them go with the pointer', () => {
+    // the mouth of notes stays, and the piece grows above it; what lies at the right of a leaf with room to spare grows to the left
+    expect(followed.filter((each) => !each).length).toBeLessThan(0.08 * followed.length);
+  });
+});
+
+describe('a handle', () => {
+  const bifold = demoDesigns.find(({ id }) => id === 'permit-bifold')!;
+  const leaf = handles(bifold, 'body', 'inside').find(({ id }) => id === 'pins/body/leafWidth')!;
+  test('steps along the grid of the design', () => {
+    expect(leaf.edit(101.3).apply(bifold).pins).toEqual({ 'body/leafWidth': 101.5 });
+    const inches: DesignDocument = { ...bifold, grid: '1/8in' };
+    const stepped = handles(inches, 'body', 'inside')
+      .find(({ id }) => id === leaf.id)!
+      .edit(107)
+      .apply(inches);
+    expect(stepped.pins!['body/leafWidth']! / 3.175).toBeCloseTo(34, 9);
+  });
+  test('at the least that must be, it is let go', () => {
+    const pinned = leaf.edit(101).apply(bifold);
+    expect(leaf.edit(60).apply(pinned).pins).toEqual({});
+  });
+  test('of a reveal stays within its house rule', () => {
+    const [reveal] = handles(bifold, 'holders/A').filter(({ axis }) => axis === 'y');
+    expect(reveal).toMatchObject({ label: 'Reveal', value: 12 });
+    expect(
+      reveal!
+        .edit(500)
+        .apply(bifold)
+        .holders.find(({ id }) => id === 'A')!.params.reveal,
+    ).toBe(reveal!.most);
+  });
+  test('nothing else has any', () => {
+    expect(handles(bifold, 'closure')).toEqual([]);
+    expect(handles(bifold, 'holders/Z')).toEqual([]);
+  });
+});

@@ -1,0 +1,148 @@
+import type { BoardPlan, BoardSize } from '../bodies/board-plan.ts';
+import type { Edit } from '../document/edits/edit.ts';
+import { setHolderParam, setPin } from '../document/edits/settings.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { kindOf } from '../document/kind-of.ts';
+import { limits } from '../document/limits.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import { houseRules } from '../shelves/rules/house-rules.ts';
+import { builtInKinds, type Kinds } from '../solve/kinds.ts';
+import type { SolvedHolder, Solution } from '../solve/solution.ts';
+import { roundToGrid } from '../units/grid.ts';
+
+/** A place on a board that changes a size when it is dragged. All mm. */
+export interface BoardHandle {
+  /** What it changes, such as `pins/body/leafWidth` or `holders/A/params/reveal`. */
+  id: string;
+  label: string;
+  at: Point;
+  /** `x`: it moves to the right and left; `y`: up and down. */
+  axis: 'x' | 'y';
+  /** Which way it is pulled for more. */
+  towards: 1 | -1;
+  /** What the size is now, and between what it may be. */
+  value: number;
+  least: number;
+  most: number;
+  /** @param value mm; set to the nearest step of the design's grid, within what it may be */
+  edit(value: number): Edit;
+}
+
+/** What can be dragged of the object in hand on a board.
+ * @param selection `body` for the body's own sizes, `holders/A` for those of a holder; nothing else has handles */
+export function handlesOn(
+  board: Pick<BoardPlan, 'width' | 'height' | 'faces' | 'sizes'>,
+  selection: string,
+  document: DesignDocument,
+  solution: Solution,
+  kinds: Kinds = builtInKinds,
+): BoardHandle[] {
+  const [kind, id = ''] = selection.split('/');
+  if (kind === 'body') return bodyHandles(board, document, solution);
+  const holder = solution.holders.find((each) => each.id === id);
+  const face = board.faces.find((each) => each.id === holder?.face);
+  if (kind !== 'holders' || !holder || !face) return [];
+  const onto = ([x, y]: Point): Point => [face.dx + x * face.stretch, y + face.dy];
+  return [...widthHandles(holder, document, solution), ...mouthHandles(holder, document, kinds)].map((handle) => ({
+    ...handle,
+    at: onto(handle.at),
+  }));
+}
+
+/** The ends of the dimension lines whose size may be pinned; each size once. */
+function bodyHandles(
+  board: Pick<BoardPlan, 'width' | 'height' | 'sizes'>,
+  document: DesignDocument,
+  solution: Solution,
+): BoardHandle[] {
+  const taken = new Set<string>();
+  return board.sizes.flatMap(({ path, pin = path, side, to }) => {
+    if (taken.has(pin)) return [];
+    const handle = pinHandle(pin, document, solution, handleAt(board, { side, to }), side === 'right' ? 'y' : 'x');
+    if (handle) taken.add(pin);
+    return handle ? [handle] : [];
+  });
+}
+
+/** On the edge that moves, clear of corners; on a fold at its lower end. */
+function handleAt(
+  { width, height }: Pick<BoardPlan, 'width' | 'height'>,
+  { side, to }: Pick<BoardSize, 'side' | 'to'>,
+): Point {
+  if (side === 'right') return [0.8 * width, to];
+  return [to, to < width - 1e-6 ? 0 : 0.2 * height];
+}
+
+/** Clear widths: of the one room, or of each channel at its stitch line; and how deep a folded pocket is. */
+function widthHandles(holder: SolvedHolder, document: DesignDocument, solution: Solution): BoardHandle[] {
+  const own = `holders/${holder.id}/`;
+  const widths = solution.pinnable.filter(({ path }) => path.startsWith(own) && !path.endsWith('pocketDepth'));
+  const { seat, stitching, mouths } = holder;
+  const [left, right] = [seat.x, seat.x + seat.width.value];
+  const middle: Point = [(left + right) / 2, seat.y + seat.height.value / 2];
+  const depth = mouths[0] && pinHandle(`${own}pocketDepth`, document, solution, [middle[0], mouths[0].y], 'y');
+  const handles = widths.flatMap(({ path }) => pinHandle(path, document, solution, middle, 'x') ?? []);
+  // several lie side by side, each up to its stitch line
+  const lines = [...stitching.map(({ to }) => to[0]).filter((x) => x > left + 1e-6 && x < right - 1e-6), right];
+  const placed = handles.map((handle, index): BoardHandle => {
+    const [x, y] = handle.at;
+    return { ...handle, at: [handles.length > 1 ? lines[index]! : x + handle.value / 2, y] };
+  });
+  return [...placed, ...(depth ? [depth] : [])];
+}
+
+function pinHandle(
+  path: string,
+  { pins = {}, grid }: DesignDocument,
+  { pinnable }: Solution,
+  at: Point,
+  axis: BoardHandle['axis'],
+): BoardHandle | undefined {
+  const size = pinnable.find((each) => each.path === path);
+  if (!size) return undefined;
+  const { label, least } = size;
+  const most = limits.pinned.most;
+  return {
+    id: `pins/${path}`,
+    label,
+    at,
+    axis,
+    towards: 1,
+    value: Math.max(least, pins[path] ?? least),
+    least,
+    most,
+    // at its least it is not pinned any more
+    edit: (value) => {
+      const wished = stepWithin(value, { least, most, grid });
+      return setPin(path, label, wished <= least + 1e-9 ? undefined : wished);
+    },
+  };
+}
+
+function mouthHandles(holder: SolvedHolder, { grid }: DesignDocument, kinds: Kinds): BoardHandle[] {
+  const kind = kindOf(kinds.holders, holder.kind);
+  const handle = kind?.mouthHandle?.(holder);
+  const mouth = handle && holder.mouths[handle.mouth];
+  const spec = handle && kind?.params[handle.param];
+  if (!handle || !mouth || spec?.kind !== 'length') return [];
+  const { least, most } = houseRules[spec.rule];
+  const between = { least, most, grid };
+  return [
+    {
+      id: `holders/${holder.id}/params/${handle.param}`,
+      label: spec.title,
+      at: [(mouth.x0 + mouth.x1) / 2, mouth.y],
+      axis: 'y',
+      towards: handle.towards,
+      value: handle.value,
+      least,
+      most,
+      edit: (value) => setHolderParam(holder.id, spec.title, handle.param, stepWithin(value, between)),
+    },
+  ];
+}
+
+const stepWithin = (
+  value: number,
+  { least, most, grid }: { least: number; most: number; grid: DesignDocument['grid'] },
+): number => Math.min(most, Math.max(least, roundToGrid(value, grid, 'nearest')));

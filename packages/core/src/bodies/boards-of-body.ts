@@ -1,0 +1,14 @@
+import { board, boardFace, type BoardPlan } from './board-plan.ts';
+import type { BodyKind, FaceSpec, SizedBody } from './body-kind.ts';
+
+/** The boards of a body. */
+export const boardsOfBody = ({ boards }: BodyKind, body: SizedBody, specs: readonly FaceSpec[]): BoardPlan[] =>
+  boards?.(body) ?? plainBoards(body, specs);
+
+/** A board for each face of a body that says nothing of its boards: the host with what lies on it. */
+const plainBoards = ({ faces }: SizedBody, specs: readonly FaceSpec[]): BoardPlan[] =>
+  faces.map(({ id, host }) => {
+    const title = specs.find((spec) => spec.id === id)?.title ?? id;
+    const capital = title.charAt(0).toUpperCase() + title.slice(1);
+    return board({ id, title: capital, ground: 'exterior' }, host, [boardFace(id)]);
+  });

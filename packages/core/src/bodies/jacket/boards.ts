@@ -1,0 +1,28 @@
+import type { SizedBody } from '../body-kind.ts';
+import { board, boardFace, type BoardPlan } from '../board-plan.ts';
+import type { Jacket } from './size.ts';
+
+/** The inside of a jacket, its flaps folded out, with the open book on it. */
+export function jacketBoards({ detail: { width, height, flap } }: SizedBody<Jacket>): BoardPlan[] {
+  const [wide, turned] = [width.value, flap.value];
+  const plan = board(
+    { id: 'inside', title: 'Inside, lying open, its flaps folded out', ground: 'lining' },
+    { width: wide, height: height.value },
+    [boardFace('cover')],
+    { up: { path: 'finished/height', pin: 'body/height' } },
+  );
+  const fold = (at: number) => ({ x0: at, x1: at });
+  return [
+    {
+      ...plan,
+      folds: [fold(turned), fold(wide - turned)],
+      sizes: [
+        { path: 'body/flap', from: 0, to: turned, side: 'near' },
+        { path: 'finished/openWidth', from: turned, to: wide - turned, side: 'near' },
+        { path: 'body/flap', from: wide - turned, to: wide, side: 'near' },
+        { path: 'body/width', from: 0, to: wide, side: 'far' },
+        ...plan.sizes,
+      ],
+    },
+  ];
+}

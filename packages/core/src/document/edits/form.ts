@@ -1,0 +1,120 @@
+import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
+import type { Item } from '../../shelves/items/item.ts';
+import { holdersIn, type DesignDocument, type HolderEntry, type Params, type ParamValue } from '../design-document.ts';
+import { kindOf } from '../kind-of.ts';
+import type { Edit } from './edit.ts';
+import { closureFor } from './new-design.ts';
+import { placeLines } from './place.ts';
+import { facesOf, facesWith, holderKind, mayGo, seated, sharedSeats } from './seats.ts';
+
+/** What came along into another form, and what could not. */
+export interface FormChange {
+  edit: Edit;
+  /** Holders that lie on a face of the new form. */
+  kept: string[];
+  /** Sentences for the maker, one for each thing that could not come along. */
+  notes: string[];
+}
+
+/** Changes the family of a design, or a choice within it. Contents stay; holders that find a seat go there, on a face of the
+ * same name first; what was in the others is placed anew. Closure and parts stay where the new form can have them.
+ * @param params settings of the new form; default the standard ones, and those of the design if it stays in its family
+ * @param items what is on the shelf */
+export function changeForm(
+  document: DesignDocument,
+  { kind, params = kind === document.body.kind ? document.body.params : {} }: { kind: string; params?: Params },
+  items: readonly Item[],
+): FormChange {
+  const bodies: BodyKinds = bodyKinds;
+  const family = kindOf(bodies, kind);
+  const title = family?.title.toLowerCase() ?? kind;
+  if (!family) return { edit: { name: `Make it a ${title}`, apply: (same) => same }, kept: [], notes: [] };
+  const closes = family.closures.includes(document.closure.kind);
+  const parts = document.parts?.filter((part) => family.parts?.includes(part.kind));
+  const reseated = reseat({ ...document, body: { kind, params } });
+  const homeless = document.holders.filter(({ id }) => !reseated.holders.some((holder) => holder.id === id));
+  const next = placeLines(
+    {
+      ...reseated,
+      closure: closes ? document.closure : { kind: closureFor(kind), params: {} },
+      ...(parts && { parts }),
+      ...(document.pins && { pins: pinsFor(document, reseated) }),
+    },
+    homeless.flatMap(({ contents }) => contents.map(({ line }) => line)),
+    items,
+  );
+  return {
+    edit: { name: `Make it a ${title}`, apply: () => next },
+    kept: reseated.holders.map(({ id }) => id),
+    notes: [
+      ...homeless.map((holder) => noteOf(holder, title, next)),
+      ...(closes || document.closure.kind === 'none'
+        ? []
+        : ['Its closure is not made for this form and was left away.']),
+      ...(document.parts ?? [])
+        .filter((part) => !parts?.includes(part))
+        .map((part) => `${capital(part.kind.replaceAll('-', ' '))} cannot be set on a ${title} and were left away.`),
+    ],
+  };
+}
+
+/** A choice within a family, with what lies on faces that are not there any more placed anew. */
+export const chooseVariant = (title: string, key: string, value: ParamValue, items: readonly Item[]): Edit => ({
+  name: `Change ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
+  apply(document) {
+    const { kind, params } = document.body;
+    return changeForm(document, { kind, params: { ...params, [key]: value } }, items).edit.apply(document);
+  },
+});
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignDocument): string {
+  const what = `${holderKind(kind)?.title ?? kind} ${id}`;
+  const placed = contents.every(({ line }) =>
+    next.holders.some((each) => each.contents.some((held) => held.line === line)),
+  );
+  return placed
+    ? `${what} has no seat in a ${form}: what it held was placed anew.`
+    : `${what} has no seat in a ${form}, and not all that it held found another place.`;
+}
+
+/** Every holder on a face of the body: whole arrangements where they may stay, each by itself otherwise; others go. */
+function reseat(document: DesignDocument): DesignDocument {
+  const specs = facesOf(document);
+  const kinds = new Map(document.holders.map(({ id, kind }) => [id, kind]));
+  const suits = (face: string, ids: string[]) => {
+    const seat = specs.find(({ id }) => id === face)?.seat;
+    const all = ids.every((id) => mayGo({ ...document, faces: {} }, kinds.get(id) ?? '', { face }));
+    return seat !== undefined && all && (ids.length === 1 || sharedSeats.includes(seat));
+  };
+  const stayed = Object.entries(document.faces).filter(([face, arrangement]) => suits(face, holdersIn(arrangement)));
+  let faces = Object.fromEntries(stayed);
+  const rest = Object.entries(document.faces).filter(([face]) => !(face in faces));
+  for (const [, arrangement] of rest) {
+    const free = specs.find(({ id }) => !(id in faces) && suits(id, holdersIn(arrangement)));
+    if (free) faces = { ...faces, [free.id]: arrangement };
+  }
+  const lying = () => new Set(Object.values(faces).flatMap(holdersIn));
+  for (const { id } of document.holders.filter((holder) => !lying().has(holder.id))) {
+    const free = specs.find((spec) => !(spec.id in faces) && suits(spec.id, [id]));
+    if (free) faces = seated(faces, id, { face: free.id });
+  }
+  const stays = lying();
+  return {
+    ...document,
+    holders: document.holders.filter(({ id }) => stays.has(id)),
+    faces: facesWith(faces, (id) => stays.has(id)),
+  };
+}
+
+/** Pins of holders that stay, and those of the body if it is still the same family. */
+function pinsFor({ pins = {}, body }: DesignDocument, next: DesignDocument): Record<string, number> {
+  const stays = new Set(next.holders.map(({ id }) => id));
+  return Object.fromEntries(
+    Object.entries(pins).filter(([path]) => {
+      const [kind, id = ''] = path.split('/');
+      return kind === 'holders' ? stays.has(id) : body.kind === next.body.kind;
+    }),
+  );
+}

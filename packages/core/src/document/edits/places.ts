@@ -1,0 +1,145 @@
+import { holdersIn, type DesignDocument } from '../design-document.ts';
+import type { HolderKind, Side } from '../../holders/holder-kind.ts';
+import type { Item } from '../../shelves/items/item.ts';
+import type { Place } from './arrange.ts';
+import { holdersFor } from './place.ts';
+import { facesOf, holderKind, mayGo, sharedSeats, type Spot } from './seats.ts';
+
+/** A place that a thing may be put to. */
+export interface Candidate {
+  /** Tells it from the others of one question. */
+  id: string;
+  place: Place;
+  face: string;
+  /** What the holder is or would be, and where: “Slip pocket”, “left leaf”. */
+  title: string;
+  where: string;
+  /** How well it suits, 0 to 1, and the reason. */
+  score: number;
+  why: string;
+}
+
+const sides: readonly Side[] = ['left', 'right', 'top', 'bottom'];
+/** The words before a neighbour's name. */
+export const sideWords: Readonly<Record<Side, string>> = {
+  left: 'left of',
+  right: 'right of',
+  top: 'above',
+  bottom: 'below',
+};
+
+/** Kinds of holder that are offered for an empty face. */
+const KINDS = 3;
+
+/** Everywhere that a thing may be put: into each holder that can hold it, onto each empty face, and beside what lies on the
+ * others. The best first.
+ * @param line of contents that it belongs to; the holder that has it to itself is no place to go to */
+export function placesFor(document: DesignDocument, item: Item, line: string): Candidate[] {
+  return [...intoHolders(document, item, line), ...ontoFaces(document, item, line)].sort((a, b) => b.score - a.score);
+}
+
+function intoHolders(document: DesignDocument, item: Item, line: string): Candidate[] {
+  return document.holders.flatMap(({ id, kind, contents }): Candidate[] => {
+    const face = faceOf(document, id);
+    const family = holderKind(kind);
+    const has = contents.some((entry) => entry.line === line);
+    if (!family || face === undefined || has) return [];
+    const { score, why } = family.suits(item);
+    if (score <= 0) return [];
+    return [
+      {
+        id: `into-${id}`,
+        place: { into: id },
+        face,
+        title: `${family.title} ${id}`,
+        where: titleOf(document, face),
+        score,
+        why,
+      },
+    ];
+  });
+}
+
+function ontoFaces(document: DesignDocument, item: Item, line: string): Candidate[] {
+  const kinds = holdersFor(document);
+  return facesOf(document).flatMap(({ id: face, title, seat }): Candidate[] => {
+    const fitting = kinds
+      .filter(([, kind]) => kind.seats.includes(seat))
+      .map(([id, kind]): Option => ({ id, kind, ...kind.suits(item) }))
+      .filter(({ score }) => score > 0)
+      .sort((a, b) => b.score - a.score);
+    const option = ({ id, kind, score, why }: Option, spot: Spot): Candidate => ({
+      id: `${id}-${face}${spot.beside ? `-${spot.beside.side}-${spot.beside.holder}` : ''}`,
+      place: { kind: id, ...spot },
+      face,
+      title: kind.title,
+      where: spot.beside ? `${sideWords[spot.beside.side]} ${spot.beside.holder}` : title,
+      score,
+      why,
+    });
+    const there = document.faces[face];
+    if (!there) return fitting.slice(0, KINDS).map((each) => option(each, { face }));
+    const [best] = fitting;
+    if (!best || !sharedSeats.includes(seat)) return [];
+    const neighbours = holdersIn(there).filter((id) => !alone(document, id, line));
+    return neighbours.flatMap((holder) =>
+      sides
+        .map((side): Spot => ({ face, beside: { holder, side } }))
+        .filter((spot) => mayGo(document, best.id, spot))
+        .map((spot) => option(best, spot)),
+    );
+  });
+}
+
+interface Option {
+  id: string;
+  kind: HolderKind;
+  score: number;
+  why: string;
+}
+
+/** Whether a holder holds that line only: it goes when the line leaves. */
+const alone = ({ holders }: DesignDocument, id: string, line: string): boolean =>
+  holders.find((holder) => holder.id === id)?.contents.every((entry) => entry.line === line) ?? false;
+
+/** The face that a holder lies on; nothing if it lies on none. */
+export const faceOf = ({ faces }: Pick<DesignDocument, 'faces'>, holder: string): string | undefined =>
+  Object.keys(faces).find((face) => holdersIn(faces[face]!).includes(holder));
+
+const titleOf = (document: DesignDocument, face: string): string =>
+  facesOf(document).find(({ id }) => id === face)?.title ?? face;
+
+/** A spot that a holder may be moved to. */
+export interface SpotCandidate {
+  id: string;
+  spot: Spot;
+  face: string;
+  where: string;
+}
+
+/** Everywhere that a holder may be moved to, with all that is in it. */
+export function spotsFor(document: DesignDocument, holder: string): SpotCandidate[] {
+  const kind = document.holders.find(({ id }) => id === holder)?.kind;
+  if (!kind) return [];
+  return facesOf(document).flatMap(({ id: face, title, seat }): SpotCandidate[] => {
+    const there = document.faces[face];
+    const others = there ? holdersIn(there).filter((id) => id !== holder) : [];
+    if (others.length === 0) {
+      const spot = { face };
+      const free = !there && mayGo(document, kind, spot);
+      return free ? [{ id: face, spot, face, where: title }] : [];
+    }
+    if (!sharedSeats.includes(seat)) return [];
+    return others.flatMap((other) =>
+      sides
+        .map((side): Spot => ({ face, beside: { holder: other, side } }))
+        .filter((spot) => mayGo(document, kind, spot))
+        .map((spot) => ({
+          id: `${face}-${spot.beside!.side}-${other}`,
+          spot,
+          face,
+          where: `${sideWords[spot.beside!.side]} ${other}`,
+        })),
+    );
+  });
+}
