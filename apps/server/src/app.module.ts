@@ -3,6 +3,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { databaseOptions, entities } from './database/options.ts';
 import { DesignsController } from './designs/designs.controller.ts';
 import { DesignsService } from './designs/designs.service.ts';
+import { VersionsService } from './designs/versions.service.ts';
 import { FilesController } from './files/files.controller.ts';
 import { HealthController } from './health/health.controller.ts';
 import { ImportsController } from './imports/imports.controller.ts';
@@ -31,7 +32,7 @@ export class AppModule {
         ShelvesController,
         ImportsController,
       ],
-      providers: [DesignsService, ShelvesService, ChangesService, ImportsService],
+      providers: [DesignsService, VersionsService, ShelvesService, ChangesService, ImportsService],
     };
   }
 }

@@ -1,5 +1,5 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsInt, IsObject, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { IsInt, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
 import { Type } from 'class-transformer';
 
 const document = {
@@ -20,6 +20,14 @@ export class StoreDesignRequest extends NewDesignRequest {
   @IsInt()
   @Min(1)
   revision?: number;
+}
+
+export class KeepVersionRequest {
+  @ApiProperty({ description: 'What the maker calls this state', maxLength: 80 })
+  @IsString()
+  @Matches(/\S/, { message: 'name must have a letter' })
+  @MaxLength(80)
+  name!: string;
 }
 
 export class DesignQuery {

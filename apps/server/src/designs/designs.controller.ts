@@ -1,17 +1,32 @@
-import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  Post,
+  Put,
+  Query,
+  Res,
+} from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { describeSolution, solveDesign } from '@zindle/core';
 import type { Response } from 'express';
 import { revisionOf, tagOf } from '../common/revision.ts';
-import { DesignQuery, NewDesignRequest, StoreDesignRequest } from './design-requests.ts';
+import { DesignQuery, KeepVersionRequest, NewDesignRequest, StoreDesignRequest } from './design-requests.ts';
 import { ShelvesService } from '../shelves/shelves.service.ts';
 import { DesignsService, type StoredDesign } from './designs.service.ts';
+import { VersionsService } from './versions.service.ts';
 
 @ApiTags('designs')
 @Controller('designs')
 export class DesignsController {
   constructor(
     private readonly designs: DesignsService,
+    private readonly versions: VersionsService,
     private readonly shelves: ShelvesService,
   ) {}
 
@@ -57,6 +72,24 @@ export class DesignsController {
   @ApiOperation({ summary: 'Takes a design out of the bin' })
   restore(@Param('id') id: string) {
     return this.designs.restore(id);
+  }
+
+  @Get(':id/versions')
+  @ApiOperation({ summary: 'States of a design that were kept, the last one first' })
+  listVersions(@Param('id') id: string) {
+    return this.versions.list(id);
+  }
+
+  @Post(':id/versions')
+  @ApiOperation({ summary: 'Keeps the stored state of a design under a name' })
+  keepVersion(@Param('id') id: string, @Body() { name }: KeepVersionRequest) {
+    return this.versions.keep(id, name.trim());
+  }
+
+  @Get(':id/versions/:number')
+  @ApiOperation({ summary: 'A kept state with its document' })
+  version(@Param('id') id: string, @Param('number', ParseIntPipe) number: number) {
+    return this.versions.get(id, number);
   }
 
   @Get(':id/solution')
