@@ -17,6 +17,12 @@ export interface StoredDesign {
   updatedAt: string;
   document: DesignDocument;
 }
+/** A state of a design that was kept. */
+export interface VersionRow {
+  number: number;
+  name: string;
+  createdAt: string;
+}
 export type ShelfRow = Omit<StoredDesign, 'document'> &
   (
     | { document: DesignDocument; problem?: undefined }
@@ -173,6 +179,11 @@ export const api = {
     call<StoredDesign>('PUT', at(document.id), { document }, { 'If-Match': `"${revision}"` }),
   remove: (id: string) => call<void>('DELETE', at(id)),
   restore: (id: string) => call<void>('POST', `${at(id)}/restore`),
+
+  versions: (id: string) => call<{ versions: VersionRow[] }>('GET', `${at(id)}/versions`),
+  keepVersion: (id: string, name: string) => call<VersionRow>('POST', `${at(id)}/versions`, { name }),
+  version: (id: string, number: number) =>
+    call<VersionRow & { document: DesignDocument }>('GET', `${at(id)}/versions/${number}`),
 
   entries: (shelf: ShelfId) => call<{ own: StoredEntry[] }>('GET', `/shelves/${shelf}`),
   createEntry: (shelf: ShelfId, entry: object) => call<StoredEntry>('POST', `/shelves/${shelf}`, { entry }),

@@ -1,7 +1,6 @@
 import { createBrowserRouter, Navigate, useParams } from 'react-router';
 import { ShelfPage } from '../shelf/shelf-page.tsx';
 import { DesignPage } from '../stages/design-page.tsx';
-import { ShapeStage } from '../stages/shape/shape-stage.tsx';
 import { CrashPage, LostPage } from './lost-page.tsx';
 
 /** A design opened without a stage starts at the drawing. */
@@ -30,7 +29,16 @@ export const router = createBrowserRouter([
         HydrateFallback: Loading,
         lazy: { Component: async () => (await import('../stages/hold/cloth/cloth-bench.tsx')).ClothBench },
       },
-      { path: 'shape', element: <ShapeStage /> },
+      {
+        path: 'choose',
+        HydrateFallback: Loading,
+        lazy: { Component: async () => (await import('../stages/choose/choose-form.tsx')).ChooseForm },
+      },
+      {
+        path: 'shape',
+        HydrateFallback: Loading,
+        lazy: { Component: async () => (await import('../stages/shape/shape-stage.tsx')).ShapeStage },
+      },
       {
         path: 'cut',
         HydrateFallback: Loading,

@@ -1,16 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import { standardItems, type DesignDocument } from '@zindle/core';
+import { sizeAt, standardItems, type DesignDocument } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
 import { fitFrame } from '../board/frame.ts';
-import { boardView } from './board-view.ts';
 import { inspected } from './inspected.ts';
-import { followInto, measureAt } from './measures.ts';
+import { followInto } from './measures.ts';
 import { piecesView } from './pieces-view.ts';
 import { solvedOf } from './solution.ts';
 import { tableView } from './table-view.ts';
 import { countThings, thingsToHold, whyHomeless } from './things.ts';
 
-const [bifold, junior, lens] = demoDesigns as [DesignDocument, DesignDocument, DesignDocument];
+const [bifold, , lens] = demoDesigns as [DesignDocument, DesignDocument, DesignDocument];
 const solve = (design: DesignDocument) => {
   const solved = solvedOf(design);
   if (!solved.ok) throw new Error(solved.message);
@@ -27,103 +26,7 @@ describe('solvedOf', () => {
   });
 });
 
-describe('the board of other families', () => {
-  const viewOf = (id: string) => {
-    const design = demoDesigns.find((each) => each.id === id)!;
-    return boardView(design, solve(design));
-  };
-  test('a folio shows its leaves and folds from the left', () => {
-    const view = viewOf('survey-folio')!;
-    expect(view.folds).toEqual([
-      { x0: 164.5, x1: 185.5 },
-      { x0: 350, x1: 368 },
-    ]);
-    expect(view.sizes.filter(({ side }) => side === 'near').map(({ from, to }) => to - from)).toEqual([
-      164.5, 164.5, 153,
-    ]);
-  });
-  test('a pocket on the outside of a bag lies on its front, above the cut corners', () => {
-    const view = viewOf('slate-carrier')!;
-    const pocket = view.holders.find(({ face }) => face === 'front')!;
-    expect([pocket.x0, pocket.y0]).toEqual([0, 45]);
-    expect(pocket.y1).toBeLessThan(view.height);
-    // the mate of the strap, in the middle below the mouth
-    expect(view.snaps).toHaveLength(1);
-    expect(view.snaps[0]!.x).toBeCloseTo(view.width / 2, 9);
-  });
-  test('what is on the outside does not show on the inside of a wallet', () => {
-    expect(viewOf('logger-pocket')!.holders.map(({ face }) => face)).toEqual(['left']);
-  });
-  test('a family without a board has none', () => expect(viewOf('sieve-bag')).toBeUndefined());
-});
-
-describe('boardView', () => {
-  const view = boardView(bifold, solve(bifold))!;
-
-  test('everything lies within the body, the leaves beside the fold', () => {
-    expect([view.width, view.height]).toEqual([208, 94]);
-    expect([view.folds[0]!.x0, view.folds[0]!.x1]).toEqual([97, 111]);
-    for (const { face, x0, x1, y0, y1 } of view.holders) {
-      expect(Math.min(x0, y0)).toBeGreaterThanOrEqual(-1e-9);
-      expect(x1).toBeLessThanOrEqual(view.width + 1e-9);
-      expect(y1).toBeLessThanOrEqual(view.height);
-      if (face === 'left') expect(x1).toBeLessThan(view.folds[0]!.x0);
-      if (face === 'right') expect(x0).toBeGreaterThan(view.folds[0]!.x1);
-    }
-  });
-  test('cards keep their size and stand in their pockets', () => {
-    const things = view.holders.flatMap(({ layers }) =>
-      layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : [])),
-    );
-    expect(things).toHaveLength(6);
-    const permit = things.find(({ line }) => line === 'c1')!;
-    expect([permit.x1 - permit.x0, permit.y1 - permit.y0, permit.place]).toEqual([
-      expect.closeTo(85.6, 9),
-      expect.closeTo(53.98, 9),
-      'A1',
-    ]);
-  });
-  test('what hides behind its front is named by the holder', () => {
-    expect(view.holders.find(({ id }) => id === 'C')!.hidden).toEqual(['Ferry money']);
-    expect(view.holders.find(({ id }) => id === 'A')!.hidden).toEqual([]);
-  });
-  test('a tab stands out', () => {
-    expect(view.tab).toBeUndefined();
-    expect(boardView(junior, solve(junior))!.tab).toMatchObject({ width: 25 });
-  });
-});
-
-describe('boards of the other families', () => {
-  const view = (id: string) => {
-    const design = demoDesigns.find((each) => each.id === id)!;
-    return boardView(design, solve(design))!;
-  };
-  test('a sleeve shows its front with the snaps on it, inside the cloth', () => {
-    const { width, height, snaps, ground } = view('caliper-sleeve');
-    expect([width, height, ground]).toEqual([102.5, 241, 'exterior']);
-    expect(snaps.map(({ x, y }) => [x, y])).toEqual([
-      [30, 241 - 15],
-      [72.5, 241 - 15],
-    ]);
-  });
-  test('dividers stand between the things', () => {
-    const [inside] = view('twin-flask-bag').holders;
-    expect(inside!.stitching).toEqual([{ from: [125, 273], to: [125, 0] }]);
-    expect(inside!.hidden).toHaveLength(2);
-  });
-  test('a roll shows each tool above its channel, with its number', () => {
-    const { holders, width } = view('probe-roll');
-    const things = holders[0]!.layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : []));
-    expect(things.map(({ place }) => place)).toEqual(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7']);
-    for (const { x0, x1 } of things) expect(x0 >= 0 && x1 <= width).toBe(true);
-  });
-  test('a family without a board has none', () => {
-    const solution = solve(bifold);
-    expect(boardView({ ...bifold, body: { kind: 'balloon', params: {} } }, solution)).toBeUndefined();
-  });
-});
-
-describe('measureAt', () => {
+describe('sizeAt', () => {
   const solution = solve(bifold);
   test.each([
     ['finished/height', 94],
@@ -132,13 +35,13 @@ describe('measureAt', () => {
     ['pieces/body/shell/cutWidth', 222],
     ['thickness/full', 10.69],
     ['stacks/lining', 0.16],
-  ])('%s is %d', (path, value) => expect(measureAt(solution, path)!.value).toBeCloseTo(value, 9));
+  ])('%s is %d', (path, value) => expect(sizeAt(solution, path)!.value).toBeCloseTo(value, 9));
   test('nowhere is nothing', () => {
     for (const path of ['', 'finished/depth', 'holders/Z/slotWidth', 'moon/height'])
-      expect(measureAt(solution, path)).toBeUndefined();
+      expect(sizeAt(solution, path)).toBeUndefined();
   });
   test('parts that have gone are not followed', () => {
-    const slot = measureAt(solution, 'holders/A/slotWidth')!;
+    const slot = sizeAt(solution, 'holders/A/slotWidth')!;
     expect(followInto(slot, [0, 1, 0, 99, 0]).length).toBeLessThan(6);
     expect(followInto(slot, [0])[1]!.label).toBe('flat width');
   });
@@ -177,7 +80,7 @@ describe('inspected', () => {
   ])('%s is %s, and each of its sizes can be read', (selection, title) => {
     const shown = inspected(bifold, solve(bifold), selection);
     expect(shown.title).toBe(title);
-    for (const { path } of shown.sizes) expect(measureAt(solve(bifold), path)).toBeDefined();
+    for (const { path } of shown.sizes) expect(sizeAt(solve(bifold), path)).toBeDefined();
   });
 });
 

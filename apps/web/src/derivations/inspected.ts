@@ -35,6 +35,7 @@ const paramsOf = (params: Record<string, ParamSpec>) => Object.entries(params).m
 export function inspected(document: DesignDocument, solution: Solution, selection: string): Inspected {
   const [kind, id = ''] = selection.split('/');
   if (kind === 'closure') return inspectClosure(document, solution);
+  if (kind === 'parts') return inspectPart(document, solution, id) ?? inspectBody(document, solution);
   const holder = kind === 'contents' ? holderOf(document, id) : kind === 'holders' ? id : '';
   return inspectHolder(document, solution, holder) ?? inspectBody(document, solution);
 }
@@ -43,7 +44,8 @@ export function inspected(document: DesignDocument, solution: Solution, selectio
 const holderOf = ({ holders }: DesignDocument, line: string): string =>
   holders.find(({ contents }) => contents.some((entry) => entry.line === line))?.id ?? '';
 
-const faceTitle = ({ body }: DesignDocument, face: string): string =>
+/** What a face of a design's body is called. */
+export const inspectedFace = ({ body }: DesignDocument, face: string): string =>
   builtInKinds.bodies[body.kind]?.faces(body.params).find(({ id }) => id === face)?.title ?? face;
 
 function inspectHolder(document: DesignDocument, { holders }: Solution, id: string): Inspected | undefined {
@@ -54,7 +56,7 @@ function inspectHolder(document: DesignDocument, { holders }: Solution, id: stri
   return {
     path: `holders/${id}`,
     title: `${holder.title} ${id}`,
-    about: `${faceTitle(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
+    about: `${inspectedFace(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
     params: paramsOf(family.params),
     rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
     sizes: sizesOf(holder.sizes, `holders/${id}`),
@@ -70,6 +72,20 @@ function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspec
     params: paramsOf(family?.params ?? {}),
     rules: [...(family?.rules ?? [])],
     sizes: sizesOf(solution.closure.sizes, 'closure'),
+  };
+}
+
+function inspectPart({ parts = [] }: DesignDocument, solution: Solution, id: string): Inspected | undefined {
+  const entry = parts.find((each) => each.id === id);
+  const family = builtInKinds.parts[entry?.kind ?? ''];
+  if (!entry || !family) return undefined;
+  return {
+    path: `parts/${id}`,
+    title: family.title,
+    about: 'set on the body',
+    params: paramsOf(family.params),
+    rules: [...family.rules],
+    sizes: sizesOf(solution.parts.find((part) => part.id === id)?.sizes ?? {}, `parts/${id}`),
   };
 }
 

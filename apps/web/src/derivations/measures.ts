@@ -1,28 +1,4 @@
-import type { Derived, Solution } from '@zindle/core';
-
-/** The number at a path of the solution, such as `finished/height`, `body/spine`, `holders/A/slotWidth`,
- * `pieces/body/shell/cutWidth`. */
-export function measureAt(solution: Solution, path: string): Derived | undefined {
-  const [kind = '', ...rest] = path.split('/');
-  const key = rest.pop() ?? '';
-  return readers[kind]?.(solution, rest.join('/'), key);
-}
-
-type Reader = (solution: Solution, id: string, key: string) => Derived | undefined;
-
-const readers: Record<string, Reader> = {
-  finished: ({ finished }, _, key) => finished[key],
-  thickness: (solution, _, key) => (key === 'empty' ? solution.emptyThickness : solution.closedThickness),
-  section: ({ section }) => section.total,
-  body: ({ body }, _, key) => body.sizes[key],
-  closure: ({ closure }, _, key) => closure.sizes[key],
-  stacks: ({ stacks }, _, key) => stacks[key as keyof typeof stacks],
-  holders: ({ holders }, id, key) => holders.find((holder) => holder.id === id)?.sizes[key],
-  pieces: ({ pieces }, id, key) => {
-    const piece = pieces.find((each) => each.id === id);
-    return key === 'cutWidth' ? piece?.cutWidth : piece?.cutHeight;
-  },
-};
+import type { Derived } from '@zindle/core';
 
 /** Follows the parts that a maker has opened, as far as they still exist. */
 export function followInto(from: Derived, into: readonly number[]): Derived[] {

@@ -49,6 +49,14 @@ export function dropped(
   return { ...landed, [dragged.role]: from!.toSpliced(dragged.index, 1) };
 }
 
+/** A cloth laid on a role from the board: it becomes the outermost layer, stiffening and padding another one inside.
+ * @returns nothing if there are layers enough already */
+export function laidOn(layers: readonly Layer[], material: Material): Layer[] | undefined {
+  const layer: Layer = { material: material.id, coverage: usualCoverage(material) };
+  if (layer.coverage === 'full') return [layer, ...layers.slice(1)];
+  return layers.length < limits.layers ? [...layers, layer] : undefined;
+}
+
 function reordered(layers: readonly Layer[], from: number, { role, index: to = layers.length - 1 }: Target) {
   const moved = layers[from];
   if (!moved || to === from) return {};

@@ -17,6 +17,12 @@ export function itemOf({ ownItems }: DesignDocument, line: ContentsLine): Item |
   return ownItems.find(named) ?? shelvesNow().items.find(named);
 }
 
+/** What the maker calls a line. */
+export function thingName(document: DesignDocument, id: string): string {
+  const line = document.contents.find((each) => each.id === id);
+  return line ? (line.name ?? itemOf(document, line)?.name ?? line.item) : id;
+}
+
 /** Everything that must be held, in the maker's order. */
 export function thingsToHold(document: DesignDocument): ThingToHold[] {
   const slots = pocketsByLine(document);
@@ -27,7 +33,7 @@ export function thingsToHold(document: DesignDocument): ThingToHold[] {
     return {
       line,
       item,
-      name: line.name ?? item?.name ?? line.item,
+      name: thingName(document, line.id),
       places: slots.get(line.id) ?? [],
       held: held >= line.count,
     };

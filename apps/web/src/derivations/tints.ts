@@ -18,6 +18,13 @@ export function clothTint({ stacks }: DesignDocument, role: Role): string {
   return shelvesNow().materials.find(({ id }) => id === first?.material)?.tint ?? '#DDD6C6';
 }
 
+/** The colours of a design's drawings. */
+export const tintsOf = (document: DesignDocument) => ({
+  cloth: (role: Role) => clothTint(document, role),
+  thing: (line: string) => thingTint(document, line),
+  inkOn,
+});
+
 /** Ink that reads on a tint. */
 export function inkOn(tint: string): string {
   const [red, green, blue] = [1, 3, 5].map((from) => parseInt(tint.slice(from, from + 2), 16) / 255);

@@ -10,6 +10,7 @@ import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { ConflictBanner } from './conflict-banner.tsx';
+import { DesignMenu } from './design-menu.tsx';
 import { HistoryMenu } from './history-menu.tsx';
 
 /** The stages in the order of the work. */
@@ -51,6 +52,7 @@ function Header() {
       <SaveWords />
       <StageNav />
       <UndoButtons />
+      <DesignMenu />
       <UnitChoice value={unit} onUnit={(next) => edit(setUnit(next))} />
     </header>
   );

@@ -12,6 +12,9 @@ export interface Explained {
   into: readonly number[];
 }
 
+/** What is being put somewhere: things of a line, or a holder with all that is in it. */
+export type Placing = { kind: 'line'; line: string } | { kind: 'holder'; holder: string };
+
 /** How the document stands with the server. */
 export type SaveState =
   | { kind: 'stored' }
@@ -29,12 +32,17 @@ export interface DesignState {
   save: SaveState;
   selection: Selection;
   explained: Explained | undefined;
+  /** The side that is looked at: the id of a board, `form` or `pieces`; nothing for the first one. */
+  side: string | undefined;
+  placing: Placing | undefined;
   /** @param gesture edits with one gesture become one undo step */
   edit(edit: Edit, gesture?: string): void;
   undo(): void;
   redo(): void;
   select(selection: Selection): void;
   explain(explained: Explained | undefined): void;
+  look(side: string): void;
+  place(placing: Placing | undefined): void;
 }
 
 export type DesignStore = StoreApi<DesignState>;
@@ -48,6 +56,8 @@ export function createDesignStore({ document, revision }: Pick<StoredDesign, 'do
     save: { kind: 'stored' },
     selection: 'body',
     explained: undefined,
+    side: undefined,
+    placing: undefined,
     edit(edit, gesture) {
       const { document: current, history } = get();
       const next = applyEdit(current, history, edit, gesture);
@@ -64,5 +74,7 @@ export function createDesignStore({ document, revision }: Pick<StoredDesign, 'do
     select: (selection) =>
       set((state) => (state.selection === selection ? state : { selection, explained: undefined })),
     explain: (explained) => set({ explained }),
+    look: (side) => set({ side }),
+    place: (placing) => set({ placing }),
   }));
 }

@@ -18,7 +18,7 @@ export interface History {
 }
 
 export const emptyHistory: History = { past: [], future: [] };
-const LONGEST = 200;
+const LONGEST = 1000;
 
 /** Applies an edit.
  * @returns nothing if it changes nothing */

@@ -133,6 +133,9 @@ function Homes() {
           </>
         )}
       </p>
+      <Link to={`/d/${id}/choose`} className="button shrink-0">
+        Compare forms
+      </Link>
       <Link to={`/d/${id}/shape`} className="button button-main shrink-0">
         See it drawn
       </Link>

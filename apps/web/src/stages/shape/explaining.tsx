@@ -1,8 +1,19 @@
-import { explain as explanationOf, gridLabel, type Derived, type Explanation } from '@zindle/core';
+import {
+  explain as explanationOf,
+  feedsOf,
+  gridLabel,
+  inputEdit,
+  sizeAt,
+  type Derived,
+  type DesignDocument,
+  type Explanation,
+} from '@zindle/core';
 import { X } from 'lucide-react';
-import { followInto, measureAt } from '../../derivations/measures.ts';
+import { followInto } from '../../derivations/measures.ts';
 import type { Explained } from '../../store/design-store.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { shelvesNow } from '../../store/shelves.ts';
+import { LengthField } from '../../ui/length-field.tsx';
 import { Measure } from '../../ui/measure.tsx';
 import { useLength, type SayLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
@@ -27,16 +38,10 @@ const ways: Record<Explanation['how'], string> = {
 };
 
 /** The sum behind a size, as a maker reads it; each part can be opened in its turn. */
-export function Explaining({
-  solution,
-  explained: { path, into },
-}: {
-  solution: WithSolution['solution'];
-  explained: Explained;
-}) {
+export function Explaining({ document, solution, explained: { path, into } }: WithSolution & { explained: Explained }) {
   const explain = useDesign((state) => state.explain);
   const length = useLength();
-  const start = measureAt(solution, path);
+  const start = sizeAt(solution, path);
   if (!start) return null;
   const trail = followInto(start, into);
   const current = trail[trail.length - 1]!;
@@ -97,9 +102,9 @@ export function Explaining({
               )}
               {line.note && <span className="block text-xs text-quiet">{line.note}</span>}
             </span>
-            <span className="font-medium">
+            <LineValue document={document} of={line.of}>
               {sayValue({ value: how === 'sum' ? Math.abs(line.value) : line.value, unit: line.of.unit }, length)}
-            </span>
+            </LineValue>
           </li>
         ))}
       </ol>
@@ -113,13 +118,76 @@ export function Explaining({
           <span>{length(current.value)}</span>
         </p>
       )}
+      {how === 'given' && current.origin && (
+        <p className="mt-1 flex justify-between">
+          <span>Change it here</span>
+          <LineValue document={document} of={current}>
+            {sayValue(current, length)}
+          </LineValue>
+        </p>
+      )}
       {rounding && Math.abs(rounding.residue) > 0.004 && (
         <p className="text-right text-xs text-quiet">
           rounding {rounding.residue > 0 ? 'adds' : 'takes'} {Math.abs(rounding.residue).toFixed(2)} mm
         </p>
       )}
+      <Feeds solution={solution} number={current} />
     </section>
   );
+}
+
+/** A part of a sum: a field where it can be changed for this design. */
+function LineValue({ document, of, children }: { document: DesignDocument; of: Derived; children: React.ReactNode }) {
+  const edit = useDesign((state) => state.edit);
+  const input = of.origin && inputEdit(document, of.origin, shelvesNow().items);
+  if (!input) return <span className="font-medium">{children}</span>;
+  return (
+    <LengthField
+      hideLabel
+      label={input.title}
+      className="w-[4.6rem] font-medium"
+      value={of.value}
+      least={input.least}
+      most={input.most}
+      onLength={(mm, gesture) => edit(input.edit(mm), gesture)}
+    />
+  );
+}
+
+/** Sizes that are listed; of a house rule there may be many. */
+const LISTED = 6;
+
+/** What a number goes into in its turn. */
+function Feeds({ solution, number }: { solution: WithSolution['solution']; number: Derived }) {
+  const explain = useDesign((state) => state.explain);
+  const feeds = feedsOf(solution, number);
+  if (feeds.length === 0) return null;
+  return (
+    <p className="mt-2 text-[13px] text-quiet">
+      It goes into{' '}
+      {feeds.slice(0, LISTED).map(({ path, size }, index) => (
+        <span key={path}>
+          {index > 0 && ', '}
+          <button
+            type="button"
+            className="text-ink underline decoration-dotted underline-offset-2"
+            onClick={() => explain({ path, into: [] })}
+          >
+            {feedName(solution, path, size)}
+          </button>
+        </span>
+      ))}
+      {feeds.length > LISTED && ` and ${feeds.length - LISTED} more`}.
+    </p>
+  );
+}
+
+/** What a size is called where others of its kind may have the same name. */
+function feedName({ pieces }: WithSolution['solution'], path: string, { label }: Derived): string {
+  const [kind, id] = path.split('/');
+  if (kind === 'holders') return `${label} of ${id}`;
+  const piece = pieces.find((each) => path === `pieces/${each.id}/cutWidth` || path === `pieces/${each.id}/cutHeight`);
+  return piece ? `${piece.name}, cut ${path.endsWith('Width') ? 'width' : 'height'}` : label;
 }
 
 function Trail({ trail, onBack }: { trail: Derived[]; onBack(kept: number): void }) {

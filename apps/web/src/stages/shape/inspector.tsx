@@ -1,22 +1,34 @@
-import { builtInKinds, setClosure, setGrid, gridIds, gridLabel, type GridId } from '@zindle/core';
+import { sizeAt } from '@zindle/core';
 import { inspected } from '../../derivations/inspected.ts';
-import { measureAt } from '../../derivations/measures.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Measure } from '../../ui/measure.tsx';
-import { Picker } from '../../ui/picker.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 import { Explaining } from './explaining.tsx';
 import { HardwareList } from './hardware-list.tsx';
+import { HolderTools } from './holder-tools.tsx';
+import { NoteInspector } from './note-inspector.tsx';
 import { PinsAndLimits } from './pins-and-limits.tsx';
+import { PlaceList } from './placing/place-list.tsx';
 import { ParamField, RuleField } from './setting-fields.tsx';
+import { PartTools, WholePiece } from './whole-piece.tsx';
 
-/** The selected object: what can be set, what follows, and the sum behind the size in hand. */
+/** The selected object: what can be set, what follows, and the sum behind the size in hand; or where what is in hand can go. */
 export function Inspector({ document, solution }: WithSolution) {
+  const placing = useDesign((state) => state.placing);
   const selection = useDesign((state) => state.selection);
+  const both = { document, solution };
+  if (placing) return <PlaceList document={document} placing={placing} />;
+  const note = document.notes?.find(({ id }) => selection === `notes/${id}`);
+  return note ? <NoteInspector key={note.id} note={note} /> : <ObjectInspector {...both} selection={selection} />;
+}
+
+function ObjectInspector({ document, solution, selection }: WithSolution & { selection: string }) {
   const select = useDesign((state) => state.select);
   const { path, title, about, params, rules, sizes } = inspected(document, solution, selection);
   const explained = useDesign((state) => state.explained);
+  const both = { document, solution };
+  const [kind, id = ''] = path.split('/');
   return (
     <>
       <div className="flex items-baseline justify-between gap-2">
@@ -32,65 +44,26 @@ export function Inspector({ document, solution }: WithSolution) {
         )}
       </div>
       <p className="text-quiet">{about}</p>
-      {explained && <Explaining solution={solution} explained={explained} />}
+      {explained && <Explaining {...both} explained={explained} />}
       <div className="mt-3 space-y-2.5">
-        {path === 'body' && <WholeWallet document={document} solution={solution} />}
+        {path === 'body' && <WholePiece {...both} />}
+        {kind === 'holders' && <HolderTools key={id} {...both} id={id} />}
+        {kind === 'parts' && <PartTools id={id} title={title} />}
         {params.map(({ key, spec }) => (
           <ParamField key={`${path}/${key}`} document={document} selection={path} name={key} spec={spec} />
         ))}
-        {rules.map((id) => (
-          <RuleField key={id} document={document} id={id} />
+        {rules.map((rule) => (
+          <RuleField key={rule} document={document} id={rule} />
         ))}
       </div>
       <h3 className="mt-5 text-sm">What follows</h3>
       <dl>
-        {sizes.map(({ path, label }) => (
-          <SizeRow key={path} path={path} label={label} solution={solution} />
+        {sizes.map((size) => (
+          <SizeRow key={size.path} path={size.path} label={size.label} solution={solution} />
         ))}
       </dl>
-      <PinsAndLimits key={path} document={document} solution={solution} under={path} />
+      <PinsAndLimits key={path} {...both} under={path} />
       {path === 'body' && <HardwareList solution={solution} />}
-    </>
-  );
-}
-
-function WholeWallet({ document }: WithSolution) {
-  const edit = useDesign((state) => state.edit);
-  const select = useDesign((state) => state.select);
-  const possible = builtInKinds.bodies[document.body.kind]?.closures ?? [];
-  const closures = possible.map((id) => ({ id, title: builtInKinds.closures[id]?.title ?? id }));
-  return (
-    <>
-      <div>
-        <div className="mb-1 flex justify-between">
-          <span>Closes with</span>
-          {document.closure.kind !== 'none' && (
-            <button
-              type="button"
-              className="text-xs font-semibold text-weld underline underline-offset-4"
-              onClick={() => select('closure')}
-            >
-              its sizes
-            </button>
-          )}
-        </div>
-        <Picker
-          label="Closes with"
-          value={document.closure.kind}
-          options={closures}
-          onPick={(kind) => edit(setClosure(kind, closures.find(({ id }) => id === kind)!.title))}
-        />
-      </div>
-      <div className="flex items-center justify-between gap-3">
-        <span>Sizes rounded to</span>
-        <Picker
-          label="Sizes rounded to"
-          className="w-32"
-          value={document.grid}
-          options={gridIds.map((id) => ({ id, title: gridLabel(id) }))}
-          onPick={(grid) => edit(setGrid(grid as GridId))}
-        />
-      </div>
     </>
   );
 }
@@ -99,7 +72,7 @@ function SizeRow({ path, label, solution }: { path: string; label: string; solut
   const explain = useDesign((state) => state.explain);
   const chosen = useDesign((state) => state.explained?.path === path);
   const length = useLength();
-  const derived = measureAt(solution, path);
+  const derived = sizeAt(solution, path);
   if (!derived) return null;
   return (
     <div className="flex items-baseline justify-between gap-3 border-b border-hair/70 py-1.5">

@@ -13,7 +13,7 @@ export function SectionPanel({ document, solution }: WithSolution) {
   const length = useLength();
   const { section, emptyThickness } = solution;
   return (
-    <section aria-label="Section, closed and full" className="flex min-w-0 flex-col px-4 pt-3 pb-2">
+    <section aria-label="Section, closed and full" className="flex min-h-0 min-w-0 flex-1 flex-col px-4 pt-2.5 pb-1">
       <h2 className="text-base">{titles[section.state]}</h2>
       <div className="flex min-h-0 flex-1">
         <div ref={ref} className="min-w-0 flex-1 overflow-hidden">

@@ -1,8 +1,10 @@
 import {
+  chooseVariant,
   houseRules,
   setBodyParam,
   setClosureParam,
   setHolderParam,
+  setPartParam,
   setRule,
   type DesignDocument,
   type Edit,
@@ -11,6 +13,7 @@ import {
   type ParamValue,
 } from '@zindle/core';
 import { ruleSetting } from '../../derivations/inspected.ts';
+import { shelvesNow } from '../../store/shelves.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Choice } from '../../ui/choice.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
@@ -114,7 +117,17 @@ function target(
   if (kind === 'closure')
     return { value: document.closure.params[name], change: (value) => setClosureParam(title, name, value) };
   if (kind === 'body')
-    return { value: document.body.params[name], change: (value) => setBodyParam(title, name, value) };
+    return {
+      value: document.body.params[name],
+      change: (value) =>
+        typeof value === 'string'
+          ? chooseVariant(title, name, value, shelvesNow().items)
+          : setBodyParam(title, name, value),
+    };
+  if (kind === 'parts') {
+    const part = document.parts?.find((each) => each.id === id);
+    return { value: part?.params[name], change: (value) => setPartParam(id, title, name, value) };
+  }
   const holder = document.holders.find((each) => each.id === id);
   return { value: holder?.params[name], change: (value) => setHolderParam(id, title, name, value) };
 }

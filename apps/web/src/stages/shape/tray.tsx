@@ -1,6 +1,10 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { mainRoles, setStack, type DesignDocument, type Material } from '@zindle/core';
+import { Move } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { ThingShape } from '../../board/thing-shape.tsx';
+import { idOfPlacing } from '../../derivations/placing.ts';
+import { idOfStack } from '../../derivations/stack-drop.ts';
 import { thingTint } from '../../derivations/tints.ts';
 import { countWords, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
@@ -9,18 +13,36 @@ import { Picker } from '../../ui/picker.tsx';
 import { sayThickness, sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
+import { placeForHer } from './placing/place-for-her.ts';
+import { SwatchStrip } from './swatch-strip.tsx';
 
-/** What must be held, at one scale, and the cloth of each layer. */
+/** What must be held, at one scale, and the cloth of each layer. Things are dragged from here to the board. */
 export function Tray({ document }: WithSolution) {
   const { id = '' } = useParams();
+  const edit = useDesign((state) => state.edit);
   const things = thingsToHold(document);
   const widest = Math.max(60, ...things.map(({ item }) => item?.length ?? 0));
+  const homeless = things.filter(({ held }) => !held);
   return (
     <>
       <h2 className="text-base">
         To hold <span className="font-sans text-xs font-semibold text-quiet">{countWords(document)}</span>
       </h2>
       {things.length === 0 && <p className="mt-2 text-quiet">Nothing yet.</p>}
+      {homeless.length > 0 && (
+        <div className="mt-1.5 rounded-lg bg-chalk-soft px-2.5 py-2 text-[13px]">
+          <p className="font-semibold text-chalk-deep">
+            {homeless.length === 1 ? 'One has no home yet' : `${homeless.length} have no home yet`}
+          </p>
+          <button
+            type="button"
+            className="mt-1 font-semibold text-weld underline underline-offset-4"
+            onClick={() => placeForHer(document, homeless, edit)}
+          >
+            {homeless.length === 1 ? 'Place it for me' : 'Place all for me'}
+          </button>
+        </div>
+      )}
       <ul className="mt-1">
         {things.map((thing) => (
           <TrayRow key={thing.line.id} thing={thing} document={document} scale={44 / widest} />
@@ -33,6 +55,7 @@ export function Tray({ document }: WithSolution) {
       {mainRoles.map((role) => (
         <ClothRow key={role} role={role} document={document} />
       ))}
+      <SwatchStrip />
     </>
   );
 }
@@ -40,14 +63,18 @@ export function Tray({ document }: WithSolution) {
 function TrayRow({ thing, document, scale }: { thing: ThingToHold; document: DesignDocument; scale: number }) {
   const length = useLength();
   const select = useDesign((state) => state.select);
+  const place = useDesign((state) => state.place);
   const { line, item, name, places, held } = thing;
   const holder = document.holders.find(({ contents }) => contents.some((entry) => entry.line === line.id));
+  const { listeners, setNodeRef, isDragging } = useDraggable({ id: idOfPlacing({ kind: 'line', line: line.id }) });
   return (
-    <li className="stitched">
+    <li className={`stitched flex items-center ${isDragging ? 'opacity-45' : ''}`}>
       <button
+        ref={setNodeRef}
         type="button"
-        className="flex w-full items-center gap-2.5 rounded py-2 text-left hover:bg-cloth"
-        onClick={() => select(holder ? `holders/${holder.id}` : 'body')}
+        className="flex min-w-0 flex-1 cursor-grab touch-none items-center gap-2.5 rounded py-2 text-left hover:bg-cloth"
+        onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+        onClick={() => select(holder ? `holders/${holder.id}` : `contents/${line.id}`)}
       >
         <svg width="46" height="34" aria-hidden="true" className="shrink-0">
           {item && (
@@ -67,8 +94,19 @@ function TrayRow({ thing, document, scale }: { thing: ThingToHold; document: Des
           </span>
           {item && <span className="block text-xs text-quiet">{sizeWords(item, length)}</span>}
         </span>
-        <Place places={places} held={held} />
       </button>
+      <span className="flex shrink-0 flex-col items-end">
+        <Place places={places} held={held} />
+        <button
+          type="button"
+          className="rounded p-1.5 text-quiet hover:bg-cloth hover:text-ink"
+          aria-label={`Put ${name} somewhere`}
+          title="Put it somewhere"
+          onClick={() => place({ kind: 'line', line: line.id })}
+        >
+          <Move size={14} aria-hidden="true" />
+        </button>
+      </span>
     </li>
   );
 }
@@ -113,8 +151,9 @@ function ClothRow({ role, document }: { role: MainRole; document: DesignDocument
     (sum, { material }) => sum + (shelves.materials.find(({ id }) => id === material)?.thickness ?? 0),
     0,
   );
+  const { setNodeRef, isOver } = useDroppable({ id: idOfStack(role) });
   return (
-    <div className="mt-2">
+    <div ref={setNodeRef} className={`mt-2 rounded-lg ${isOver ? 'outline-2 outline-weld' : ''}`}>
       <div className="mb-1 flex justify-between">
         <span className="font-medium">{roleTitles[role]}</span>
         <span className="text-xs text-quiet">{sayThickness(thickness, length)}</span>

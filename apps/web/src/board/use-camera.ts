@@ -1,0 +1,79 @@
+import { useEffect, useRef, useState } from 'react';
+import { useTrueSize } from '../store/true-size.ts';
+import { fitted, panned, seen, zoomedAt, type Camera } from './camera.ts';
+import type { Frame } from './frame.ts';
+
+interface Room {
+  width: number;
+  height: number;
+}
+
+/** How a board is looked at, and the ways to change it: wheel and pinch, dragging the ground, keys and buttons. */
+export interface BoardCamera {
+  frame: Frame;
+  /** Whether what is drawn is as large as it is. */
+  trueSize: boolean;
+  zoom(factor: number): void;
+  fit(): void;
+  /** Shows it in true size; the screen has been measured. */
+  toTrueSize(): void;
+  /** What makes the ground of a drawing pan. */
+  pan: Pick<React.SVGProps<SVGRectElement>, 'onPointerDown' | 'onPointerMove' | 'onPointerUp'>;
+  /** Whether the last press on the ground was a drag. */
+  panned(): boolean;
+}
+
+/** A press that moves less than this is no drag, px. */
+const STILL = 4;
+
+export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, room: Room): BoardCamera {
+  const [camera, setCamera] = useState<Camera>(fitted);
+  const pxPerMm = useTrueSize((state) => state.pxPerMm);
+  const drag = useRef<{ from: [number, number]; moved: boolean } | undefined>(undefined);
+  const middle: [number, number] = [room.width / 2, room.height / 2];
+  const frame = seen(fit, camera, room);
+
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const onWheel = (event: WheelEvent) => {
+      event.preventDefault();
+      const box = element.getBoundingClientRect();
+      const at: [number, number] = [event.clientX - box.left, event.clientY - box.top];
+      const size = { width: box.width, height: box.height };
+      setCamera((now) =>
+        event.ctrlKey || event.metaKey || Math.abs(event.deltaX) < Math.abs(event.deltaY)
+          ? zoomedAt(now, Math.exp(-event.deltaY / 400), at, size)
+          : panned(now, [-event.deltaX, 0]),
+      );
+    };
+    element.addEventListener('wheel', onWheel, { passive: false });
+    return () => element.removeEventListener('wheel', onWheel);
+  }, [ref]);
+
+  return {
+    frame,
+    trueSize: pxPerMm !== undefined && Math.abs(frame.scale / pxPerMm - 1) < 1e-6,
+    zoom: (factor) => setCamera((now) => zoomedAt(now, factor, middle, room)),
+    fit: () => setCamera(fitted),
+    toTrueSize: () => pxPerMm && setCamera({ ...fitted, zoom: pxPerMm / fit.scale }),
+    pan: {
+      onPointerDown(event) {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        drag.current = { from: [event.clientX, event.clientY], moved: false };
+      },
+      onPointerMove(event) {
+        const now = drag.current;
+        if (!now || !event.currentTarget.hasPointerCapture(event.pointerId)) return;
+        const by: [number, number] = [event.clientX - now.from[0], event.clientY - now.from[1]];
+        if (!now.moved && Math.hypot(...by) < STILL) return;
+        drag.current = { from: [event.clientX, event.clientY], moved: true };
+        setCamera((before) => panned(before, by));
+      },
+      onPointerUp(event) {
+        event.currentTarget.releasePointerCapture(event.pointerId);
+      },
+    },
+    panned: () => drag.current?.moved ?? false,
+  };
+}

@@ -1,0 +1,182 @@
+import { gridStep, handlesOn, type Board, type BoardHandle } from '@zindle/core';
+import { useRef, useState } from 'react';
+import type { Frame } from '../../../board/frame.ts';
+import { solvedOf } from '../../../derivations/solution.ts';
+import { useDesign } from '../../../store/design-context.ts';
+import { newGesture } from '../../../store/gesture.ts';
+import { useLength } from '../../../ui/use-length.ts';
+import type { WithSolution } from '../../use-solved.ts';
+import type { OnBoard } from './on-board.ts';
+
+interface Props extends OnBoard {
+  /** Called with the frame to keep while a handle is dragged, and with nothing afterwards. */
+  onHold(frame: Frame | undefined): void;
+  /** The same side after a change. */
+  boardAfter(after: WithSolution): Board | undefined;
+}
+
+interface Drag {
+  id: string;
+  gesture: string;
+  /** Where the pointer was, px, and what the size was, mm. */
+  from: number;
+  value: number;
+  /** px for each mm more. */
+  per: number;
+}
+
+/** How far a handle is tried to see which way it goes, mm. */
+const TRIED = 4;
+
+/** What can be dragged of the object in hand; every drag is one step of the history, and arrow keys do the same. */
+export function Handles(props: Props) {
+  const { document, solution, board, frame, onHold, boardAfter } = props;
+  const selection = useDesign((state) => state.selection);
+  const placing = useDesign((state) => state.placing);
+  const edit = useDesign((state) => state.edit);
+  const [dragged, setDragged] = useState<string>();
+  const drag = useRef<Drag | undefined>(undefined);
+  if (placing) return null;
+  const handles = handlesOn(board, selection, document, solution);
+
+  /** px on the screen for each mm more, as the solved design shows it. */
+  function perMm(handle: BoardHandle): number {
+    const axis = handle.axis === 'x' ? 0 : 1;
+    const up = handle.axis === 'x' ? 1 : -1;
+    const more = handle.value + TRIED <= handle.most ? TRIED : -TRIED;
+    const tried = handle.edit(handle.value + more).apply(document);
+    const solved = solvedOf(tried);
+    const after = solved.ok ? boardAfter({ document: tried, solution: solved.solution }) : undefined;
+    const moved =
+      after &&
+      solved.ok &&
+      handlesOn(after, selection, tried, solved.solution).find(
+        ({ id, axis: same }) => id === handle.id && same === handle.axis,
+      );
+    const ratio = moved ? (moved.at[axis] - handle.at[axis]) / (moved.value - handle.value) : 0;
+    // what stays where it is follows the pointer one to one
+    const mm = Math.abs(ratio) > 0.05 && Number.isFinite(ratio) ? ratio : handle.towards;
+    return mm * up * frame.scale;
+  }
+  const along = (handle: BoardHandle, event: React.PointerEvent): number =>
+    handle.axis === 'x' ? event.clientX : event.clientY;
+
+  function start(handle: BoardHandle, event: React.PointerEvent<SVGGElement>) {
+    event.stopPropagation();
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = {
+      id: handle.id,
+      gesture: newGesture('handle'),
+      from: along(handle, event),
+      value: handle.value,
+      per: perMm(handle),
+    };
+    setDragged(handle.id);
+    onHold(frame);
+  }
+  function move(handle: BoardHandle, event: React.PointerEvent) {
+    const now = drag.current;
+    if (now?.id !== handle.id) return;
+    edit(handle.edit(now.value + (along(handle, event) - now.from) / now.per), now.gesture);
+  }
+  function end(event: React.PointerEvent<SVGGElement>) {
+    event.currentTarget.releasePointerCapture(event.pointerId);
+    drag.current = undefined;
+    setDragged(undefined);
+    onHold(undefined);
+  }
+  return handles.map((handle) => (
+    <Handle
+      key={`${handle.id} ${handle.axis}`}
+      handle={handle}
+      frame={frame}
+      dragged={dragged === handle.id}
+      onDown={(event) => start(handle, event)}
+      onMove={(event) => move(handle, event)}
+      onUp={end}
+      onStep={(steps) => edit(handle.edit(handle.value + steps * gridStep(document.grid)), `keys-${handle.id}`)}
+    />
+  ));
+}
+
+interface HandleProps {
+  handle: BoardHandle;
+  frame: Frame;
+  dragged: boolean;
+  onDown(event: React.PointerEvent<SVGGElement>): void;
+  onMove(event: React.PointerEvent<SVGGElement>): void;
+  onUp(event: React.PointerEvent<SVGGElement>): void;
+  /** By so many steps of the grid. */
+  onStep(steps: number): void;
+}
+
+const steps: Readonly<Record<string, number>> = {
+  ArrowRight: 1,
+  ArrowUp: 1,
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  PageUp: 10,
+  PageDown: -10,
+};
+
+function Handle({
+  handle: { label, at, axis, value, least, most },
+  frame,
+  dragged,
+  onDown,
+  onMove,
+  onUp,
+  onStep,
+}: HandleProps) {
+  const length = useLength();
+  const [x, y] = [frame.x(at[0]), frame.y(at[1])];
+  const words = length(value, true);
+  const upright = axis === 'x';
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-orientation={upright ? 'horizontal' : 'vertical'}
+      aria-valuenow={Math.round(value * 100) / 100}
+      aria-valuemin={least}
+      aria-valuemax={most}
+      aria-valuetext={words}
+      className={upright ? 'cursor-ew-resize' : 'cursor-ns-resize'}
+      onPointerDown={onDown}
+      onPointerMove={onMove}
+      onPointerUp={onUp}
+      onPointerCancel={onUp}
+      onKeyDown={(event) => {
+        const by = steps[event.key];
+        if (by === undefined) return;
+        event.preventDefault();
+        onStep(event.shiftKey ? by * 10 : by);
+      }}
+      transform={`translate(${x} ${y})`}
+    >
+      <circle r="14" fill="transparent" />
+      <rect
+        {...(upright ? { x: -4, y: -9, width: 8, height: 18 } : { x: -9, y: -4, width: 18, height: 8 })}
+        rx="4"
+        fill={dragged ? '#C8452F' : '#FFFFFF'}
+        stroke="#C8452F"
+        strokeWidth="2"
+      />
+      {dragged && (
+        <text
+          y="-16"
+          textAnchor="middle"
+          fontSize="13"
+          fontWeight="650"
+          fill="#B03A25"
+          stroke="#FBF9F3"
+          strokeWidth="4"
+          paintOrder="stroke"
+        >
+          {words}
+        </text>
+      )}
+    </g>
+  );
+}

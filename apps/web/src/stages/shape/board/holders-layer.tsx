@@ -1,0 +1,40 @@
+import { useDraggable } from '@dnd-kit/core';
+import type { BoardHolder, Role } from '@zindle/core';
+import { pressable } from '../../../board/pressable.ts';
+import { HolderShape, type Shown, type Tints } from '../../../board/side-drawing.tsx';
+import { idOfPlacing } from '../../../derivations/placing.ts';
+import { useDesign } from '../../../store/design-context.ts';
+import type { OnBoard } from './on-board.ts';
+
+/** The holders of a side: pressed to take them in hand, dragged to put them elsewhere. */
+export function HoldersLayer({ board, ...rest }: OnBoard & { tints: Tints; show: Shown }) {
+  return board.holders.map((holder) => (
+    <HolderOnBoard key={holder.id} holder={holder} ground={board.ground} {...rest} />
+  ));
+}
+
+interface Props extends Omit<OnBoard, 'board' | 'document' | 'solution'> {
+  holder: BoardHolder;
+  ground: Role;
+  tints: Tints;
+  show: Shown;
+}
+
+function HolderOnBoard({ holder, ground, frame, tints, show }: Props) {
+  const { id, title } = holder;
+  const select = useDesign((state) => state.select);
+  const selected = useDesign((state) => state.selection === `holders/${id}`);
+  const { listeners, setNodeRef, isDragging } = useDraggable({ id: idOfPlacing({ kind: 'holder', holder: id }) });
+  return (
+    <g
+      ref={setNodeRef as unknown as React.Ref<SVGGElement>}
+      {...pressable(() => select(`holders/${id}`))}
+      onPointerDown={listeners?.onPointerDown as unknown as React.PointerEventHandler<SVGGElement>}
+      aria-label={`${title} ${id}`}
+      aria-pressed={selected}
+      opacity={isDragging ? 0.45 : 1}
+    >
+      <HolderShape holder={holder} ground={ground} frame={frame} tints={tints} show={show} />
+    </g>
+  );
+}

@@ -1,0 +1,98 @@
+import { boardsOf, sizeAt, type Board } from '@zindle/core';
+import { useState } from 'react';
+import { fitFrame, type Frame } from '../../../board/frame.ts';
+import { Rulers, RULER } from '../../../board/rulers.tsx';
+import { allShown, INK, SideFolds, SideGround, WithinOutline, type Shown } from '../../../board/side-drawing.tsx';
+import { useCamera } from '../../../board/use-camera.ts';
+import { useSize } from '../../../board/use-size.ts';
+import { tintsOf } from '../../../derivations/tints.ts';
+import { useDesign } from '../../../store/design-context.ts';
+import { useLength, useUnit } from '../../../ui/use-length.ts';
+import type { WithSolution } from '../../use-solved.ts';
+import { BoardTools } from './board-tools.tsx';
+import { ClothLayer } from './cloth-layer.tsx';
+import { Fastenings } from './fastenings.tsx';
+import { Handles } from './handles.tsx';
+import { HoldersLayer } from './holders-layer.tsx';
+import type { OnBoard } from './on-board.ts';
+import { NotesLayer } from './notes-layer.tsx';
+import { PlacesLayer } from './places-layer.tsx';
+import { SelectedFrame } from './selected-frame.tsx';
+import { SizesLayer } from './sizes-layer.tsx';
+
+/** Beside the drawing, px: rulers, dimension lines, and the tools below them. */
+const marginsOf = ({ sizes }: Board) => ({
+  left: RULER + 44,
+  right: 74,
+  top: RULER + 78,
+  bottom: sizes.some(({ side }) => side === 'far') ? 132 : 92,
+});
+
+/** A side of the design between its rulers, with everything on it in reach. */
+export function LyingBoard({ document, solution, board }: WithSolution & { board: Board }) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const unit = useUnit();
+  const length = useLength();
+  const select = useDesign((state) => state.select);
+  const [show, setShow] = useState<Shown>(allShown);
+  // while a handle is dragged the drawing keeps its scale and its corner
+  const [held, hold] = useState<Frame>();
+  const room = { width, height };
+  const drawn = { width: board.width + (board.tab?.length ?? 0), height: board.height };
+  const whole = fitFrame({ ...drawn, room, margins: marginsOf(board), most: 4.5 });
+  // what stands out at the left needs its room there
+  const before = board.tab?.edge === 'left' ? board.tab.length : 0;
+  const fit: Frame = { ...whole, x: (mm) => whole.x(mm + before) };
+  const camera = useCamera(ref, fit, room);
+  const frame = held ?? camera.frame;
+  const tints = tintsOf(document);
+  const on: OnBoard = { document, solution, board, frame };
+  const noted = board.note && sizeAt(solution, board.note.path);
+  const words = camera.trueSize ? 'in true size' : 'drawn to scale';
+  return (
+    <>
+      <div ref={ref} className="absolute inset-0 touch-none overflow-hidden bg-cloth">
+        {width > 0 && (
+          <svg {...room} role="group" aria-label={`${board.title}, ${words}`} data-scale={frame.scale.toFixed(4)}>
+            <rect {...room} fill="transparent" {...camera.pan} onClick={() => camera.panned() || select('body')} />
+            <g>
+              <SideGround board={board} frame={frame} tints={tints} show={show} />
+              <WithinOutline board={board} frame={frame}>
+                <HoldersLayer {...on} tints={tints} show={show} />
+              </WithinOutline>
+              <SideFolds board={board} frame={frame} tints={tints} />
+              <Fastenings {...on} tints={tints} />
+              <SelectedFrame {...on} />
+              {show.sizes && <SizesLayer {...on} />}
+              {show.notes && <NotesLayer {...on} />}
+              <PlacesLayer {...on} />
+              <ClothLayer {...on} />
+              <Handles {...on} onHold={hold} boardAfter={(after) => boardOf(after, board.id)} />
+            </g>
+            <Rulers frame={frame} {...room} top={frame.y(0)} unit={unit} />
+            <text
+              x={RULER + 12}
+              y={RULER + 26}
+              fontSize="15.5"
+              fontWeight="650"
+              fill={INK}
+              fontFamily="Bricolage Grotesque Variable"
+            >
+              {board.title}
+            </text>
+            {board.note && noted && (
+              <text x={RULER + 12} y={RULER + 44} fontSize="12" fill="#56607A">
+                {board.note.text} {length(noted.value, true)}.
+              </text>
+            )}
+          </svg>
+        )}
+      </div>
+      <BoardTools camera={camera} show={show} onShow={setShow} {...{ document, solution, board }} />
+    </>
+  );
+}
+
+/** The same side of another state of the design. */
+const boardOf = ({ document, solution }: WithSolution, id: string): Board | undefined =>
+  boardsOf(document, solution).find((board) => board.id === id);
