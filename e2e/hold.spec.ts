@@ -1,6 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { EMPTY_PORT } from './settings.ts';
-import { hold, newBifold, noAxeViolation } from './steps.ts';
+import { hold, newBifold, noAxeViolation, toStage } from './steps.ts';
 
 /** Ten things of the workshop, as a maker would say them. */
 const lines = [
@@ -212,19 +212,13 @@ test('a thing is laid on the screen, which is measured first', async ({ page }) 
   await dialog.getByRole('button', { name: 'It fits' }).click();
   await expect(inHand(page).getByLabel('Width', { exact: true })).toHaveValue('52.0');
   // and the boards of Shape and Cut know the scale
-  for (const [stage, name] of [
-    ['Shape', 'in true size'],
-    ['Cut', 'in true size'],
-  ] as const) {
-    await page.getByRole('link', { name: stage }).click();
-    await page.getByRole('button', { name: 'True size' }).click();
-    await expect(page.getByRole('button', { name: 'Fit the table' })).toBeVisible();
-    await expect(
-      page
-        .locator('svg[aria-label*="true size"], svg text')
-        .filter({ hasText: name })
-        .or(page.locator(`svg[aria-label*="${name}"]`))
-        .first(),
-    ).toBeVisible();
-  }
+  await toStage(page, 'Shape');
+  await page.getByRole('button', { name: 'True size' }).click();
+  await expect(page.getByRole('button', { name: 'True size' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.locator('svg[aria-label*="in true size"]')).toHaveAttribute('data-scale', '4.0000');
+  await page.getByRole('button', { name: 'Fit', exact: true }).click();
+  await expect(page.locator('svg[aria-label*="drawn to scale"]')).toBeVisible();
+  await toStage(page, 'Cut');
+  await page.getByRole('button', { name: 'True size' }).click();
+  await expect(page.locator('svg text').filter({ hasText: 'in true size' }).first()).toBeVisible();
 });

@@ -142,6 +142,7 @@ test('a sleeve and a roll, from things to pieces', async ({ page }) => {
 
 test('a hard case is drawn as it will be, and follows its sizes; its pieces are one press away', async ({ page }) => {
   await page.goto('/d/refractometer-case/shape');
+  await page.getByRole('radio', { name: 'Finished' }).click();
   const form = page.getByRole('img', { name: /^The finished form/ });
   await expect(form.locator('polygon')).not.toHaveCount(0);
   const round = await form.locator('polygon').count();

@@ -252,7 +252,7 @@ export function HolderShape({ holder, ground, frame, tints, show }: HolderPart) 
             {...line}
           />
         ))}
-      {show.names && show.fronts && <NamedBehind holder={holder} frame={frame} ink={over} />}
+      {show.names && show.fronts && <NamedBehind holder={holder} frame={frame} ink={over} cloth={ink} />}
       {show.things &&
         front &&
         holder.layers.map(
@@ -369,12 +369,15 @@ function Front({ front, frame, cloth, tints }: { front: FrontLayer; frame: Frame
 }
 
 /** Things that lie wholly behind their front are named above its mouth. */
-function NamedBehind({ holder, frame, ink }: { holder: BoardHolder; frame: Frame; ink: string }) {
+function NamedBehind({ holder, frame, ink, cloth }: { holder: BoardHolder; frame: Frame; ink: string; cloth: string }) {
   const front = holder.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []))[0];
   if (!front || holder.hidden.length === 0) return null;
+  // where there is nothing above the mouth, the front carries the name
+  const inside = front.y1 > holder.y1 - 1;
+  const colour = inside ? cloth : ink;
   return (
-    <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) - 5} fontSize="11.5" fill={ink}>
-      <tspan fontWeight="650" fill={ink === INK ? WELD : ink}>
+    <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) + (inside ? 22 : -5)} fontSize="11.5" fill={colour}>
+      <tspan fontWeight="650" fill={colour === INK ? WELD : colour}>
         {front.id}
       </tspan>
       {`  ${[...new Set(holder.hidden)].join(', ')}`}

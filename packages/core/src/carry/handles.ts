@@ -30,6 +30,7 @@ const nothing = given('peaks', 0, { kind: 'standard', path: 'handles/grip' });
 /** Two handles, one on the front and one on the back, each end as far from the middle as the other. */
 export const handles: ClosureKind = {
   title: 'Handles',
+  on: 'mouth',
   params,
   rules: [],
   solve(given: Params, { closing }: SizedBody, { rules, grid, hardware, id }: ClosureInputs): SolvedClosure {

@@ -52,6 +52,7 @@ const BEYOND = given('cloth round the ring', 12, { kind: 'standard', path: 'tabs
 /** Tabs of webbing caught in the side, each with a ring or a hook in its fold. */
 export const ringTabs: ClosureKind = {
   title: 'Tabs with rings',
+  on: 'sides',
   params,
   rules: [],
   solve(design: Params, { closing }: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {

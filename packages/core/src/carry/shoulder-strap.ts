@@ -37,6 +37,7 @@ function spreadOf({ closing, finished }: SizedBody): Derived {
 /** A strap that clips to ring tabs, or is sewn to the side walls. */
 export const shoulderStrap: ClosureKind = {
   title: 'Shoulder strap',
+  on: 'sides',
   params,
   rules: [],
   solve(design: Params, body: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {

@@ -14,6 +14,7 @@ const params = { height: { kind: 'length', title: 'Band, high', rule: 'trim.heig
 /** A band of the pocket cloth round the outside of a round mouth, its upper edge in the mouth seam. */
 export const trimBand: ClosureKind = {
   title: 'Trim band round the mouth',
+  on: 'mouth',
   params,
   rules: [],
   solve(design: Params, { closing }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {

@@ -16,9 +16,15 @@ export interface SolvedClosure {
   contribution: Contribution;
 }
 
+export const bodyPlaces = ['mouth', 'edge', 'sides', 'base'] as const;
+/** At the opening, at the edge that comes to lie on the front, at both sides, or in the base. */
+export type BodyPlace = (typeof bodyPlaces)[number];
+
 /** A way to close the body, or something else that is set on it. */
 export interface ClosureKind {
   readonly title: string;
+  /** Where on the body it goes. */
+  readonly on: BodyPlace;
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
   readonly rules: readonly HouseRuleId[];

@@ -17,6 +17,7 @@ export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
 /** Nothing at all. */
 export const noClosure: ClosureKind = {
   title: 'Nothing, it lies closed',
+  on: 'edge',
   params: {},
   rules: [],
   solve: () => ({ sizes: {}, contribution: contribution({}) }),

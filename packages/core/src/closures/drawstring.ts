@@ -90,6 +90,7 @@ function kindOf(design: Params, { lined, round }: ClosingMouth): CasingKind {
 /** A cord drawn through a casing round the mouth. */
 export const drawstring: ClosureKind = {
   title: 'Drawstring',
+  on: 'mouth',
   params,
   rules: ['topstitch.inset', 'mouth.hem'],
   above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {

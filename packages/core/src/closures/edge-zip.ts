@@ -26,6 +26,7 @@ const NICKS = 6;
  * on itself. */
 export const edgeZip: ClosureKind = {
   title: 'Zipper round the edge',
+  on: 'edge',
   params,
   rules: [],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {

@@ -28,6 +28,7 @@ const CORNER = given('clear of a rounded corner', 4, {
 /** An elastic caught in top and bottom of the back leaf that is drawn over the front. */
 export const elasticBandClosure: ClosureKind = {
   title: 'Elastic band',
+  on: 'edge',
   params: {},
   rules: [],
   solve(_design: Params, { closing, closedThickness }: SizedBody, inputs: ClosureInputs): SolvedClosure {

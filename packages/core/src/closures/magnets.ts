@@ -13,6 +13,7 @@ const params = { inset: { kind: 'length', title: 'Magnet from the edge', rule: '
 /** A magnetic snap in the middle of the edge and its mate where the edge comes to lie. */
 export const magnets: ClosureKind = {
   title: 'Magnet at the edge',
+  on: 'edge',
   params,
   rules: [],
   solve(design: Params, { closing }: SizedBody, { rules, hardware, id }: ClosureInputs): SolvedClosure {

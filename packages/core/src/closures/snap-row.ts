@@ -16,6 +16,7 @@ const params = {
 /** Snaps along a mouth, evenly spaced. */
 export const snaps: ClosureKind = {
   title: 'Snaps along the mouth',
+  on: 'mouth',
   params,
   rules: [],
   solve(given: Params, { closing }: SizedBody, { rules }: ClosureInputs): SolvedClosure {

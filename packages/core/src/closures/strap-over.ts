@@ -27,6 +27,7 @@ const params = {
 /** A strap sewn to the back that goes over the mouth, and over what stands out of it, to the front. */
 export const strapOver: ClosureKind = {
   title: 'Strap over the top',
+  on: 'mouth',
   params,
   rules: ['tab.school'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {

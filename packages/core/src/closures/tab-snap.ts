@@ -23,6 +23,7 @@ const params = {
 /** A tab caught in the back leaf that goes round the opening edge and snaps on the front. */
 export const tabSnap: ClosureKind = {
   title: 'Tab with a snap',
+  on: 'edge',
   params,
   rules: ['tab.school'],
   solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {

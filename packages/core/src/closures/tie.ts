@@ -14,6 +14,7 @@ const WRAPS = given('times round', 2, { kind: 'standard', path: 'tie/wraps', sou
 /** A cord or ribbon sewn to the outer end of a roll, wound round it and tied. */
 export const tie: ClosureKind = {
   title: 'Tie',
+  on: 'edge',
   params,
   rules: [],
   solve(given: Params, { closing }: SizedBody, { rules }: ClosureInputs): SolvedClosure {

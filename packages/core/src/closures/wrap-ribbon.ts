@@ -23,6 +23,7 @@ const FOLDED = given(
 /** A ribbon sewn across one layer of the mouth; its tails go behind, cross there and come back to be tied. */
 export const wrapRibbon: ClosureKind = {
   title: 'Ribbon wrapped round',
+  on: 'sides',
   params,
   rules: [],
   above: (_params: Params, contents: Derived): Derived => product('folds over', [contents, FOLDED]),

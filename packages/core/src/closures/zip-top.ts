@@ -11,6 +11,7 @@ import { exposedOf, zipperParams } from './zipper.ts';
 /** A zipper along the mouth, its tapes caught between the layers. */
 export const zipTop: ClosureKind = {
   title: 'Zipper along the mouth',
+  on: 'mouth',
   params: zipperParams,
   rules: ['zip.seam', 'zip.clear', 'zip.beyond'],
   exposes: exposedOf,

@@ -17,6 +17,7 @@ const LEAST = given('least side', 20, { kind: 'standard', path: 'base/least', so
 /** A stiff pad in a cover of its own that lies loose on a boxed bottom. */
 export const basePad: ClosureKind = {
   title: 'Padded base, removable',
+  on: 'base',
   params: {},
   rules: ['turning.gap'],
   solve(_design: Params, { base }: SizedBody, { rules, stacks, grid, id }: ClosureInputs): SolvedClosure {

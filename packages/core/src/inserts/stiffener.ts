@@ -23,6 +23,7 @@ function faceOf({ closing, finished }: SizedBody, id: string): { width: Derived;
 /** A board between shell and lining of one face, clear of all seams. */
 export const stiffener: ClosureKind = {
   title: 'Stiffener in the front',
+  on: 'base',
   params: {},
   rules: [],
   solve(_design: Params, body: SizedBody, { grid, id }: ClosureInputs): SolvedClosure {

@@ -55,6 +55,7 @@ const room: Rule = { id: 'zipper', formula: 'base, curve, corners', source: 'geo
 /** A lined flap caught in the back of the opening that goes over it to the front; it may be a zipped pocket. */
 export const flap: ClosureKind = {
   title: 'Flap over the opening',
+  on: 'mouth',
   params,
   rules: ['tab.school'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {

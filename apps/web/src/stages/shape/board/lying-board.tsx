@@ -9,6 +9,7 @@ import { tintsOf } from '../../../derivations/tints.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import { useLength, useUnit } from '../../../ui/use-length.ts';
 import type { WithSolution } from '../../use-solved.ts';
+import { AddOns } from './add-ons.tsx';
 import { BoardTools } from './board-tools.tsx';
 import { ClothLayer } from './cloth-layer.tsx';
 import { Fastenings } from './fastenings.tsx';
@@ -32,7 +33,6 @@ const marginsOf = ({ sizes }: Board) => ({
 export function LyingBoard({ document, solution, board }: WithSolution & { board: Board }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const unit = useUnit();
-  const length = useLength();
   const select = useDesign((state) => state.select);
   const [show, setShow] = useState<Shown>(allShown);
   // while a handle is dragged the drawing keeps its scale and its corner
@@ -47,7 +47,6 @@ export function LyingBoard({ document, solution, board }: WithSolution & { board
   const frame = held ?? camera.frame;
   const tints = tintsOf(document);
   const on: OnBoard = { document, solution, board, frame };
-  const noted = board.note && sizeAt(solution, board.note.path);
   const words = camera.trueSize ? 'in true size' : 'drawn to scale';
   return (
     <>
@@ -70,25 +69,37 @@ export function LyingBoard({ document, solution, board }: WithSolution & { board
               <Handles {...on} onHold={hold} boardAfter={(after) => boardOf(after, board.id)} />
             </g>
             <Rulers frame={frame} {...room} top={frame.y(0)} unit={unit} />
-            <text
-              x={RULER + 12}
-              y={RULER + 26}
-              fontSize="15.5"
-              fontWeight="650"
-              fill={INK}
-              fontFamily="Bricolage Grotesque Variable"
-            >
-              {board.title}
-            </text>
-            {board.note && noted && (
-              <text x={RULER + 12} y={RULER + 44} fontSize="12" fill="#56607A">
-                {board.note.text} {length(noted.value, true)}.
-              </text>
-            )}
+            <BoardWords board={board} solution={solution} />
           </svg>
         )}
       </div>
+      {width > 0 && !held && <AddOns document={document} board={board} frame={frame} />}
       <BoardTools camera={camera} show={show} onShow={setShow} {...{ document, solution, board }} />
+    </>
+  );
+}
+
+/** What the side is, and what is worth knowing of it. */
+function BoardWords({ board: { title, note }, solution }: Pick<OnBoard, 'board' | 'solution'>) {
+  const length = useLength();
+  const noted = note && sizeAt(solution, note.path);
+  return (
+    <>
+      <text
+        x={RULER + 12}
+        y={RULER + 26}
+        fontSize="15.5"
+        fontWeight="650"
+        fill={INK}
+        fontFamily="Bricolage Grotesque Variable"
+      >
+        {title}
+      </text>
+      {note && noted && (
+        <text x={RULER + 12} y={RULER + 44} fontSize="12" fill="#56607A">
+          {note.text} {length(noted.value, true)}.
+        </text>
+      )}
     </>
   );
 }
