@@ -6,6 +6,7 @@ import { demoDesigns } from '@zindle/core/demo';
 import { patternPdf, patternSvg } from '@zindle/core/files';
 import { formOf, skinOf, viewOf } from '@zindle/core/form';
 import { readDocument } from '@zindle/core/reading';
+import { handleDrag } from './drag.js';
 import { fieldToBoard } from './interaction.js';
 import { calibration, median } from './measure.js';
 import { shelfRows } from './shelves.js';
@@ -23,6 +24,7 @@ function solved(id) {
   return known.get(id);
 }
 
+const drag = await handleDrag();
 const loop = await median(calibration, { runs: 30 });
 const rows = [
   ['calibration loop', loop, ''],
@@ -49,6 +51,8 @@ const rows = [
     'aim: 1500 ms',
   ],
   ['a change in a field to the redrawn board', await fieldToBoard(), 'aim: 50 ms'],
+  ['script for a pointer event of a drag, median', drag?.median, ''],
+  ['script for a pointer event of a drag, p95', drag?.p95, 'aim: 8 ms'],
 ];
 
 console.log(`${'what'.padEnd(44)}${'ms'.padStart(9)}${'ratio'.padStart(9)}`);

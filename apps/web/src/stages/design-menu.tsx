@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { api, ApiFailure, type VersionRow } from '../api/client.ts';
-import { useDesign, useOpenDesign } from '../store/design-context.ts';
+import { useOpenDesign } from '../store/design-context.ts';
 import { freshId } from '../store/fresh-id.ts';
 import { VersionsDialog } from './versions-dialog.tsx';
 
@@ -12,19 +12,19 @@ const say = (error: unknown): string => (error instanceof ApiFailure ? error.mes
 
 /** Versions that were kept of the design, and a copy of it. */
 export function DesignMenu() {
-  const document = useDesign((state) => state.document);
-  const { saving } = useOpenDesign();
+  const { saving, store } = useOpenDesign();
   const navigate = useNavigate();
   const [versions, show] = useState<readonly VersionRow[]>();
   async function open() {
     try {
       await saving.flush();
-      show((await api.versions(document.id)).versions);
+      show((await api.versions(store.getState().document.id)).versions);
     } catch (error) {
       toast.error(say(error));
     }
   }
   async function copy() {
+    const { document } = store.getState();
     const name = `${document.name}, copy`.slice(0, 80);
     try {
       const { id } = await api.create({ ...document, id: freshId(name), name });

@@ -7,6 +7,25 @@ const SHOWN = 12;
 
 /** What was done, by name: choosing a step goes to the state after it. */
 export function HistoryMenu() {
+  const empty = useDesign(({ history }) => history.past.length + history.future.length === 0);
+  return (
+    <Menu>
+      <MenuButton className="button px-1.5" aria-label="What was done" disabled={empty}>
+        <ChevronDown size={15} aria-hidden="true" />
+      </MenuButton>
+      <MenuItems
+        modal={false}
+        anchor={{ to: 'bottom end', gap: 6 }}
+        className="z-30 max-h-96 w-72 overflow-auto rounded-lg border border-ink bg-sheet p-1.5 shadow-lg outline-none"
+      >
+        <Steps />
+      </MenuItems>
+    </Menu>
+  );
+}
+
+/** Only while the list is open: it changes with every edit. */
+function Steps() {
   const past = useDesign(({ history }) => history.past);
   const future = useDesign(({ history }) => history.future);
   const undo = useDesign((state) => state.undo);
@@ -21,28 +40,19 @@ export function HistoryMenu() {
     .map(({ name }, index) => ({ name, steps: -index }));
   const rest = past.length - done.length;
   return (
-    <Menu>
-      <MenuButton className="button px-1.5" aria-label="What was done" disabled={past.length + future.length === 0}>
-        <ChevronDown size={15} aria-hidden="true" />
-      </MenuButton>
-      <MenuItems
-        modal={false}
-        anchor={{ to: 'bottom end', gap: 6 }}
-        className="z-30 max-h-96 w-72 overflow-auto rounded-lg border border-ink bg-sheet p-1.5 shadow-lg outline-none"
-      >
-        {undone.toReversed().map(({ name, steps }) => (
-          <Step key={`next-${steps}`} name={name} state="undone" onGo={() => go(steps)} />
-        ))}
-        {done.map(({ name, steps }) => (
-          <Step key={`past-${steps}`} name={name} state={steps === 0 ? 'now' : 'done'} onGo={() => go(steps)} />
-        ))}
-        <Step
-          name={rest > 0 ? `Before these, ${rest} more` : 'As it was opened'}
-          state={past.length === 0 ? 'now' : 'done'}
-          onGo={() => go(-done.length)}
-        />
-      </MenuItems>
-    </Menu>
+    <>
+      {undone.toReversed().map(({ name, steps }) => (
+        <Step key={`next-${steps}`} name={name} state="undone" onGo={() => go(steps)} />
+      ))}
+      {done.map(({ name, steps }) => (
+        <Step key={`past-${steps}`} name={name} state={steps === 0 ? 'now' : 'done'} onGo={() => go(steps)} />
+      ))}
+      <Step
+        name={rest > 0 ? `Before these, ${rest} more` : 'As it was opened'}
+        state={past.length === 0 ? 'now' : 'done'}
+        onGo={() => go(-done.length)}
+      />
+    </>
   );
 }
 

@@ -3,9 +3,9 @@ import { solvedOf, type Solved } from '../derivations/solution.ts';
 import { useShelves } from '../store/shelves.ts';
 import { useDesign } from '../store/design-context.ts';
 
-/** The open document with its solution. */
+/** The open document with its solution; while something is dragged, as it was before. */
 export function useSolved(): { document: DesignDocument; solved: Solved } {
-  const document = useDesign((state) => state.document);
+  const document = useDesign((state) => state.held ?? state.document);
   const shelves = useShelves((state) => state.shelves);
   return { document, solved: solvedOf(document, shelves) };
 }

@@ -35,6 +35,8 @@ export interface DesignState {
   /** The side that is looked at: the id of a board, `form` or `pieces`; nothing for the first one. */
   side: string | undefined;
   placing: Placing | undefined;
+  /** The document as it was when a drag began: what is not dragged keeps to it until it ends. */
+  held: DesignDocument | undefined;
   /** @param gesture edits with one gesture become one undo step */
   edit(edit: Edit, gesture?: string): void;
   undo(): void;
@@ -43,6 +45,8 @@ export interface DesignState {
   explain(explained: Explained | undefined): void;
   look(side: string): void;
   place(placing: Placing | undefined): void;
+  /** A drag begins, or ends. */
+  hold(on: boolean): void;
 }
 
 export type DesignStore = StoreApi<DesignState>;
@@ -58,6 +62,7 @@ export function createDesignStore({ document, revision }: Pick<StoredDesign, 'do
     explained: undefined,
     side: undefined,
     placing: undefined,
+    held: undefined,
     edit(edit, gesture) {
       const { document: current, history } = get();
       const next = applyEdit(current, history, edit, gesture);
@@ -76,5 +81,6 @@ export function createDesignStore({ document, revision }: Pick<StoredDesign, 'do
     explain: (explained) => set({ explained }),
     look: (side) => set({ side }),
     place: (placing) => set({ placing }),
+    hold: (on) => set(({ document: now }) => ({ held: on ? now : undefined })),
   }));
 }

@@ -9,7 +9,7 @@ const SHOWN_FOR = 6000;
 
 /** After a change, what it did to the finished thing, in one line. */
 export function EffectLine({ document, solution }: WithSolution) {
-  const step = useDesign(({ history }) => history.past[history.past.length - 1]);
+  const step = useDesign(({ history }) => history.past[history.past.length - 1]?.name);
   const length = useLength();
   const [since, setSince] = useState<{ solution: Solution; quiet: boolean }>({ solution, quiet: true });
   const last = useRef({ document, solution });
@@ -28,7 +28,7 @@ export function EffectLine({ document, solution }: WithSolution) {
       aria-label="What it did"
       className="pointer-events-none absolute bottom-14 left-1/2 z-20 max-w-[90%] -translate-x-1/2 animate-[changed_150ms] rounded-lg border border-ink bg-sheet px-3.5 py-1.5 shadow-lg"
     >
-      <b className="font-semibold">{step.name}:</b> {effectOf(since.solution, solution, length)}
+      <b className="font-semibold">{step}:</b> {effectOf(since.solution, solution, length)}
     </p>
   );
 }

@@ -1,6 +1,7 @@
 import { gridStep, handlesOn, type Board, type BoardHandle } from '@zindle/core';
 import { useRef, useState } from 'react';
 import type { Frame } from '../../../board/frame.ts';
+import type { DrawnSide } from '../../../derivations/drawn-side.ts';
 import { solvedOf } from '../../../derivations/solution.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import { newGesture } from '../../../store/gesture.ts';
@@ -11,16 +12,16 @@ import type { OnBoard } from './on-board.ts';
 interface Props extends OnBoard {
   /** Called with the frame to keep while a handle is dragged, and with nothing afterwards. */
   onHold(frame: Frame | undefined): void;
-  /** The same side after a change. */
+  /** The design as it is at rest, and the same side after a change of it. */
+  atRest: WithSolution;
   boardAfter(after: WithSolution): Board | undefined;
 }
 
 interface Drag {
-  id: string;
+  handle: BoardHandle;
   gesture: string;
-  /** Where the pointer was, px, and what the size was, mm. */
+  /** Where the pointer was, px. */
   from: number;
-  value: number;
   /** px for each mm more. */
   per: number;
 }
@@ -29,15 +30,16 @@ interface Drag {
 const TRIED = 4;
 
 /** What can be dragged of the object in hand; every drag is one step of the history, and arrow keys do the same. */
-export function Handles(props: Props) {
-  const { document, solution, board, frame, onHold, boardAfter } = props;
+export function Handles({ handles, document, board, frame, onHold, atRest, boardAfter }: Props) {
   const selection = useDesign((state) => state.selection);
   const placing = useDesign((state) => state.placing);
   const edit = useDesign((state) => state.edit);
+  const hold = useDesign((state) => state.hold);
   const [dragged, setDragged] = useState<string>();
   const drag = useRef<Drag | undefined>(undefined);
   if (placing) return null;
-  const handles = handlesOn(board, selection, document, solution);
+  const found = ({ id, axis }: Pick<BoardHandle, 'id' | 'axis'>): BoardHandle | undefined =>
+    handlesOn(board, selection, atRest.document, atRest.solution).find((each) => each.id === id && each.axis === axis);
 
   /** px on the screen for each mm more, as the solved design shows it. */
   function perMm(handle: BoardHandle): number {
@@ -46,11 +48,11 @@ export function Handles(props: Props) {
     const more = handle.value + TRIED <= handle.most ? TRIED : -TRIED;
     const tried = handle.edit(handle.value + more).apply(document);
     const solved = solvedOf(tried);
-    const after = solved.ok ? boardAfter({ document: tried, solution: solved.solution }) : undefined;
+    const after = solved.ok ? { document: tried, solution: solved.solution } : undefined;
+    const side = after && boardAfter(after);
     const moved =
-      after &&
-      solved.ok &&
-      handlesOn(after, selection, tried, solved.solution).find(
+      side &&
+      handlesOn(side, selection, after.document, after.solution).find(
         ({ id, axis: same }) => id === handle.id && same === handle.axis,
       );
     const ratio = moved ? (moved.at[axis] - handle.at[axis]) / (moved.value - handle.value) : 0;
@@ -58,49 +60,56 @@ export function Handles(props: Props) {
     const mm = Math.abs(ratio) > 0.05 && Number.isFinite(ratio) ? ratio : handle.towards;
     return mm * up * frame.scale;
   }
-  const along = (handle: BoardHandle, event: React.PointerEvent): number =>
-    handle.axis === 'x' ? event.clientX : event.clientY;
+  const along = ({ axis }: Pick<BoardHandle, 'axis'>, event: React.PointerEvent): number =>
+    axis === 'x' ? event.clientX : event.clientY;
 
-  function start(handle: BoardHandle, event: React.PointerEvent<SVGGElement>) {
+  function start(drawn: DrawnHandle, event: React.PointerEvent<SVGGElement>) {
     event.stopPropagation();
+    const handle = found(drawn);
+    if (!handle) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = {
-      id: handle.id,
-      gesture: newGesture('handle'),
-      from: along(handle, event),
-      value: handle.value,
-      per: perMm(handle),
-    };
-    setDragged(handle.id);
+    drag.current = { handle, gesture: newGesture('handle'), from: along(handle, event), per: perMm(handle) };
+    setDragged(keyOf(handle));
     onHold(frame);
+    hold(true);
   }
-  function move(handle: BoardHandle, event: React.PointerEvent) {
+  function move(event: React.PointerEvent) {
     const now = drag.current;
-    if (now?.id !== handle.id) return;
-    edit(handle.edit(now.value + (along(handle, event) - now.from) / now.per), now.gesture);
+    if (!now) return;
+    const { handle, from, per, gesture } = now;
+    edit(handle.edit(handle.value + (along(handle, event) - from) / per), gesture);
   }
   function end(event: React.PointerEvent<SVGGElement>) {
+    if (!drag.current) return;
     event.currentTarget.releasePointerCapture(event.pointerId);
     drag.current = undefined;
     setDragged(undefined);
+    hold(false);
     onHold(undefined);
+  }
+  function step(drawn: DrawnHandle, steps: number) {
+    const handle = found(drawn);
+    if (handle) edit(handle.edit(handle.value + steps * gridStep(document.grid)), `keys-${handle.id}`);
   }
   return handles.map((handle) => (
     <Handle
-      key={`${handle.id} ${handle.axis}`}
+      key={keyOf(handle)}
       handle={handle}
       frame={frame}
-      dragged={dragged === handle.id}
+      dragged={dragged === keyOf(handle)}
       onDown={(event) => start(handle, event)}
-      onMove={(event) => move(handle, event)}
+      onMove={move}
       onUp={end}
-      onStep={(steps) => edit(handle.edit(handle.value + steps * gridStep(document.grid)), `keys-${handle.id}`)}
+      onStep={(steps) => step(handle, steps)}
     />
   ));
 }
 
+type DrawnHandle = DrawnSide['handles'][number];
+const keyOf = ({ id, axis }: Pick<DrawnHandle, 'id' | 'axis'>): string => `${id} ${axis}`;
+
 interface HandleProps {
-  handle: BoardHandle;
+  handle: DrawnHandle;
   frame: Frame;
   dragged: boolean;
   onDown(event: React.PointerEvent<SVGGElement>): void;
@@ -119,15 +128,7 @@ const steps: Readonly<Record<string, number>> = {
   PageDown: -10,
 };
 
-function Handle({
-  handle: { label, at, axis, value, least, most },
-  frame,
-  dragged,
-  onDown,
-  onMove,
-  onUp,
-  onStep,
-}: HandleProps) {
+function Handle({ handle: { label, at, axis, value, least, most }, frame, dragged, ...on }: HandleProps) {
   const length = useLength();
   const [x, y] = [frame.x(at[0]), frame.y(at[1])];
   const words = length(value, true);
@@ -143,15 +144,15 @@ function Handle({
       aria-valuemax={most}
       aria-valuetext={words}
       className={upright ? 'cursor-ew-resize' : 'cursor-ns-resize'}
-      onPointerDown={onDown}
-      onPointerMove={onMove}
-      onPointerUp={onUp}
-      onPointerCancel={onUp}
+      onPointerDown={on.onDown}
+      onPointerMove={on.onMove}
+      onPointerUp={on.onUp}
+      onPointerCancel={on.onUp}
       onKeyDown={(event) => {
         const by = steps[event.key];
         if (by === undefined) return;
         event.preventDefault();
-        onStep(event.shiftKey ? by * 10 : by);
+        on.onStep(event.shiftKey ? by * 10 : by);
       }}
       transform={`translate(${x} ${y})`}
     >

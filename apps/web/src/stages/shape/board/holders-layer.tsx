@@ -7,13 +7,14 @@ import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
 
 /** The holders of a side: pressed to take them in hand, dragged to put them elsewhere. */
-export function HoldersLayer({ board, ...rest }: OnBoard & { tints: Tints; show: Shown }) {
+export function HoldersLayer({ board, frame, tints, show }: OnBoard & { tints: Tints; show: Shown }) {
+  const rest = { frame, tints, show };
   return board.holders.map((holder) => (
     <HolderOnBoard key={holder.id} holder={holder} ground={board.ground} {...rest} />
   ));
 }
 
-interface Props extends Omit<OnBoard, 'board' | 'document' | 'solution'> {
+interface Props extends Pick<OnBoard, 'frame'> {
   holder: BoardHolder;
   ground: Role;
   tints: Tints;

@@ -1,12 +1,15 @@
-import { boardsOf, sizeAt, type Board } from '@zindle/core';
-import { useState } from 'react';
+import { boardsOf, type Board } from '@zindle/core';
+import { useMemo, useState } from 'react';
 import { fitFrame, type Frame } from '../../../board/frame.ts';
 import { Rulers, RULER } from '../../../board/rulers.tsx';
 import { allShown, INK, SideFolds, SideGround, WithinOutline, type Shown } from '../../../board/side-drawing.tsx';
 import { useCamera } from '../../../board/use-camera.ts';
 import { useSize } from '../../../board/use-size.ts';
+import { drawnSide } from '../../../derivations/drawn-side.ts';
+import { useLiveSide } from '../../../derivations/live-side.ts';
 import { tintsOf } from '../../../derivations/tints.ts';
-import { useDesign } from '../../../store/design-context.ts';
+import { useDesign, useOpenDesign } from '../../../store/design-context.ts';
+import { useShelves } from '../../../store/shelves.ts';
 import { useLength, useUnit } from '../../../ui/use-length.ts';
 import type { WithSolution } from '../../use-solved.ts';
 import { AddOns } from './add-ons.tsx';
@@ -36,53 +39,86 @@ export function LyingBoard({ document, solution, board }: WithSolution & { board
   const select = useDesign((state) => state.select);
   const [show, setShow] = useState<Shown>(allShown);
   // while a handle is dragged the drawing keeps its scale and its corner
-  const [held, hold] = useState<Frame>();
+  const [kept, keep] = useState<Frame>();
   const room = { width, height };
-  const drawn = { width: board.width + (board.tab?.length ?? 0), height: board.height };
-  const whole = fitFrame({ ...drawn, room, margins: marginsOf(board), most: 4.5 });
-  // what stands out at the left needs its room there
-  const before = board.tab?.edge === 'left' ? board.tab.length : 0;
-  const fit: Frame = { ...whole, x: (mm) => whole.x(mm + before) };
-  const camera = useCamera(ref, fit, room);
-  const frame = held ?? camera.frame;
-  const tints = tintsOf(document);
-  const on: OnBoard = { document, solution, board, frame };
+  const camera = useCamera(ref, fitted(board, room), room);
+  const frame = kept ?? camera.frame;
   const words = camera.trueSize ? 'in true size' : 'drawn to scale';
+  const both = { document, solution };
   return (
     <>
       <div ref={ref} className="absolute inset-0 touch-none overflow-hidden bg-cloth">
         {width > 0 && (
           <svg {...room} role="group" aria-label={`${board.title}, ${words}`} data-scale={frame.scale.toFixed(4)}>
             <rect {...room} fill="transparent" {...camera.pan} onClick={() => camera.panned() || select('body')} />
-            <g>
-              <SideGround board={board} frame={frame} tints={tints} show={show} />
-              <WithinOutline board={board} frame={frame}>
-                <HoldersLayer {...on} tints={tints} show={show} />
-              </WithinOutline>
-              <SideFolds board={board} frame={frame} tints={tints} />
-              <Fastenings {...on} tints={tints} />
-              <SelectedFrame {...on} />
-              {show.sizes && <SizesLayer {...on} />}
-              {show.notes && <NotesLayer {...on} />}
-              <PlacesLayer {...on} />
-              <ClothLayer {...on} />
-              <Handles {...on} onHold={hold} boardAfter={(after) => boardOf(after, board.id)} />
-            </g>
+            <Drawing {...both} board={board} frame={frame} show={show} onHold={keep} />
             <Rulers frame={frame} {...room} top={frame.y(0)} unit={unit} />
-            <BoardWords board={board} solution={solution} />
           </svg>
         )}
       </div>
-      {width > 0 && !held && <AddOns document={document} board={board} frame={frame} />}
-      <BoardTools camera={camera} show={show} onShow={setShow} {...{ document, solution, board }} />
+      {width > 0 && !kept && <AddOns document={document} board={board} frame={frame} />}
+      <BoardTools camera={camera} show={show} onShow={setShow} {...both} board={board} />
     </>
   );
 }
 
+interface DrawingProps extends WithSolution {
+  board: Board;
+  frame: Frame;
+  show: Shown;
+  onHold(frame: Frame | undefined): void;
+}
+
+/** What lies between the rulers: drawn again with every state while something is dragged, and nothing else with it. */
+function Drawing({ document, solution, board: atRest, frame, show, onHold }: DrawingProps) {
+  const { store } = useOpenDesign();
+  const selection = useDesign((state) => state.selection);
+  const shelves = useShelves((state) => state.shelves);
+  const resting = useMemo(
+    () => drawnSide(document, solution, atRest, selection),
+    [document, solution, atRest, selection],
+  );
+  const drawn = useLiveSide({ store, shelves, side: atRest.id, selection }) ?? resting;
+  const tints = useMemo(() => tintsOf(document), [document]);
+  const on: OnBoard = { document, frame, ...drawn };
+  const { board } = drawn;
+  return (
+    <>
+      <SideGround board={board} frame={frame} tints={tints} show={show} />
+      <WithinOutline board={board} frame={frame}>
+        <HoldersLayer {...on} tints={tints} show={show} />
+      </WithinOutline>
+      <SideFolds board={board} frame={frame} tints={tints} />
+      <Fastenings {...on} tints={tints} />
+      <SelectedFrame {...on} />
+      {show.sizes && <SizesLayer {...on} />}
+      {show.notes && <NotesLayer {...on} />}
+      <PlacesLayer {...on} />
+      <ClothLayer {...on} />
+      <Handles
+        {...on}
+        onHold={onHold}
+        atRest={{ document, solution }}
+        boardAfter={(after) => boardOf(after, board.id)}
+      />
+      <BoardWords {...on} />
+    </>
+  );
+}
+
+/** As large as it goes into its room. */
+function fitted(board: Board, room: { width: number; height: number }): Frame {
+  const drawn = { width: board.width + (board.tab?.length ?? 0), height: board.height };
+  const whole = fitFrame({ ...drawn, room, margins: marginsOf(board), most: 4.5 });
+  // what stands out at the left needs its room there
+  const before = board.tab?.edge === 'left' ? board.tab.length : 0;
+  return { ...whole, x: (mm) => whole.x(mm + before) };
+}
+
 /** What the side is, and what is worth knowing of it. */
-function BoardWords({ board: { title, note }, solution }: Pick<OnBoard, 'board' | 'solution'>) {
+function BoardWords({ board: { title, note }, sizes }: OnBoard) {
   const length = useLength();
-  const noted = note && sizeAt(solution, note.path);
+  const noted = note && sizes[note.path];
   return (
     <>
       <text
@@ -97,7 +133,7 @@ function BoardWords({ board: { title, note }, solution }: Pick<OnBoard, 'board' 
       </text>
       {note && noted && (
         <text x={RULER + 12} y={RULER + 44} fontSize="12" fill="#56607A">
-          {note.text} {length(noted.value, true)}.
+          {note.text} {length(noted.mm, true)}.
         </text>
       )}
     </>

@@ -1,7 +1,8 @@
-import { boardsOf, type Board } from '@zindle/core';
-import { useState } from 'react';
-import { ruleSetting } from '../../../derivations/inspected.ts';
+import type { Board } from '@zindle/core';
+import { useMemo, useState } from 'react';
+import { sidesOf } from '../../../derivations/drawn-side.ts';
 import { useDesign } from '../../../store/design-context.ts';
+import { useShelves } from '../../../store/shelves.ts';
 import { PiecesBoard } from '../../cut/pieces-board.tsx';
 import type { WithSolution } from '../../use-solved.ts';
 import { FormBoard } from '../form-board.tsx';
@@ -12,9 +13,9 @@ import { SideTabs } from './side-tabs.tsx';
 export function ShapeBoard({ document, solution }: WithSolution) {
   const wanted = useDesign((state) => state.side);
   const selection = useDesign((state) => state.selection);
+  const shelves = useShelves((state) => state.shelves);
   const [piece, choose] = useState<string>();
-  const topstitch = Number(ruleSetting(document, 'topstitch.inset'));
-  const boards = boardsOf(document, solution, { topstitch });
+  const boards = useMemo(() => sidesOf(document, solution, shelves), [document, solution, shelves]);
   const shown = sideShown(boards, wanted, selection);
   const both = { document, solution };
   const board = boards.find(({ id }) => id === shown);

@@ -1,24 +1,22 @@
-import { sizeAt } from '@zindle/core';
 import { Dimension } from '../../../board/dimension.tsx';
 import { sizeLine } from '../../../board/size-lines.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
 
 /** Dimension lines of the board: below it and at its right. */
-export function SizesLayer({ board, frame, solution }: OnBoard) {
+export function SizesLayer({ board, sizes, frame }: OnBoard) {
   const explained = useDesign((state) => state.explained?.path);
   const explain = useDesign((state) => state.explain);
   return board.sizes.map((size) => {
-    const derived = sizeAt(solution, size.path);
-    if (!derived) return null;
+    const written = sizes[size.path];
+    if (!written) return null;
     const [from, to] = sizeLine(board, frame, size);
     return (
       <Dimension
         key={`${size.path} ${size.from}`}
         from={from}
         to={to}
-        mm={derived.value}
-        label={derived.label}
+        {...written}
         chosen={explained === size.path}
         {...(size.quiet && { tone: '#0F6B66' })}
         onChoose={() => explain({ path: size.path, into: [] })}

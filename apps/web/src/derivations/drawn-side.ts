@@ -1,0 +1,58 @@
+import {
+  boardsOf,
+  handlesOn,
+  houseRules,
+  sizeAt,
+  type Board,
+  type BoardHandle,
+  type DesignDocument,
+  type Shelves,
+  type Solution,
+} from '@zindle/core';
+
+/** A size with its name, mm. */
+export interface DrawnSize {
+  label: string;
+  mm: number;
+}
+
+/** All that is drawn of one side, as plain data: it is the same whether this thread or another has solved it. */
+export interface DrawnSide {
+  board: Board;
+  /** The sizes that are written beside it, by path. */
+  sizes: Readonly<Record<string, DrawnSize>>;
+  /** Where the handles of the object in hand are, and how large their sizes. */
+  handles: readonly Pick<BoardHandle, 'id' | 'label' | 'at' | 'axis' | 'value' | 'least' | 'most'>[];
+}
+
+/** Every side of a design, with the topstitching that its rules ask for. */
+export const sidesOf = (document: DesignDocument, solution: Solution, shelves: Shelves): Board[] =>
+  boardsOf(document, solution, { topstitch: topstitchOf(document, shelves) });
+
+const RULE = 'topstitch.inset';
+const topstitchOf = ({ rules }: DesignDocument, shelves: Shelves): number =>
+  Number(rules[RULE] ?? shelves.rules[RULE] ?? houseRules[RULE].standard);
+
+/** One side with its sizes and the handles of what is in hand. */
+export function drawnSide(document: DesignDocument, solution: Solution, board: Board, selection: string): DrawnSide {
+  const across = board.holders.flatMap((holder) => holder.across?.path ?? []);
+  const paths = [...board.sizes.map(({ path }) => path), ...across, ...(board.note ? [board.note.path] : [])];
+  const sizes = paths.flatMap((path): [string, DrawnSize][] => {
+    const size = sizeAt(solution, path);
+    return size ? [[path, { label: size.label, mm: size.value }]] : [];
+  });
+  const handles = handlesOn(board, selection, document, solution);
+  return {
+    board,
+    sizes: Object.fromEntries(sizes),
+    handles: handles.map(({ id, label, at, axis, value, least, most }) => ({
+      id,
+      label,
+      at,
+      axis,
+      value,
+      least,
+      most,
+    })),
+  };
+}
