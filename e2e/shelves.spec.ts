@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { newBifold, noAxeViolation, hold, pick, stored } from './steps.ts';
+import { hold, newBifold, noAxeViolation, pick, stored, tabTo } from './steps.ts';
 
 const entry = (page: Page) => page.getByLabel('The entry in hand');
 const rows = (page: Page) => page.getByRole('row');
@@ -223,22 +223,6 @@ test('new designs begin with the unit and the rounding of the house', async ({ p
   await page.getByRole('button', { name: 'Take it over' }).click();
   await expect(page.getByLabel('Before it is changed')).toHaveCount(0);
 });
-
-/** Presses Tab until what has the focus is what is looked for. */
-async function tabTo(page: Page, found: (words: string) => boolean, most = 120): Promise<void> {
-  const focused = () =>
-    page.evaluate(() => {
-      const at = document.activeElement;
-      if (!(at instanceof HTMLElement || at instanceof SVGElement)) return '';
-      const label = at instanceof HTMLInputElement ? (at.labels?.[0]?.textContent ?? '') : '';
-      return `${at.getAttribute('aria-label') ?? ''} ${label} ${at.textContent ?? ''}`.trim();
-    });
-  for (let press = 0; press < most; press++) {
-    if (found(await focused())) return;
-    await page.keyboard.press('Tab');
-  }
-  throw new Error(`nothing like it within ${most} stops; last “${await focused()}”`);
-}
 
 test('by keyboard alone: a copy is made and changed, a thing measured, marked and doubled, cloth laid', async ({
   page,

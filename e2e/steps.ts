@@ -40,3 +40,19 @@ export async function noAxeViolation(page: Page, but: string[] = []): Promise<vo
   const { violations } = await new AxeBuilder({ page }).disableRules(but).analyze();
   expect(violations.map(({ id, nodes }) => [id, ...nodes.map(({ html }) => html.slice(0, 160))])).toEqual([]);
 }
+
+/** Presses Tab until what has the focus is what is looked for. */
+export async function tabTo(page: Page, found: (words: string) => boolean, most = 120): Promise<void> {
+  const focused = () =>
+    page.evaluate(() => {
+      const at = document.activeElement;
+      if (!(at instanceof HTMLElement || at instanceof SVGElement)) return '';
+      const label = at instanceof HTMLInputElement ? (at.labels?.[0]?.textContent ?? '') : '';
+      return `${at.getAttribute('aria-label') ?? ''} ${label} ${at.textContent ?? ''}`.trim();
+    });
+  for (let press = 0; press < most; press++) {
+    if (found(await focused())) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`nothing like it within ${most} stops; last “${await focused()}”`);
+}

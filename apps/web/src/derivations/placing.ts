@@ -58,7 +58,7 @@ function spotOffers(document: DesignDocument, holder: string): Offer[] {
     face,
     holder: spot.beside?.holder,
     side: spot.beside?.side ?? 'face',
-    title: `To ${where}`,
+    title: where.charAt(0).toUpperCase() + where.slice(1),
     where,
     why: '',
     edit: moveHolder(holder, 'holder', spot),

@@ -79,7 +79,8 @@ function widthHandles(holder: SolvedHolder, document: DesignDocument, solution: 
   const widths = solution.pinnable.filter(({ path }) => path.startsWith(own) && !path.endsWith('pocketDepth'));
   const { seat, stitching, mouths } = holder;
   const [left, right] = [seat.x, seat.x + seat.width.value];
-  const middle: Point = [(left + right) / 2, seat.y + seat.height.value / 2];
+  // well below the mouths, which have handles of their own
+  const middle: Point = [(left + right) / 2, seat.y + seat.height.value / 4];
   const depth = mouths[0] && pinHandle(`${own}pocketDepth`, document, solution, [middle[0], mouths[0].y], 'y');
   const handles = widths.flatMap(({ path }) => pinHandle(path, document, solution, middle, 'x') ?? []);
   // several lie side by side, each up to its stitch line

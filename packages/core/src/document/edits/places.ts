@@ -28,9 +28,6 @@ export const sideWords: Readonly<Record<Side, string>> = {
   bottom: 'below',
 };
 
-/** Kinds of holder that are offered for an empty face. */
-const KINDS = 3;
-
 /** Everywhere that a thing may be put: into each holder that can hold it, onto each empty face, and beside what lies on the
  * others. The best first.
  * @param line of contents that it belongs to; the holder that has it to itself is no place to go to */
@@ -42,8 +39,10 @@ function intoHolders(document: DesignDocument, item: Item, line: string): Candid
   return document.holders.flatMap(({ id, kind, contents }): Candidate[] => {
     const face = faceOf(document, id);
     const family = holderKind(kind);
-    const has = contents.some((entry) => entry.line === line);
-    if (!family || face === undefined || has) return [];
+    // what is spread over several holders may be gathered in one of them
+    const here = contents.find((entry) => entry.line === line)?.count ?? 0;
+    const all = document.contents.find((each) => each.id === line)?.count ?? 0;
+    if (!family || face === undefined || (here > 0 && here >= all)) return [];
     const { score, why } = family.suits(item);
     if (score <= 0) return [];
     return [
@@ -78,7 +77,7 @@ function ontoFaces(document: DesignDocument, item: Item, line: string): Candidat
       why,
     });
     const there = document.faces[face];
-    if (!there) return fitting.slice(0, KINDS).map((each) => option(each, { face }));
+    if (!there) return fitting.map((each) => option(each, { face }));
     const [best] = fitting;
     if (!best || !sharedSeats.includes(seat)) return [];
     const neighbours = holdersIn(there).filter((id) => !alone(document, id, line));

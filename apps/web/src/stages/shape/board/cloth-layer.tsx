@@ -28,7 +28,7 @@ export function ClothLayer({ board, frame }: OnBoard) {
 function ClothZone({ id, role, box }: { id: string; role: Role; box: ReturnType<typeof boxOf> }) {
   const { setNodeRef, isOver } = useDroppable({ id });
   return (
-    <g ref={setNodeRef as unknown as React.Ref<SVGGElement>}>
+    <g ref={setNodeRef as unknown as React.Ref<SVGGElement>} data-over={isOver}>
       <rect
         {...box}
         rx="4"

@@ -50,6 +50,7 @@ function LitPlace({ offer, box, trial, onPut }: Props) {
       ref={setNodeRef as unknown as React.Ref<SVGGElement>}
       onClick={onPut}
       data-place={offer.id}
+      data-over={isOver}
       className="cursor-copy"
     >
       <rect

@@ -49,7 +49,7 @@ function PlaceRow({ offer, first }: { offer: Offer; first: boolean }) {
   const length = useLength();
   const trial = trials.get(offer.id);
   return (
-    <li ref={setNodeRef}>
+    <li ref={setNodeRef} data-over={isOver}>
       <button
         type="button"
         // the list is opened by a key press: the next one chooses from it
@@ -67,7 +67,9 @@ function PlaceRow({ offer, first }: { offer: Offer; first: boolean }) {
             </span>
           )}
         </span>
-        {offer.title !== `To ${offer.where}` && <span className="block text-quiet">{offer.where}</span>}
+        {offer.title.toLowerCase() !== offer.where.toLowerCase() && (
+          <span className="block text-quiet">{offer.where}</span>
+        )}
         <Consequence trial={trial} length={length} />
       </button>
     </li>

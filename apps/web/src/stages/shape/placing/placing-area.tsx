@@ -7,6 +7,7 @@ import {
   useSensors,
   MeasuringStrategy,
   type DragEndEvent,
+  type Modifier,
 } from '@dnd-kit/core';
 import { limits, setStack, stacksOf, type Role } from '@zindle/core';
 import { useMemo, useState } from 'react';
@@ -19,6 +20,17 @@ import type { WithSolution } from '../../use-solved.ts';
 import { thingName } from '../../../derivations/things.ts';
 import { PlacingContext } from './placing-context.ts';
 import { useHotkeys } from 'react-hotkeys-hook';
+
+/** What is carried hangs beside the pointer, however large the thing is that was taken hold of. */
+const beside: Modifier = ({ activatorEvent, activeNodeRect, transform }) => {
+  if (!(activatorEvent instanceof PointerEvent) || !activeNodeRect) return transform;
+  const { clientX, clientY } = activatorEvent;
+  return {
+    ...transform,
+    x: transform.x + clientX - activeNodeRect.left + 10,
+    y: transform.y + clientY - activeNodeRect.top + 8,
+  };
+};
 
 const measuring = { droppable: { strategy: MeasuringStrategy.Always } };
 
@@ -70,7 +82,7 @@ export function PlacingArea({ document, children }: Pick<WithSolution, 'document
         onDragCancel={() => (place(undefined), drag(undefined))}
       >
         {children}
-        <DragOverlay dropAnimation={null}>
+        <DragOverlay dropAnimation={null} modifiers={[beside]} className="w-auto!">
           {placing ? (
             <InHand>{placing.kind === 'holder' ? placing.holder : thingName(document, placing.line)}</InHand>
           ) : carried ? (
