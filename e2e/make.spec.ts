@@ -221,7 +221,7 @@ test('another form is chosen from contents, side by side, and what could not com
   await page.goto('/d/permit-bifold/choose');
   const forms = page.getByRole('main', { name: 'Forms' });
   await expect(forms.getByRole('status')).toHaveText(/hold everything$/);
-  await expect(forms.getByRole('heading', { level: 4 }).first()).toContainText('Bifold');
+  await expect(forms.getByRole('heading', { level: 3 }).first()).toContainText('Bifold');
   await forms.getByRole('button', { name: 'Folio' }).click();
   await page.waitForURL(/\/shape$/);
   await expect(page.getByText(/Note compartment C has no seat in a folio/)).toBeVisible();

@@ -1,7 +1,10 @@
 import {
+  builtInKinds,
+  leaveOut,
   moveHolder,
   placesFor,
   putThings,
+  removeHolder,
   spotsFor,
   type Board,
   type Box,
@@ -22,7 +25,7 @@ export interface Offer {
   face: string;
   /** The holder that it goes into, or the one that it would lie beside; nothing for an empty face. */
   holder: string | undefined;
-  side: 'into' | NonNullable<Spot['beside']>['side'] | 'face';
+  side: 'into' | NonNullable<Spot['beside']>['side'] | 'face' | 'out';
   title: string;
   where: string;
   /** Why it suits; empty for a holder that is moved. */
@@ -33,11 +36,13 @@ export interface Offer {
 /** Every place for what is in hand, the best first. */
 export function offersFor(document: DesignDocument, placing: Placing | undefined): Offer[] {
   if (!placing) return [];
-  if (placing.kind === 'holder') return spotOffers(document, placing.holder);
+  if (placing.kind === 'holder') return [...spotOffers(document, placing.holder), outOf(document, placing.holder)];
   const line = document.contents.find(({ id }) => id === placing.line);
   const item = line && itemOf(document, line);
   if (!line || !item) return [];
-  return placesFor(document, item, line.id).map(({ id, place, face, title, where, why }): Offer => {
+  const name = line.name ?? item.name;
+  const held = document.holders.some(({ contents }) => contents.some((entry) => entry.line === line.id));
+  const places = placesFor(document, item, line.id).map(({ id, place, face, title, where, why }): Offer => {
     const beside = 'into' in place ? undefined : place.beside;
     return {
       id,
@@ -47,9 +52,27 @@ export function offersFor(document: DesignDocument, placing: Placing | undefined
       title: 'into' in place ? title : `New ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
       where,
       why,
-      edit: putThings(line, line.name ?? item.name, place),
+      edit: putThings(line, name, place),
     };
   });
+  return held ? [...places, { ...out, edit: leaveOut(line.id, name) }] : places;
+}
+
+/** Back to the tray. */
+const out = {
+  id: 'out',
+  face: '',
+  holder: undefined,
+  side: 'out',
+  title: 'Out, back to the tray',
+  where: 'it has no home then',
+  why: '',
+} as const;
+
+function outOf(document: DesignDocument, id: string): Offer {
+  const kind = document.holders.find((holder) => holder.id === id)?.kind ?? '';
+  const title = builtInKinds.holders[kind]?.title.toLowerCase() ?? 'holder';
+  return { ...out, where: 'what it holds has no home then', edit: removeHolder(id, title) };
 }
 
 function spotOffers(document: DesignDocument, holder: string): Offer[] {
@@ -89,7 +112,7 @@ export function offerBox(
   if (!box) return undefined;
   const { x0, x1, y0, y1 } = box;
   const [wide, high] = [(x1 - x0) * EDGE, (y1 - y0) * EDGE];
-  const parts: Record<Offer['side'], Box> = {
+  const parts: Record<Exclude<Offer['side'], 'out'>, Box> = {
     face: box,
     into: { x0: x0 + wide, x1: x1 - wide, y0: y0 + high, y1: y1 - high },
     left: { x0, x1: x0 + wide, y0: y0 + high, y1: y1 - high },
@@ -97,7 +120,7 @@ export function offerBox(
     top: { x0, x1, y0: y1 - high, y1 },
     bottom: { x0, x1, y0, y1: y0 + high },
   };
-  return parts[side];
+  return side === 'out' ? undefined : parts[side];
 }
 
 let started: Worker | undefined;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
+import { moveHolder } from '../document/edits/arrange.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { handlesOn, type BoardHandle } from './handles.ts';
 
@@ -77,6 +78,17 @@ describe('a handle', () => {
         .apply(bifold)
         .holders.find(({ id }) => id === 'A')!.params.reveal,
     ).toBe(reveal!.most);
+  });
+  test('between two in a row changes the gap, and the next one goes with it', () => {
+    const folio = demoDesigns.find(({ id }) => id === 'survey-folio')!;
+    const row = moveHolder('C', 'it', { face: 'leaf-2', beside: { holder: 'B', side: 'right' } }).apply(folio);
+    const gap = handles(row, 'holders/B').find(({ id }) => id === 'gaps/B')!;
+    expect(gap).toMatchObject({ axis: 'x', value: 6 });
+    const wider = gap.edit(18).apply(row);
+    const seat = (id: string) => solveDesign(wider).holders.find((holder) => holder.id === id)!.seat;
+    expect(seat('C').x - seat('B').x - seat('B').width.value).toBeCloseTo(18, 6);
+    // the last one has nothing behind it
+    expect(handles(row, 'holders/C').map(({ id }) => id)).not.toContain('gaps/C');
   });
   test('nothing else has any', () => {
     expect(handles(bifold, 'closure')).toEqual([]);

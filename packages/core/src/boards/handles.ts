@@ -1,7 +1,9 @@
 import type { BoardPlan, BoardSize } from '../bodies/board-plan.ts';
+import { changeGroup } from '../document/edits/arrange.ts';
+import { groupOf } from '../document/edits/seats.ts';
 import type { Edit } from '../document/edits/edit.ts';
 import { setHolderParam, setPin } from '../document/edits/settings.ts';
-import type { DesignDocument } from '../document/design-document.ts';
+import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { limits } from '../document/limits.ts';
 import type { Point } from '../geometry/perimeter.ts';
@@ -43,7 +45,12 @@ export function handlesOn(
   const face = board.faces.find((each) => each.id === holder?.face);
   if (kind !== 'holders' || !holder || !face) return [];
   const onto = ([x, y]: Point): Point => [face.dx + x * face.stretch, y + face.dy];
-  return [...widthHandles(holder, document, solution), ...mouthHandles(holder, document, kinds)].map((handle) => ({
+  const own = [
+    ...widthHandles(holder, document, solution),
+    ...mouthHandles(holder, document, kinds),
+    ...gapHandle(holder, document, solution),
+  ];
+  return own.map((handle) => ({
     ...handle,
     at: onto(handle.at),
   }));
@@ -141,6 +148,44 @@ function mouthHandles(holder: SolvedHolder, { grid }: DesignDocument, kinds: Kin
       edit: (value) => setHolderParam(holder.id, spec.title, handle.param, stepWithin(value, between)),
     },
   ];
+}
+
+/** Between a holder and what lies behind it in its row or column. */
+function gapHandle({ id, face }: SolvedHolder, document: DesignDocument, { holders }: Solution): BoardHandle[] {
+  const arrangement = document.faces[face];
+  const group = arrangement && groupOf(arrangement, id)?.group;
+  const at = group?.children.findIndex((child) => child.kind === 'holder' && child.id === id) ?? -1;
+  const next = group?.children[at + 1];
+  const here = seatBox([id], holders);
+  const there = next && seatBox(holdersIn(next), holders);
+  if (!group || !here || !there) return [];
+  const row = group.kind === 'row';
+  const place: Point = row ? [there.x0, (here.y0 + here.y1) / 2] : [(here.x0 + here.x1) / 2, there.y0];
+  const between = { ...limits.gap, grid: document.grid };
+  return [
+    {
+      id: `gaps/${id}`,
+      label: 'Gap to the next',
+      at: place,
+      axis: row ? 'x' : 'y',
+      towards: 1,
+      value: group.gap,
+      ...limits.gap,
+      edit: (value) => changeGroup(id, { gap: stepWithin(value, between) }),
+    },
+  ];
+}
+
+/** What the seats of some holders take up together, mm on their host. */
+function seatBox(ids: readonly string[], holders: Solution['holders']) {
+  const seats = holders.filter(({ id }) => ids.includes(id)).map(({ seat }) => seat);
+  if (seats.length === 0) return undefined;
+  return {
+    x0: Math.min(...seats.map(({ x }) => x)),
+    y0: Math.min(...seats.map(({ y }) => y)),
+    x1: Math.max(...seats.map(({ x, width }) => x + width.value)),
+    y1: Math.max(...seats.map(({ y, height }) => y + height.value)),
+  };
 }
 
 const stepWithin = (

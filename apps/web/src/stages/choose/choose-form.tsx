@@ -60,7 +60,7 @@ export function ChooseForm() {
         </ul>
         {others.length > 0 && (
           <>
-            <h3 className="mt-5 text-base">These do not hold everything</h3>
+            <h2 className="mt-5 text-base">These do not hold everything</h2>
             <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(330px,1fr))] gap-3.5">
               {others.map((proposal) => (
                 <FormCard key={proposal.kind} proposal={proposal} {...row} />
@@ -110,12 +110,12 @@ function FormCard({ proposal, scale, now, onTake }: CardProps) {
         {board && <SmallSide board={board} tints={tintsOf(document)} room={ROOM} most={scale} />}
       </div>
       <div className="flex flex-1 flex-col gap-1 px-3.5 py-2.5">
-        <h4 className="flex items-baseline justify-between gap-2 text-base">
+        <h3 className="flex items-baseline justify-between gap-2 text-base">
           <button type="button" className="font-semibold after:absolute after:inset-0" onClick={() => onTake(proposal)}>
             {title}
           </button>
           {kind === now && <span className="text-xs text-quiet">as it is now</span>}
-        </h4>
+        </h3>
         <p className="text-[13px] leading-snug text-quiet">{about}</p>
         <p>
           {finished

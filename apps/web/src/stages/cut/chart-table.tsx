@@ -1,7 +1,9 @@
-import { cuttingChart, type ChartRow, type Shelves } from '@zindle/core';
+import { cuttingChart, type ChartRow, type Derived, type Shelves } from '@zindle/core';
 import { useState } from 'react';
+import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
 import { Measure } from '../../ui/measure.tsx';
+import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 
 interface Props extends WithSolution {
@@ -73,10 +75,10 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
                   </td>
                   <td className="w-8 text-right text-quiet">×{row.count}</td>
                   <td className="w-16 text-right font-medium">
-                    <Measure mm={row.cutWidth.value} />
+                    <Cut path={`pieces/${row.piece}/cutWidth`} size={row.cutWidth} of={row.name} />
                   </td>
                   <td className="w-16 text-right font-medium">
-                    <Measure mm={row.cutHeight.value} />
+                    <Cut path={`pieces/${row.piece}/cutHeight`} size={row.cutHeight} of={row.name} />
                   </td>
                 </tr>
               ))}
@@ -88,6 +90,24 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
         time you lay it down, cut away from your hand, and keep it where no child finds it.
       </p>
     </section>
+  );
+}
+
+/** A size as cut: it opens the sum behind it. */
+function Cut({ path, size, of }: { path: string; size: Derived; of: string }) {
+  const explain = useDesign((state) => state.explain);
+  const chosen = useDesign((state) => state.explained?.path === path);
+  const length = useLength();
+  return (
+    <button
+      type="button"
+      className={`underline decoration-dotted underline-offset-4 ${chosen ? 'text-chalk-deep' : ''}`}
+      aria-label={`${of}, ${size.label} ${length(size.value)}: explain`}
+      aria-pressed={chosen}
+      onClick={() => explain({ path, into: [] })}
+    >
+      <Measure mm={size.value} />
+    </button>
   );
 }
 

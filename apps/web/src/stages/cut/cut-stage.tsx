@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { useDesign } from '../../store/design-context.ts';
+import { Explaining } from '../explaining.tsx';
 import { Unsolved } from '../unsolved.tsx';
 import { useSolved } from '../use-solved.ts';
 import { ChartTable } from './chart-table.tsx';
@@ -8,6 +10,7 @@ import { PrintPanel } from './print-panel.tsx';
 /** The pattern: its pieces at one scale, the cutting chart, and the files to take away. */
 export function CutStage() {
   const { document, solved } = useSolved();
+  const explained = useDesign((state) => state.explained);
   const [chosen, choose] = useState<string>();
   if (!solved.ok) return <Unsolved message={solved.message} />;
   const both = { document, solution: solved.solution };
@@ -22,6 +25,11 @@ export function CutStage() {
         tabIndex={0}
       >
         <PrintPanel {...both} />
+        {explained && (
+          <div className="mt-5">
+            <Explaining {...both} explained={explained} />
+          </div>
+        )}
         <ChartTable {...both} chosen={chosen} onChoose={choose} />
       </aside>
     </div>

@@ -13,6 +13,7 @@ import { Picker } from '../../ui/picker.tsx';
 import { sayThickness, sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
+import { usePlacing } from './placing/placing-context.ts';
 import { placeForHer } from './placing/place-for-her.ts';
 import { SwatchStrip } from './swatch-strip.tsx';
 
@@ -25,6 +26,7 @@ export function Tray({ document }: WithSolution) {
   const homeless = things.filter(({ held }) => !held);
   return (
     <>
+      <OutOfHolders />
       <h2 className="text-base">
         To hold <span className="font-sans text-xs font-semibold text-quiet">{countWords(document)}</span>
       </h2>
@@ -57,6 +59,25 @@ export function Tray({ document }: WithSolution) {
       ))}
       <SwatchStrip />
     </>
+  );
+}
+
+/** While something is carried that has a place, dropping it on the tray takes it out. */
+function OutOfHolders() {
+  const { offers } = usePlacing();
+  const { setNodeRef, isOver } = useDroppable({ id: 'tray/out' });
+  if (!offers.some(({ side }) => side === 'out')) return null;
+  return (
+    // it lies over the list: what is dragged must not be moved by it
+    <div className="sticky top-0 z-10 h-0">
+      <p
+        ref={setNodeRef}
+        data-over={isOver}
+        className={`rounded-lg border border-dashed border-chalk px-2.5 py-3 text-center text-[13px] shadow-lg ${isOver ? 'bg-chalk-soft font-semibold' : 'bg-sheet'}`}
+      >
+        Drop it here to take it out
+      </p>
+    </div>
   );
 }
 

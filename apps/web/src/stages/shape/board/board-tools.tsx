@@ -1,5 +1,5 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { Check, Layers, Minus, Plus } from 'lucide-react';
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { Layers, Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { Board } from '@zindle/core';
 import { layerNames, type LayerName, type Shown } from '../../../board/side-drawing.tsx';
@@ -58,31 +58,27 @@ export function BoardTools({ camera, show, onShow, ...drawn }: Props) {
           Measure the screen
         </button>
       )}
-      <Menu>
-        <MenuButton className="button" aria-label="What is shown">
+      <Popover>
+        <PopoverButton className="button" aria-label="What is shown">
           <Layers size={15} aria-hidden="true" /> Shown
-        </MenuButton>
-        <MenuItems
-          modal={false}
+        </PopoverButton>
+        <PopoverPanel
           anchor={{ to: 'top end', gap: 6 }}
-          className="z-30 w-52 rounded-lg border border-ink bg-sheet p-1.5 shadow-lg outline-none"
+          className="z-30 w-48 rounded-lg border border-ink bg-sheet p-2 shadow-lg"
         >
           {(Object.keys(layerNames) as LayerName[]).map((name) => (
-            <MenuItem key={name}>
-              <button
-                type="button"
-                role="menuitemcheckbox"
-                aria-checked={show[name]}
-                className="flex w-full items-center gap-2 rounded px-2.5 py-1.5 text-left data-focus:bg-cloth"
-                onClick={(event) => (event.preventDefault(), onShow({ ...show, [name]: !show[name] }))}
-              >
-                <Check size={14} aria-hidden="true" className={show[name] ? '' : 'opacity-0'} />
-                {layerNames[name]}
-              </button>
-            </MenuItem>
+            <label key={name} className="flex items-center gap-2 rounded px-2 py-1.5 hover:bg-cloth">
+              <input
+                type="checkbox"
+                className="size-4 accent-weld"
+                checked={show[name]}
+                onChange={() => onShow({ ...show, [name]: !show[name] })}
+              />
+              {layerNames[name]}
+            </label>
           ))}
-        </MenuItems>
-      </Menu>
+        </PopoverPanel>
+      </Popover>
       <PictureOut {...drawn} show={show} />
       <TrueSizeDialog
         open={measuring}

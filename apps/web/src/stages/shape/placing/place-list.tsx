@@ -70,7 +70,7 @@ function PlaceRow({ offer, first }: { offer: Offer; first: boolean }) {
         {offer.title.toLowerCase() !== offer.where.toLowerCase() && (
           <span className="block text-quiet">{offer.where}</span>
         )}
-        <Consequence trial={trial} length={length} />
+        {offer.side !== 'out' && <Consequence trial={trial} length={length} />}
       </button>
     </li>
   );

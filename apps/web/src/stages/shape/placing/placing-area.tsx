@@ -52,7 +52,8 @@ export function PlacingArea({ document, children }: Pick<WithSolution, 'document
   function put(offer: Offer) {
     edit(offer.edit);
     place(undefined);
-    if (placing?.kind === 'holder') select(`holders/${placing.holder}`);
+    if (offer.side === 'out') select('body');
+    else if (placing?.kind === 'holder') select(`holders/${placing.holder}`);
     else if (placing) select(`contents/${placing.line}`);
   }
   function lay(id: string, role: Role | undefined) {
@@ -67,7 +68,9 @@ export function PlacingArea({ document, children }: Pick<WithSolution, 'document
     const dragged = draggedOf(String(active.id));
     drag(undefined);
     if (dragged?.kind === 'swatch') return target && lay(dragged.material, targetOf(target)?.role);
-    const offer = offers.find(({ id }) => target === `board/${id}` || target === `list/${id}`);
+    const offer = offers.find(
+      ({ id }) => target === `board/${id}` || target === `list/${id}` || target === `tray/${id}`,
+    );
     if (offer) put(offer);
     else place(undefined);
   }

@@ -9,14 +9,14 @@ import {
   type Explanation,
 } from '@zindle/core';
 import { X } from 'lucide-react';
-import { followInto } from '../../derivations/measures.ts';
-import type { Explained } from '../../store/design-store.ts';
-import { useDesign } from '../../store/design-context.ts';
-import { shelvesNow } from '../../store/shelves.ts';
-import { LengthField } from '../../ui/length-field.tsx';
-import { Measure } from '../../ui/measure.tsx';
-import { useLength, type SayLength } from '../../ui/use-length.ts';
-import type { WithSolution } from '../use-solved.ts';
+import { followInto } from '../derivations/measures.ts';
+import type { Explained } from '../store/design-store.ts';
+import { useDesign } from '../store/design-context.ts';
+import { shelvesNow } from '../store/shelves.ts';
+import { LengthField } from '../ui/length-field.tsx';
+import { Measure } from '../ui/measure.tsx';
+import { useLength, type SayLength } from '../ui/use-length.ts';
+import type { WithSolution } from './use-solved.ts';
 
 const sayValue = (derived: Pick<Derived, 'value' | 'unit'>, length: SayLength): string =>
   derived.unit === 'mm'
