@@ -11,7 +11,7 @@ const at = (path) => `http://localhost:${PORT}${path}`;
 const server = fileURLToPath(new URL('../apps/server/dist/main.js', import.meta.url));
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 
-/** Each view: its page, and what is done there before the picture. */
+/** Each view: its page, what is done there before the picture, and whether the pointer stays or the window has another size. */
 const views = {
   shelf: ['/', async () => {}],
   hold: [
@@ -25,17 +25,6 @@ const views = {
       await page
         .getByLabel('Selected object')
         .getByRole('button', { name: /^Slot, clear width/ })
-        .click();
-    },
-  ],
-  'shape-inches': [
-    '/d/junior-bifold/shape',
-    async (page) => {
-      await page.getByRole('radio', { name: 'in', exact: true }).click();
-      await page.getByRole('button', { name: 'Tab with a snap', exact: true }).click();
-      await page
-        .getByLabel('Selected object')
-        .getByRole('button', { name: /^Tab length/ })
         .click();
     },
   ],
@@ -62,11 +51,34 @@ const views = {
       await page.waitForTimeout(200);
     },
   ],
-  carrier: ['/d/slate-carrier/shape', (page) => page.getByRole('button', { name: /^flat width, .*explain$/ }).click()],
   box: ['/d/logger-bag/shape', async () => {}],
-  'hard-case': ['/d/refractometer-case/shape', async () => {}],
-  accordion: ['/d/receipts-accordion/shape', async () => {}],
-  organizer: ['/d/field-organizer/shape', async () => {}],
+  pouch: ['/d/lens-pouch/shape', async () => {}],
+  round: ['/d/sieve-bag/shape', (page) => page.getByRole('button', { name: /^finished diameter, .*explain$/ }).click()],
+  'hard-case': [
+    '/d/refractometer-case/shape',
+    (page) => page.getByRole('button', { name: 'Hold-down straps A', exact: true }).click({ position: { x: 8, y: 8 } }),
+  ],
+  accordion: ['/d/receipts-accordion/shape', (page) => page.getByRole('radio', { name: 'Compartment 2' }).click()],
+  organizer: ['/d/field-organizer/shape', (page) => page.getByRole('radio', { name: 'Finished' }).click()],
+  placing: [
+    '/d/survey-folio/shape',
+    async (page) => {
+      const row = await page
+        .getByLabel('To hold, and cloth')
+        .getByRole('button', { name: /^Tide-table booklet/ })
+        .boundingBox();
+      await page.mouse.move(row.x + 60, row.y + 20);
+      await page.mouse.down();
+      await page.mouse.move(420, 330, { steps: 8 });
+    },
+    { hold: true },
+  ],
+  choose: ['/d/permit-bifold/choose', (page) => page.getByText(/^\d+ of \d+ hold everything$/).waitFor()],
+  tablet: [
+    '/d/landing-organizer/shape',
+    (page) => page.getByRole('button', { name: 'Slip pocket A', exact: true }).click({ position: { x: 30, y: 90 } }),
+    { width: 1024, height: 768 },
+  ],
   cloth: [
     '/d/refractometer-case/hold/cloth',
     async (page) => {
@@ -104,11 +116,11 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 try {
   for (let tries = 0; tries < 100 && !(await fetch(at('/api/health')).catch(() => undefined))?.ok; tries++)
     await new Promise((resolve) => setTimeout(resolve, 100));
-  for (const [name, [path, prepare]] of Object.entries(views)) {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  for (const [name, [path, prepare, { hold = false, width = 1280, height = 800 } = {}]] of Object.entries(views)) {
+    const page = await browser.newPage({ viewport: { width, height } });
     await page.goto(at(path), { waitUntil: 'networkidle' });
     await prepare(page);
-    await page.mouse.move(1279, 799);
+    if (!hold) await page.mouse.move(width - 1, height - 1);
     await page.waitForTimeout(2300);
     await page.screenshot({ path: join(folder, `${name}.png`) });
     await page.close();

@@ -164,21 +164,18 @@ export function TabShape({ board: { tab, width, height }, frame, tints, chosen =
   if (!tab) return null;
   const way = tab.edge === 'right' ? 1 : -1;
   const root = tab.edge === 'right' ? frame.x(width) + 3 : frame.x(0) - 3;
-  const [middle, half] = [frame.y(height / 2), (tab.width / 2) * frame.scale];
-  const corner = Math.min(half, tab.length * frame.scale);
-  const straight = way * Math.max(0, tab.length * frame.scale - corner);
-  const sweep = way === 1 ? 1 : 0;
-  const round = `a${corner} ${half} 0 0 ${sweep} ${way * corner} ${half}a${corner} ${half} 0 0 ${sweep} ${-way * corner} ${half}`;
-  const cap = tab.snapAt === undefined ? undefined : root + way * tab.snapAt * frame.scale;
+  const out = (mm: number) => root + way * mm * frame.scale;
+  const up = (mm: number) => frame.y(height / 2 + mm - tab.width / 2);
+  const points = flatten(tab.outline, { tolerance: 0.05 }).map(([across, away]) => [out(away), up(across)]);
   return (
     <g>
       <path
-        d={`M${root} ${middle - half}h${straight}${round}h${-straight}Z`}
+        d={`M${points.map((point) => point.map((px) => px.toFixed(2)).join(' ')).join('L')}Z`}
         fill={tints.cloth(tab.edge === 'right' ? 'lining' : 'exterior')}
         stroke={chosen ? CHALK : INK}
         strokeWidth={chosen ? 2.2 : 1.3}
       />
-      {cap !== undefined && <Snap at={[cap, middle]} frame={frame} chosen={chosen} />}
+      {tab.snapAt !== undefined && <Snap at={[out(tab.snapAt), up(tab.width / 2)]} frame={frame} chosen={chosen} />}
     </g>
   );
 }

@@ -1,4 +1,5 @@
 import type { BoardPlan } from '../bodies/board-plan.ts';
+import type { Outline } from '../geometry/outline.ts';
 import type { Role } from '../document/design-document.ts';
 import type { SeatKind } from '../holders/holder-kind.ts';
 
@@ -55,6 +56,8 @@ export interface BoardTab {
   edge: 'left' | 'right';
   length: number;
   width: number;
+  /** Its stitch line, the edge that is caught along the bottom. */
+  outline: Outline;
   /** Of its fastener, from the edge; nothing if it has none. */
   snapAt: number | undefined;
 }

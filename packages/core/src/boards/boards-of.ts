@@ -1,4 +1,5 @@
 import type { BoardPlan } from '../bodies/board-plan.ts';
+import { boundsOf } from '../geometry/outline.ts';
 import { kindOf } from '../document/kind-of.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { builtInKinds, type Kinds } from '../solve/kinds.ts';
@@ -67,9 +68,13 @@ function snapsOn({ top, width, height }: BoardPlan, { pieces }: Solution): Board
     .filter(({ x, y }) => x >= 0 && x <= width && y >= 0 && y <= height);
 }
 
-function tabOf(edge: BoardTab['edge'], { closure, pieces }: Solution): BoardTab | undefined {
-  const { tabLength, tabWidth } = closure.sizes;
-  if (!tabLength || !tabWidth) return undefined;
-  const cap = pieces.flatMap(({ marks }) => marks).find(({ kind }) => kind === 'snapCap');
-  return { edge, length: tabLength.value, width: tabWidth.value, snapAt: cap?.at[1] };
+/** What closes a folded piece and stands out from its edge: the lining of a flap is of one piece, whatever the flap is made of. */
+const TABS = ['closure/tab', 'closure/flap-lining'];
+
+function tabOf(edge: BoardTab['edge'], { pieces }: Solution): BoardTab | undefined {
+  const piece = pieces.find(({ id }) => TABS.includes(id));
+  if (!piece) return undefined;
+  const { width, height } = boundsOf(piece.stitch);
+  const cap = piece.marks.find(({ kind }) => kind === 'snapCap');
+  return { edge, length: height, width, outline: piece.stitch, snapAt: cap?.at[1] };
 }

@@ -22,9 +22,9 @@ export function AddOns({ document, board, frame }: { document: DesignDocument; b
   const { x, y } = frame;
   const at: Record<BodyPlace, [number, number]> = {
     mouth: [x(width / 2), y(height) - AWAY],
-    edge: [x(width) + AWAY, y(height / 2) + 28],
-    sides: [x(0) - AWAY, y(height / 2)],
-    base: [x(width * 0.25), y(0) + AWAY - 4],
+    edge: [x(width) + AWAY, y(height * 0.85)],
+    sides: [x(board.tab?.edge === 'left' ? -board.tab.length : 0) - AWAY, y(height / 2)],
+    base: [x(width * 0.06), y(0) + AWAY - 4],
   };
   return additions(document).map(({ place, list }) => (
     <AddAt key={place} title={titles[place]} at={at[place]} list={list} />

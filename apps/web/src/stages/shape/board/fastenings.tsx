@@ -1,10 +1,11 @@
+import { builtInKinds } from '@zindle/core';
 import { pressable } from '../../../board/pressable.ts';
 import { SnapShapes, TabShape, type Tints } from '../../../board/side-drawing.tsx';
 import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
 
 /** The tab and the snaps of the closure, and the way to its sizes. */
-export function Fastenings({ board, frame, tints }: OnBoard & { tints: Tints }) {
+export function Fastenings({ document, board, frame, tints }: OnBoard & { tints: Tints }) {
   const select = useDesign((state) => state.select);
   const selected = useDesign((state) => state.selection === 'closure');
   if (!board.tab && board.snaps.length === 0) return null;
@@ -12,7 +13,7 @@ export function Fastenings({ board, frame, tints }: OnBoard & { tints: Tints }) 
   return (
     <g
       {...pressable(() => select('closure'))}
-      aria-label={board.tab ? 'Tab with a snap' : 'Snaps along the mouth'}
+      aria-label={builtInKinds.closures[document.closure.kind]?.title ?? 'Closure'}
       aria-pressed={selected}
     >
       <TabShape {...part} />
