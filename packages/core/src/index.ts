@@ -5,6 +5,7 @@ export * from './units/format-length.ts';
 export * from './errors/core-error.ts';
 export * from './errors/finding.ts';
 export * from './errors/wording.ts';
+export * from './errors/first-letter.ts';
 export * from './derived/derived.ts';
 export * from './derived/explain.ts';
 export * from './derived/tabulate.ts';

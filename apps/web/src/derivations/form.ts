@@ -2,12 +2,10 @@ import { useEffect, useState } from 'react';
 import type { Solution } from '@zindle/core';
 import type { FormView } from '@zindle/core/form';
 import type { FormDone, FormTask } from '../workers/form-worker.ts';
-
-let started: Worker | undefined;
+import { once } from './once.ts';
 
 /** One worker for the whole application, started when a form is first asked for. */
-const formWorker = (): Worker =>
-  (started ??= new Worker(new URL('../workers/form-worker.ts', import.meta.url), { type: 'module' }));
+const formWorker = once(() => new Worker(new URL('../workers/form-worker.ts', import.meta.url), { type: 'module' }));
 
 /** The finished form of a solution, folded by a worker; the last one stays until the next is there. */
 export function useForm(solution: Solution): { view: FormView | undefined; pending: boolean } {

@@ -1,5 +1,6 @@
 import {
   builtInKinds,
+  capital,
   houseRules,
   type DesignDocument,
   type HouseRuleId,
@@ -27,7 +28,7 @@ const countOf = (count: number, what: string): string => `${numbers[count] ?? co
 const sizesOf = (sizes: Record<string, { label: string }>, under: string) =>
   Object.entries(sizes).map(([key, { label }]) => ({
     path: `${under}/${key}`,
-    label: label.charAt(0).toUpperCase() + label.slice(1),
+    label: capital(label),
   }));
 const paramsOf = (params: Record<string, ParamSpec>) => Object.entries(params).map(([key, spec]) => ({ key, spec }));
 

@@ -3,10 +3,9 @@ import { useEffect, useState } from 'react';
 import type { DesignStore } from '../store/design-store.ts';
 import type { SideDone, SideTask } from '../workers/side-worker.ts';
 import type { DrawnSide } from './drawn-side.ts';
+import { once } from './once.ts';
 
-let started: Worker | undefined;
-const sideWorker = (): Worker =>
-  (started ??= new Worker(new URL('../workers/side-worker.ts', import.meta.url), { type: 'module' }));
+const sideWorker = once(() => new Worker(new URL('../workers/side-worker.ts', import.meta.url), { type: 'module' }));
 let tasks = 0;
 
 interface Live {

@@ -1,6 +1,8 @@
 import {
   builtInKinds,
+  capital,
   leaveOut,
+  lower,
   moveHolder,
   placesFor,
   putThings,
@@ -18,6 +20,7 @@ import { useEffect, useState } from 'react';
 import type { Placing } from '../store/design-store.ts';
 import type { TrialDone, TrialTask } from '../workers/trial-worker.ts';
 import { itemOf } from './things.ts';
+import { once } from './once.ts';
 
 /** A place that is offered for what is in hand. */
 export interface Offer {
@@ -49,7 +52,7 @@ export function offersFor(document: DesignDocument, placing: Placing | undefined
       face,
       holder: 'into' in place ? place.into : beside?.holder,
       side: 'into' in place ? 'into' : (beside?.side ?? 'face'),
-      title: 'into' in place ? title : `New ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
+      title: 'into' in place ? title : `New ${lower(title)}`,
       where,
       why,
       edit: putThings(line, name, place),
@@ -81,7 +84,7 @@ function spotOffers(document: DesignDocument, holder: string): Offer[] {
     face,
     holder: spot.beside?.holder,
     side: spot.beside?.side ?? 'face',
-    title: where.charAt(0).toUpperCase() + where.slice(1),
+    title: capital(where),
     where,
     why: '',
     edit: moveHolder(holder, 'holder', spot),
@@ -123,9 +126,7 @@ export function offerBox(
   return side === 'out' ? undefined : parts[side];
 }
 
-let started: Worker | undefined;
-const trialWorker = (): Worker =>
-  (started ??= new Worker(new URL('../workers/trial-worker.ts', import.meta.url), { type: 'module' }));
+const trialWorker = once(() => new Worker(new URL('../workers/trial-worker.ts', import.meta.url), { type: 'module' }));
 let tasks = 0;
 
 /** What each place would do, as it is tried by a worker; more come in while it works. */

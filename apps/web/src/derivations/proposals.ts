@@ -1,10 +1,11 @@
 import { bySuitability, type DesignDocument, type FormProposal, type Shelves } from '@zindle/core';
 import { useEffect, useState } from 'react';
 import type { PlainProposal, ProposalDone, ProposalTask } from '../workers/proposal-worker.ts';
+import { once } from './once.ts';
 
-let started: Worker | undefined;
-const proposalWorker = (): Worker =>
-  (started ??= new Worker(new URL('../workers/proposal-worker.ts', import.meta.url), { type: 'module' }));
+const proposalWorker = once(
+  () => new Worker(new URL('../workers/proposal-worker.ts', import.meta.url), { type: 'module' }),
+);
 let tasks = 0;
 
 /** Forms for the contents of a design as a worker solves them, the most suitable first; all of them when it is done. */

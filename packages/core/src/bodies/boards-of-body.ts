@@ -1,3 +1,4 @@
+import { capital } from '../errors/first-letter.ts';
 import { board, boardFace, type BoardPlan } from './board-plan.ts';
 import type { BodyKind, FaceSpec, SizedBody } from './body-kind.ts';
 
@@ -9,6 +10,5 @@ export const boardsOfBody = ({ boards }: BodyKind, body: SizedBody, specs: reado
 const plainBoards = ({ faces }: SizedBody, specs: readonly FaceSpec[]): BoardPlan[] =>
   faces.map(({ id, host }) => {
     const title = specs.find((spec) => spec.id === id)?.title ?? id;
-    const capital = title.charAt(0).toUpperCase() + title.slice(1);
-    return board({ id, title: capital, ground: 'exterior' }, host, [boardFace(id)]);
+    return board({ id, title: capital(title), ground: 'exterior' }, host, [boardFace(id)]);
   });

@@ -1,3 +1,4 @@
+import { capital } from '../errors/first-letter.ts';
 import { limits } from '../document/limits.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { formatLength } from '../units/format-length.ts';
@@ -62,16 +63,14 @@ export function parseLine(
     if (name.length > limits.nameLength)
       throw new Refusal('name', `The name is longer than ${limits.nameLength} letters. Shorten it.`);
     const known = itemNamed(name, items);
-    if (sides.length === 0) return { ok: true, count, name: titled(name), item: existing(name, known), isNew: false };
+    if (sides.length === 0) return { ok: true, count, name: capital(name), item: existing(name, known), isNew: false };
     const item = shape === 'round' ? roundItem(name, sides, makeId) : newItem(name, sides, { known, shape }, makeId);
-    return { ok: true, count, name: titled(name), item, isNew: true };
+    return { ok: true, count, name: capital(name), item, isNew: true };
   } catch (error) {
     if (error instanceof Refusal) return { ok: false, code: error.code, message: error.message };
     throw error;
   }
 }
-
-const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
 function takeCount(text: string): { rest: string; count: number } {
   const before =
@@ -153,7 +152,7 @@ function roundItem(name: string, [diameter = 0, along = 0, more]: number[], make
   const rod = along >= diameter;
   return {
     id: makeId(),
-    name: titled(name),
+    name: capital(name),
     shape: rod ? 'cylinder' : 'disc',
     length: rod ? along : diameter,
     width: diameter,
@@ -176,7 +175,7 @@ function newItem(
     throw new Refusal('thickness', `How thick is “${name}”? Write all three sides, like 148 x 105 x 14.`);
   const own: Item = {
     id: makeId(),
-    name: titled(name),
+    name: capital(name),
     shape: said ?? known?.shape ?? byThickness(thickness),
     length: Math.max(a, b),
     width: Math.min(a, b),

@@ -1,4 +1,4 @@
-import { limits, setLimit, setPin } from '@zindle/core';
+import { capital, limits, setLimit, setPin } from '@zindle/core';
 import { X } from 'lucide-react';
 import { useDesign } from '../../store/design-context.ts';
 import { LengthField } from '../../ui/length-field.tsx';
@@ -7,7 +7,6 @@ import { Signal } from '../../ui/signal.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const CHOOSE = 'choose';
 
 interface Fixed {

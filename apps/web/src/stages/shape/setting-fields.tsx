@@ -1,4 +1,5 @@
 import {
+  capital,
   chooseVariant,
   houseRules,
   setBodyParam,
@@ -17,8 +18,6 @@ import { shelvesNow } from '../../store/shelves.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Choice } from '../../ui/choice.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A house rule, for this design; says when it is not the standard any more. */
 export function RuleField({ document, id }: { document: DesignDocument; id: HouseRuleId }) {

@@ -2,6 +2,7 @@ import { useDraggable } from '@dnd-kit/core';
 import { useParams, Link } from 'react-router';
 import type { Material } from '@zindle/core';
 import { idOfSwatch } from '../../derivations/stack-drop.ts';
+import { takenBy } from './placing/taken-by.ts';
 import { offered, useShelves } from '../../store/shelves.ts';
 
 const SHOWN = 21;
@@ -37,9 +38,9 @@ function Scrap({ material: { id, name, tint, thickness } }: { material: Material
       ref={setNodeRef}
       title={`${name}, ${thickness.toFixed(2)} mm`}
       data-swatch={id}
-      className={`size-7 cursor-grab touch-none rounded-sm border border-ink/60 ${isDragging ? 'opacity-40' : ''}`}
+      className={`size-7 cursor-grab rounded-sm border border-ink/60 ${isDragging ? 'opacity-40' : ''}`}
       style={{ background: tint }}
-      onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+      {...takenBy(listeners)}
     />
   );
 }

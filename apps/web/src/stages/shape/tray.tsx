@@ -14,6 +14,7 @@ import { sayThickness, sizeWords } from '../../ui/size-words.ts';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 import { usePlacing } from './placing/placing-context.ts';
+import { takenBy } from './placing/taken-by.ts';
 import { placeForHer } from './placing/place-for-her.ts';
 import { SwatchStrip } from './swatch-strip.tsx';
 
@@ -93,8 +94,8 @@ function TrayRow({ thing, document, scale }: { thing: ThingToHold; document: Des
       <button
         ref={setNodeRef}
         type="button"
-        className="flex min-w-0 flex-1 cursor-grab touch-none items-center gap-2.5 rounded py-2 text-left hover:bg-cloth"
-        onPointerDown={listeners?.onPointerDown as React.PointerEventHandler | undefined}
+        {...takenBy(listeners)}
+        className="flex min-w-0 flex-1 cursor-grab items-center gap-2.5 rounded py-2 text-left hover:bg-cloth"
         onClick={() => select(holder ? `holders/${holder.id}` : `contents/${line.id}`)}
       >
         <svg width="46" height="34" aria-hidden="true" className="shrink-0">

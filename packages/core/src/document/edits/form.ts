@@ -1,3 +1,4 @@
+import { capital, lower } from '../../errors/first-letter.ts';
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import { holdersIn, type DesignDocument, type HolderEntry, type Params, type ParamValue } from '../design-document.ts';
@@ -60,14 +61,12 @@ export function changeForm(
 
 /** A choice within a family, with what lies on faces that are not there any more placed anew. */
 export const chooseVariant = (title: string, key: string, value: ParamValue, items: readonly Item[]): Edit => ({
-  name: `Change ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
+  name: `Change ${lower(title)}`,
   apply(document) {
     const { kind, params } = document.body;
     return changeForm(document, { kind, params: { ...params, [key]: value } }, items).edit.apply(document);
   },
 });
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignDocument): string {
   const what = `${holderKind(kind)?.title ?? kind} ${id}`;

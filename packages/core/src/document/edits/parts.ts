@@ -1,7 +1,8 @@
 import type { PartEntry, ParamValue } from '../design-document.ts';
 import { limits } from '../limits.ts';
 import type { Edit } from './edit.ts';
-import { lower, withParam } from './settings.ts';
+import { lower } from '../../errors/first-letter.ts';
+import { withParam } from './settings.ts';
 
 /** Sets something on the body: handles, a strap, a base. */
 export const addPart = (kind: string, title: string): Edit => ({

@@ -1,11 +1,9 @@
+import { lower } from '../../errors/first-letter.ts';
 import { houseRules, type HouseRuleId } from '../../shelves/rules/house-rules.ts';
 import { gridLabel, type GridId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
 import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
 import type { Edit } from './edit.ts';
-
-/** A title within a sentence. */
-export const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
 
 /** Sets a house rule for this design; nothing goes back to the maker's own. Lengths in mm. */
 export const setRule = (id: HouseRuleId, value: number | string | undefined): Edit => ({

@@ -1,3 +1,4 @@
+import { lower } from '../../errors/first-letter.ts';
 import { given, type Derived } from '../../derived/derived.ts';
 import type { FoldSchool } from '../../sizing/fold-over.ts';
 import type { ShoulderSchool } from '../../sizing/flap.ts';
@@ -24,7 +25,7 @@ export function rulesFor(shelf: RuleSettings, design: RuleSettings): Rules {
   const cache = new Map<LengthRuleId, Derived>();
   const make = (id: LengthRuleId): Derived => {
     const { title, standard } = houseRules[id];
-    const label = title.charAt(0).toLowerCase() + title.slice(1);
+    const label = lower(title);
     const own = lengthSetting(id, design);
     if (own !== undefined) return given(label, own, { kind: 'document', path: `rules/${id}` });
     const value = lengthSetting(id, shelf) ?? standard;

@@ -1,5 +1,5 @@
 import { gridStep, handlesOn, type Board, type BoardHandle } from '@zindle/core';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Frame } from '../../../board/frame.ts';
 import type { DrawnSide } from '../../../derivations/drawn-side.ts';
 import { solvedOf } from '../../../derivations/solution.ts';
@@ -37,6 +37,8 @@ export function Handles({ handles, document, board, frame, onHold, atRest, board
   const hold = useDesign((state) => state.hold);
   const [dragged, setDragged] = useState<string>();
   const drag = useRef<Drag | undefined>(undefined);
+  // leaving the board in the middle of a drag ends it
+  useEffect(() => () => hold(false), [hold]);
   if (placing) return null;
   const found = ({ id, axis }: Pick<BoardHandle, 'id' | 'axis'>): BoardHandle | undefined =>
     handlesOn(board, selection, atRest.document, atRest.solution).find((each) => each.id === id && each.axis === axis);

@@ -4,6 +4,7 @@ import { pressable } from '../../../board/pressable.ts';
 import { HolderShape, type Shown, type Tints } from '../../../board/side-drawing.tsx';
 import { idOfPlacing } from '../../../derivations/placing.ts';
 import { useDesign } from '../../../store/design-context.ts';
+import { takenBy } from '../placing/taken-by.ts';
 import type { OnBoard } from './on-board.ts';
 
 /** The holders of a side: pressed to take them in hand, dragged to put them elsewhere. */
@@ -30,7 +31,7 @@ function HolderOnBoard({ holder, ground, frame, tints, show }: Props) {
     <g
       ref={setNodeRef as unknown as React.Ref<SVGGElement>}
       {...pressable(() => select(`holders/${id}`))}
-      onPointerDown={listeners?.onPointerDown as unknown as React.PointerEventHandler<SVGGElement>}
+      {...takenBy(listeners)}
       aria-label={`${title} ${id}`}
       aria-pressed={selected}
       opacity={isDragging ? 0.45 : 1}

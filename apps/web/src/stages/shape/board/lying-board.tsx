@@ -32,8 +32,14 @@ const marginsOf = ({ sizes }: Board) => ({
   bottom: sizes.some(({ side }) => side === 'far') ? 132 : 92,
 });
 
+interface Side {
+  board: Board;
+  /** Ids of all sides, on the first of them. */
+  sides: readonly string[] | undefined;
+}
+
 /** A side of the design between its rulers, with everything on it in reach. */
-export function LyingBoard({ document, solution, board }: WithSolution & { board: Board }) {
+export function LyingBoard({ document, solution, board, sides }: WithSolution & Side) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const unit = useUnit();
   const select = useDesign((state) => state.select);
@@ -51,7 +57,7 @@ export function LyingBoard({ document, solution, board }: WithSolution & { board
         {width > 0 && (
           <svg {...room} role="group" aria-label={`${board.title}, ${words}`} data-scale={frame.scale.toFixed(4)}>
             <rect {...room} fill="transparent" {...camera.pan} onClick={() => camera.panned() || select('body')} />
-            <Drawing {...both} board={board} frame={frame} show={show} onHold={keep} />
+            <Drawing {...both} board={board} sides={sides} frame={frame} show={show} onHold={keep} />
             <Rulers frame={frame} {...room} top={frame.y(0)} unit={unit} />
           </svg>
         )}
@@ -62,15 +68,14 @@ export function LyingBoard({ document, solution, board }: WithSolution & { board
   );
 }
 
-interface DrawingProps extends WithSolution {
-  board: Board;
+interface DrawingProps extends WithSolution, Side {
   frame: Frame;
   show: Shown;
   onHold(frame: Frame | undefined): void;
 }
 
 /** What lies between the rulers: drawn again with every state while something is dragged, and nothing else with it. */
-function Drawing({ document, solution, board: atRest, frame, show, onHold }: DrawingProps) {
+function Drawing({ document, solution, board: atRest, sides, frame, show, onHold }: DrawingProps) {
   const { store } = useOpenDesign();
   const selection = useDesign((state) => state.selection);
   const shelves = useShelves((state) => state.shelves);
@@ -92,7 +97,7 @@ function Drawing({ document, solution, board: atRest, frame, show, onHold }: Dra
       <Fastenings {...on} tints={tints} />
       <SelectedFrame {...on} />
       {show.sizes && <SizesLayer {...on} />}
-      {show.notes && <NotesLayer {...on} />}
+      {show.notes && <NotesLayer {...on} sides={sides} />}
       <PlacesLayer {...on} />
       <ClothLayer {...on} />
       <Handles

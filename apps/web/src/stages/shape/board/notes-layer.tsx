@@ -6,10 +6,11 @@ import { useDesign } from '../../../store/design-context.ts';
 import { newGesture } from '../../../store/gesture.ts';
 import type { OnBoard } from './on-board.ts';
 
-/** Notes that the maker has pinned to this side. */
-export function NotesLayer({ document, board, frame }: OnBoard) {
+/** Notes that the maker has pinned to this side.
+ * @param sides all that there are, on the first of them: notes of sides that the form does not have any more are shown there */
+export function NotesLayer({ document, board, frame, sides }: OnBoard & { sides: readonly string[] | undefined }) {
   return (document.notes ?? [])
-    .filter((note) => note.board === board.id)
+    .filter((note) => note.board === board.id || (sides && !sides.includes(note.board)))
     .map((note) => <NoteSlip key={note.id} note={note} frame={frame} />);
 }
 

@@ -24,7 +24,12 @@ export function ShapeBoard({ document, solution }: WithSolution) {
       <SideTabs boards={boards} shown={shown} />
       <div className="relative min-h-0 flex-1">
         {board ? (
-          <LyingBoard key={`${document.id} ${board.id}`} {...both} board={board} />
+          <LyingBoard
+            key={`${document.id} ${board.id}`}
+            {...both}
+            board={board}
+            sides={board === boards[0] ? boards.map(({ id }) => id) : undefined}
+          />
         ) : shown === 'pieces' ? (
           <PiecesBoard {...both} chosen={piece} onChoose={choose} />
         ) : (

@@ -1,7 +1,8 @@
 import {
   DndContext,
   DragOverlay,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   pointerWithin,
   useSensor,
   useSensors,
@@ -10,7 +11,8 @@ import {
   type Modifier,
 } from '@dnd-kit/core';
 import { limits, setStack, stacksOf, type Role } from '@zindle/core';
-import { useMemo, useState } from 'react';
+import { getEventCoordinates } from '@dnd-kit/utilities';
+import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { draggedOf, laidOn, targetOf, type Dragged } from '../../../derivations/stack-drop.ts';
 import { offersFor, placingOf, useTrials, type Offer } from '../../../derivations/placing.ts';
@@ -23,12 +25,12 @@ import { useHotkeys } from 'react-hotkeys-hook';
 
 /** What is carried hangs beside the pointer, however large the thing is that was taken hold of. */
 const beside: Modifier = ({ activatorEvent, activeNodeRect, transform }) => {
-  if (!(activatorEvent instanceof PointerEvent) || !activeNodeRect) return transform;
-  const { clientX, clientY } = activatorEvent;
+  const at = activatorEvent && getEventCoordinates(activatorEvent);
+  if (!at || !activeNodeRect) return transform;
   return {
     ...transform,
-    x: transform.x + clientX - activeNodeRect.left + 10,
-    y: transform.y + clientY - activeNodeRect.top + 8,
+    x: transform.x + at.x - activeNodeRect.left + 10,
+    y: transform.y + at.y - activeNodeRect.top + 8,
   };
 };
 
@@ -46,7 +48,13 @@ export function PlacingArea({ document, children }: Pick<WithSolution, 'document
   const trials = useTrials(document, placing, shelves);
   const [swatch, drag] = useState<Dragged>();
   const carried = swatch?.kind === 'swatch' && shelves.materials.find(({ id }) => id === swatch.material);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    // a finger that rests takes hold, one that moves scrolls
+    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
+  );
+  // what was in hand stays behind with the board
+  useEffect(() => () => place(undefined), [place]);
   useHotkeys('escape', () => place(undefined), { enabled: placing !== undefined });
 
   function put(offer: Offer) {

@@ -1,0 +1,5 @@
+/** Words at the beginning of a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A title within a sentence. */
+export const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
