@@ -231,5 +231,5 @@ test('another form is chosen from contents, side by side, and what could not com
   await expect(page.getByLabel('Selected object').getByRole('heading', { level: 2 })).toHaveText('Bifold');
   await pick(page, 'Form', 'Accordion');
   await inOrder(page, 10);
-  await page.getByRole('button', { name: 'Undo: Make it a accordion' }).click();
+  await page.getByRole('button', { name: 'Undo: Make it an accordion' }).click();
 });

@@ -3,6 +3,7 @@ import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import type { BodyKind } from '../bodies/body-kind.ts';
 import type { ClosureKind } from '../closures/closure-kind.ts';
 import type { Finding } from '../errors/finding.ts';
+import { capital, withArticle } from '../errors/first-letter.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { Clearance, StackThickness } from '../holders/holder-kind.ts';
 import type { Piece } from '../pieces/piece.ts';
@@ -13,7 +14,7 @@ import type { Resolved } from './resolve.ts';
 /** A closure that this body cannot have is told, and left away. */
 export function checkClosure({ closure }: DesignDocument, body: BodyKind, kind: ClosureKind): Finding[] {
   if (body.closures.includes(closure.kind)) return [];
-  const text = say`A ${body.title.toLowerCase()} cannot be closed with “${kind.title.toLowerCase()}”. Choose another closure.`;
+  const text = say`${capital(withArticle(body.title.toLowerCase()))} cannot be closed with “${kind.title.toLowerCase()}”. Choose another closure.`;
   return [{ code: 'closure.notForBody', severity: 'stop', about: ['closure'], numbers: {}, text }];
 }
 

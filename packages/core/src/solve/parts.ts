@@ -4,6 +4,7 @@ import type { DesignDocument, PartEntry } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
+import { capital, withArticle } from '../errors/first-letter.ts';
 import { say } from '../errors/wording.ts';
 import type { Kinds } from './kinds.ts';
 
@@ -43,7 +44,9 @@ function solvePart(
   if (!family) return { impossible: say`This version of Zindle does not know the part “${name}” (${id}).` };
   const title = family.title;
   if (!kind.parts?.includes(name))
-    return { impossible: say`A ${kind.title.toLowerCase()} cannot have “${title.toLowerCase()}”. Take it away.` };
+    return {
+      impossible: say`${capital(withArticle(kind.title.toLowerCase()))} cannot have “${title.toLowerCase()}”. Take it away.`,
+    };
   try {
     return { solved: { id, kind: name, title, ...family.solve(params, body, { ...inputs, id: `parts/${id}` }) } };
   } catch (error) {

@@ -1,4 +1,4 @@
-import { wordingText } from '@zindle/core';
+import { withArticle, wordingText } from '@zindle/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { SmallSide } from '../../board/small-side.tsx';
@@ -26,7 +26,7 @@ export function ChooseForm() {
   const others = proposals.filter(({ held, of }) => held < of);
   const scale = commonScale(suiting.length > 0 ? suiting : proposals);
   function take({ title, document: next, notes }: PlainProposal) {
-    edit({ name: `Make it a ${title.toLowerCase()}`, apply: () => next });
+    edit({ name: `Make it ${withArticle(title.toLowerCase())}`, apply: () => next });
     select('body');
     if (notes.length > 0) toast(notes.join(' '), { duration: 12_000 });
     void navigate(`/d/${id}/shape`);

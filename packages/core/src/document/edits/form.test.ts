@@ -51,7 +51,7 @@ describe('another form', () => {
     const { edit, notes } = to(carrier, 'roll');
     const roll = edit.apply(carrier);
     expect([roll.closure.kind, roll.parts]).toEqual(['none', []]);
-    expect(notes.join(' ')).toMatch(/closure is not made for this form.*Handles cannot be set on a roll/);
+    expect(notes.join(' ')).toMatch(/closure is not made for this form.*Handles: not made for a roll/);
   });
   test('pins of the old body go, those of holders that stay do not', () => {
     const design: DesignDocument = {

@@ -1,4 +1,6 @@
-import { capital, lower } from '../../errors/first-letter.ts';
+import { partKinds } from '../../carry/part-kinds.ts';
+import type { ClosureKinds } from '../../closures/closure-kinds.ts';
+import { lower, withArticle } from '../../errors/first-letter.ts';
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import { holdersIn, type DesignDocument, type HolderEntry, type Params, type ParamValue } from '../design-document.ts';
@@ -28,8 +30,8 @@ export function changeForm(
 ): FormChange {
   const bodies: BodyKinds = bodyKinds;
   const family = kindOf(bodies, kind);
-  const title = family?.title.toLowerCase() ?? kind;
-  if (!family) return { edit: { name: `Make it a ${title}`, apply: (same) => same }, kept: [], notes: [] };
+  const title = withArticle(family?.title.toLowerCase() ?? kind);
+  if (!family) return { edit: { name: `Make it ${title}`, apply: (same) => same }, kept: [], notes: [] };
   const closes = family.closures.includes(document.closure.kind);
   const parts = document.parts?.filter((part) => family.parts?.includes(part.kind));
   const reseated = reseat({ ...document, body: { kind, params } });
@@ -45,7 +47,7 @@ export function changeForm(
     items,
   );
   return {
-    edit: { name: `Make it a ${title}`, apply: () => next },
+    edit: { name: `Make it ${title}`, apply: () => next },
     kept: reseated.holders.map(({ id }) => id),
     notes: [
       ...homeless.map((holder) => noteOf(holder, title, next)),
@@ -54,7 +56,7 @@ export function changeForm(
         : ['Its closure is not made for this form and was left away.']),
       ...(document.parts ?? [])
         .filter((part) => !parts?.includes(part))
-        .map((part) => `${capital(part.kind.replaceAll('-', ' '))} cannot be set on a ${title} and were left away.`),
+        .map((part) => `${partTitle(part.kind)}: not made for ${title}, and left away.`),
     ],
   };
 }
@@ -68,14 +70,19 @@ export const chooseVariant = (title: string, key: string, value: ParamValue, ite
   },
 });
 
+function partTitle(kind: string): string {
+  const kinds: ClosureKinds = partKinds;
+  return kindOf(kinds, kind)?.title ?? kind;
+}
+
 function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignDocument): string {
   const what = `${holderKind(kind)?.title ?? kind} ${id}`;
   const placed = contents.every(({ line }) =>
     next.holders.some((each) => each.contents.some((held) => held.line === line)),
   );
   return placed
-    ? `${what} has no seat in a ${form}: what it held was placed anew.`
-    : `${what} has no seat in a ${form}, and not all that it held found another place.`;
+    ? `${what} has no seat in ${form}: what it held was placed anew.`
+    : `${what} has no seat in ${form}, and not all that it held found another place.`;
 }
 
 /** Every holder on a face of the body: whole arrangements where they may stay, each by itself otherwise; others go. */
