@@ -34,7 +34,8 @@ const beside: Modifier = ({ activatorEvent, activeNodeRect, transform }) => {
   };
 };
 
-const measuring = { droppable: { strategy: MeasuringStrategy.Always } };
+/** Rows of the list grow while their places are tried, and move those below them. ms */
+const measuring = { droppable: { strategy: MeasuringStrategy.Always, frequency: 100 } };
 
 /** Lets things, holders and swatches be dragged from the tray and the board to where they may go; the same places are listed
  * for the keyboard. */
