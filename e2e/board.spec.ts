@@ -153,6 +153,7 @@ test('a scrap of cloth is dragged onto the drawing, and seen there', async ({ pa
     .evaluateAll((rects) => rects.map((rect) => getComputedStyle(rect).fill));
   expect(fills).toContain(tint);
   await page.getByRole('button', { name: 'Undo: Change the pocket cloth' }).click();
+  await stored(page);
 });
 
 test('what has no home is seen, placed by the rules with the reason, or put by hand', async ({ page }) => {
@@ -186,6 +187,7 @@ test('what has no home is seen, placed by the rules with the reason, or put by h
   await expect(tray).toContainText('One has no home yet');
   for (const step of ['Take Hand lens out', 'Put Hand lens'])
     await page.getByRole('button', { name: new RegExp(`^Undo: ${step}`) }).click();
+  await stored(page);
 });
 
 test('a limit is a bar that tells by how much it is passed', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { hold, pick, tabTo, toStage } from './steps.ts';
+import { hold, pick, stored, tabTo, toStage } from './steps.ts';
 
 /** Things of the workshop for four forms, and what must come of them. */
 const roll = ['chart board', '3 probes', 'tweezers'];
@@ -232,4 +232,5 @@ test('another form is chosen from contents, side by side, and what could not com
   await pick(page, 'Form', 'Accordion');
   await inOrder(page, 10);
   await page.getByRole('button', { name: 'Undo: Make it an accordion' }).click();
+  await stored(page);
 });

@@ -27,8 +27,11 @@ export interface BoardCamera {
 const STILL = 4;
 
 export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, room: Room): BoardCamera {
-  const [camera, setCamera] = useState<Camera>(fitted);
+  const [looking, setCamera] = useState<Camera>(fitted);
+  // true size stays true when what is drawn, or its room, becomes another
+  const [fixed, fix] = useState(false);
   const pxPerMm = useTrueSize((state) => state.pxPerMm);
+  const camera = fixed && pxPerMm ? { ...looking, zoom: pxPerMm / fit.scale } : looking;
   const drag = useRef<{ from: [number, number]; moved: boolean } | undefined>(undefined);
   const middle: [number, number] = [room.width / 2, room.height / 2];
   const frame = seen(fit, camera, room);
@@ -41,6 +44,7 @@ export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, 
       const box = element.getBoundingClientRect();
       const at: [number, number] = [event.clientX - box.left, event.clientY - box.top];
       const size = { width: box.width, height: box.height };
+      fix(false);
       setCamera((now) =>
         event.ctrlKey || event.metaKey || Math.abs(event.deltaX) < Math.abs(event.deltaY)
           ? zoomedAt(now, Math.exp(-event.deltaY / 400), at, size)
@@ -53,10 +57,19 @@ export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, 
 
   return {
     frame,
-    trueSize: pxPerMm !== undefined && Math.abs(frame.scale / pxPerMm - 1) < 1e-6,
-    zoom: (factor) => setCamera((now) => zoomedAt(now, factor, middle, room)),
-    fit: () => setCamera(fitted),
-    toTrueSize: () => pxPerMm && setCamera({ ...fitted, zoom: pxPerMm / fit.scale }),
+    trueSize: fixed && pxPerMm !== undefined,
+    zoom(factor) {
+      fix(false);
+      setCamera(zoomedAt(camera, factor, middle, room));
+    },
+    fit() {
+      fix(false);
+      setCamera(fitted);
+    },
+    toTrueSize() {
+      fix(true);
+      setCamera({ ...fitted, zoom: (pxPerMm ?? fit.scale) / fit.scale });
+    },
     pan: {
       onPointerDown(event) {
         event.currentTarget.setPointerCapture(event.pointerId);
