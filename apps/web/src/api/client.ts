@@ -101,6 +101,9 @@ export class ApiFailure extends Error {
   }
 }
 
+/** What went wrong, in words for the maker. */
+export const failureWords = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
 type Body = { json: unknown } | { file: Blob };
 
 async function send(

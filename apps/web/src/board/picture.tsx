@@ -1,13 +1,14 @@
-import { formatLength, sizeAt, type Board, type DesignDocument, type LengthUnit, type Solution } from '@zindle/core';
+import { formatLength, type Board, type DesignDocument, type LengthUnit, type Solution } from '@zindle/core';
 import { lineStyles } from '@zindle/core/drawing';
 import { renderToStaticMarkup } from 'react-dom/server';
 import fontUrl from '@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal.woff2?url';
+import { drawnSide } from '../derivations/drawn-side.ts';
 import { tintsOf } from '../derivations/tints.ts';
 import { UnitContext } from '../ui/use-length.ts';
-import { Dimension } from './dimension.tsx';
 import type { Frame } from './frame.ts';
-import { sizeLine } from './size-lines.ts';
-import { INK, SideDrawing, type Shown } from './side-drawing.tsx';
+import { SizeLines } from './size-lines.tsx';
+import { INK, type Shown } from './drawing-kit.ts';
+import { SideDrawing } from './side-drawing.tsx';
 
 interface Drawn {
   document: DesignDocument;
@@ -39,6 +40,7 @@ export function sideSvg({ document, solution, board, show, unit }: Drawn, font: 
   const width = Math.max(420, left + board.width * PX + MARGIN.right + (board.tab?.edge === 'right' ? tab * PX : 0));
   const height = MARGIN.top + board.height * PX + MARGIN.bottom;
   const frame: Frame = { scale: PX, x: (mm) => left + mm * PX, y: (mm) => MARGIN.top + (board.height - mm) * PX };
+  const { sizes } = drawnSide(document, solution, board, 'body');
   const markup = renderToStaticMarkup(
     <UnitContext value={unit}>
       <svg
@@ -54,30 +56,12 @@ export function sideSvg({ document, solution, board, show, unit }: Drawn, font: 
           {document.name} · {board.title}
         </text>
         <SideDrawing board={board} frame={frame} tints={tintsOf(document)} show={show} />
-        {show.sizes && <Sizes board={board} frame={frame} solution={solution} />}
+        {show.sizes && <SizeLines board={board} frame={frame} sizes={sizes} onChoose={() => undefined} />}
         <Legend y={height - 20} unit={unit} />
       </svg>
     </UnitContext>,
   );
   return { markup, width, height };
-}
-
-function Sizes({ board, frame, solution }: { board: Board; frame: Frame; solution: Solution }) {
-  return board.sizes.map((size) => {
-    const derived = sizeAt(solution, size.path);
-    if (!derived) return null;
-    const [start, end] = sizeLine(board, frame, size);
-    return (
-      <Dimension
-        key={`${size.path} ${size.from}`}
-        from={start}
-        to={end}
-        mm={derived.value}
-        label={derived.label}
-        onChoose={() => undefined}
-      />
-    );
-  });
 }
 
 const styles = { stitching: lineStyles.stitch, fold: lineStyles.fold };

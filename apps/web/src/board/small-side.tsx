@@ -1,5 +1,6 @@
 import type { Board } from '@zindle/core';
-import { allShown, SideDrawing, type Shown, type Tints } from './side-drawing.tsx';
+import { allShown, type Shown, type Tints } from './drawing-kit.ts';
+import { SideDrawing } from './side-drawing.tsx';
 import type { Frame } from './frame.ts';
 
 const bare: Shown = { ...allShown, names: false, stitching: false };

@@ -1,7 +1,6 @@
 import {
   boardsOf,
   handlesOn,
-  houseRules,
   sizeAt,
   type Board,
   type BoardHandle,
@@ -9,6 +8,7 @@ import {
   type Shelves,
   type Solution,
 } from '@zindle/core';
+import { ruleSetting } from './rule-setting.ts';
 
 /** A size with its name, mm. */
 export interface DrawnSize {
@@ -27,11 +27,7 @@ export interface DrawnSide {
 
 /** Every side of a design, with the topstitching that its rules ask for. */
 export const sidesOf = (document: DesignDocument, solution: Solution, shelves: Shelves): Board[] =>
-  boardsOf(document, solution, { topstitch: topstitchOf(document, shelves) });
-
-const RULE = 'topstitch.inset';
-const topstitchOf = ({ rules }: DesignDocument, shelves: Shelves): number =>
-  Number(rules[RULE] ?? shelves.rules[RULE] ?? houseRules[RULE].standard);
+  boardsOf(document, solution, { topstitch: Number(ruleSetting(document, 'topstitch.inset', shelves)) });
 
 /** One side with its sizes and the handles of what is in hand. */
 export function drawnSide(document: DesignDocument, solution: Solution, board: Board, selection: string): DrawnSide {

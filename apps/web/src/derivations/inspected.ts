@@ -1,13 +1,12 @@
 import {
   builtInKinds,
   capital,
-  houseRules,
+  faceTitle,
   type DesignDocument,
   type HouseRuleId,
   type ParamSpec,
   type Solution,
 } from '@zindle/core';
-import { shelvesNow } from '../store/shelves.ts';
 
 /** What the inspector shows of the selected object. */
 export interface Inspected {
@@ -45,10 +44,6 @@ export function inspected(document: DesignDocument, solution: Solution, selectio
 const holderOf = ({ holders }: DesignDocument, line: string): string =>
   holders.find(({ contents }) => contents.some((entry) => entry.line === line))?.id ?? '';
 
-/** What a face of a design's body is called. */
-export const inspectedFace = ({ body }: DesignDocument, face: string): string =>
-  builtInKinds.bodies[body.kind]?.faces(body.params).find(({ id }) => id === face)?.title ?? face;
-
 function inspectHolder(document: DesignDocument, { holders }: Solution, id: string): Inspected | undefined {
   const holder = holders.find((each) => each.id === id);
   const family = builtInKinds.holders[holder?.kind ?? ''];
@@ -57,7 +52,7 @@ function inspectHolder(document: DesignDocument, { holders }: Solution, id: stri
   return {
     path: `holders/${id}`,
     title: `${holder.title} ${id}`,
-    about: `${inspectedFace(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
+    about: `${faceTitle(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
     params: paramsOf(family.params),
     rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
     sizes: sizesOf(holder.sizes, `holders/${id}`),
@@ -106,7 +101,3 @@ function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
     ],
   };
 }
-
-/** A house rule as it stands in a design. */
-export const ruleSetting = ({ rules }: DesignDocument, id: HouseRuleId): number | string =>
-  rules[id] ?? shelvesNow().rules[id] ?? houseRules[id].standard;

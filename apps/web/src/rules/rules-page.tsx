@@ -2,7 +2,7 @@ import { houseRules, type HouseRuleId, type RuleSettings } from '@zindle/core';
 import { Download, FileUp } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { api, tableAddress, type House } from '../api/client.ts';
+import { api, failureWords, tableAddress, type House } from '../api/client.ts';
 import { ImportDialog } from '../shelves/import-dialog.tsx';
 import { PreviewPanel } from '../shelves/preview-panel.tsx';
 import { usePreview } from '../shelves/use-preview.ts';
@@ -17,8 +17,6 @@ import { UnitContext } from '../ui/use-length.ts';
 import { AboutRule } from './about-rule.tsx';
 import { groups } from './rule-groups.ts';
 import { Machine, NewDesigns } from './shop-settings.tsx';
-
-const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** The house rules and the machine, for all designs; a change is tried on the stored designs before it is taken over. */
 export function RulesPage() {
@@ -78,7 +76,7 @@ function Rules() {
       setProblem(undefined);
       return stored.revision;
     } catch (error) {
-      setProblem(say(error));
+      setProblem(failureWords(error));
       return undefined;
     }
   }

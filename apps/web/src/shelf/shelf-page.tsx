@@ -2,14 +2,12 @@ import { builtInKinds, newDesign } from '@zindle/core';
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { api, ApiFailure, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
+import { api, ApiFailure, failureWords, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
 import { useShelves } from '../store/shelves.ts';
 import { freshId } from '../store/fresh-id.ts';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { DesignCard } from './design-card.tsx';
 import { NewDesignMenu } from './new-design-menu.tsx';
-
-const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 const newName = (body: string): string => `New ${builtInKinds.bodies[body]!.title.toLowerCase()}`;
 
@@ -31,7 +29,7 @@ export function ShelfPage() {
       const { id } = await api.create(newDesign({ id: freshId(name), name, body, ...start }));
       await navigate(`/d/${id}/hold`);
     } catch (error) {
-      toast.error(`The new design could not be stored. ${say(error)}`);
+      toast.error(`The new design could not be stored. ${failureWords(error)}`);
     }
   }
   async function remove({ id, name }: ShelfRow) {
@@ -43,7 +41,7 @@ export function ShelfPage() {
         duration: 10_000,
       });
     } catch (error) {
-      toast.error(say(error));
+      toast.error(failureWords(error));
     }
   }
 
@@ -121,7 +119,8 @@ function useShelf(search: string, page: number) {
         setFailure(undefined);
       })
       .catch((error: unknown) => {
-        if (!late) setFailure(error instanceof ApiFailure ? error : new ApiFailure(0, 'server.away', say(error)));
+        if (!late)
+          setFailure(error instanceof ApiFailure ? error : new ApiFailure(0, 'server.away', failureWords(error)));
       });
     return () => {
       late = true;

@@ -2,7 +2,7 @@ import { alike, shelfSpec, type ShelfEntry, type ShelfId } from '@zindle/core';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { api, type StoredEntry } from '../api/client.ts';
+import { api, failureWords, type StoredEntry } from '../api/client.ts';
 import { useShelves } from '../store/shelves.ts';
 import { NameField } from '../ui/name-field.tsx';
 import { EntryFields } from './entry-fields.tsx';
@@ -13,8 +13,6 @@ import { MaterialMeasures } from './material-measures.tsx';
 import { PreviewPanel } from './preview-panel.tsx';
 import { usePreview } from './use-preview.ts';
 import { useUnit } from '../ui/use-length.ts';
-
-const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 interface Props {
   shelf: ShelfId;
@@ -41,7 +39,7 @@ async function copyOf(shelf: ShelfId, entry: ShelfEntry, onChoose: (id: string) 
     onChoose(stored.entry.id);
     toast(`“${stored.entry.name}” stands on your shelf.`);
   } catch (error) {
-    toast.error(say(error));
+    toast.error(failureWords(error));
   }
 }
 
@@ -54,7 +52,7 @@ function ReadEntry({ shelf, row, onChoose }: Props) {
       await api.restoreEntry(shelf, entry.id);
       bin(shelf, entry.id, null);
     } catch (error) {
-      toast.error(say(error));
+      toast.error(failureWords(error));
     }
   }
   return (
@@ -143,7 +141,7 @@ function OwnEntry({ shelf, stored, onChoose }: { shelf: ShelfId; stored: StoredE
       setProblem(undefined);
       return next;
     } catch (error) {
-      setProblem(say(error));
+      setProblem(failureWords(error));
       return undefined;
     }
   }
@@ -169,7 +167,7 @@ function OwnEntry({ shelf, stored, onChoose }: { shelf: ShelfId; stored: StoredE
         },
       });
     } catch (error) {
-      toast.error(say(error));
+      toast.error(failureWords(error));
     }
   }
 

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
-import { api, ApiFailure, type VersionRow } from '../api/client.ts';
+import { api, failureWords, type VersionRow } from '../api/client.ts';
 import { useDesign, useOpenDesign } from '../store/design-context.ts';
 import { SheetDialog } from '../ui/sheet-dialog.tsx';
 
@@ -10,7 +10,6 @@ interface Props {
   onClose(): void;
 }
 
-const say = (error: unknown): string => (error instanceof ApiFailure ? error.message : String(error));
 const when = (iso: string): string =>
   new Date(iso).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 
@@ -27,7 +26,7 @@ export function VersionsDialog({ versions, onKept, onClose }: Props) {
       onKept(await api.keepVersion(document.id, name.trim()));
       setName('');
     } catch (error) {
-      toast.error(say(error));
+      toast.error(failureWords(error));
     }
   }
   async function goBack({ number, name: title }: VersionRow) {
@@ -36,7 +35,7 @@ export function VersionsDialog({ versions, onKept, onClose }: Props) {
       edit({ name: `Back to “${title}”`, apply: (now) => ({ ...kept.document, id: now.id }) });
       onClose();
     } catch (error) {
-      toast.error(say(error));
+      toast.error(failureWords(error));
     }
   }
   return (

@@ -71,3 +71,7 @@ export interface Board extends Omit<BoardPlan, 'tab'> {
   /** Stitching along the edges, so far from them; 0 for none. */
   topstitch: number;
 }
+
+/** The first front of a holder; nothing if nothing lies before its things. */
+export const frontOf = ({ layers }: Pick<BoardHolder, 'layers'>): BoardFront | undefined =>
+  layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []))[0];

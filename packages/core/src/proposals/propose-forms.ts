@@ -1,8 +1,8 @@
-import { bodyKinds, type BodyKinds } from '../bodies/body-kinds.ts';
+import { bodyKinds } from '../bodies/body-kinds.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { changeForm } from '../document/edits/form.ts';
 import { placeForMe } from '../document/edits/place.ts';
-import { holderKind } from '../document/edits/seats.ts';
+import { bodyKind, holderKind } from '../document/edits/seats.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
@@ -39,9 +39,8 @@ export function* proposeForms(
   shelves: Shelves,
   only?: readonly string[],
 ): Generator<FormProposal> {
-  const kinds: BodyKinds = bodyKinds;
-  for (const kind of only ?? Object.keys(kinds)) {
-    const family = kinds[kind];
+  for (const kind of only ?? Object.keys(bodyKinds)) {
+    const family = bodyKind(kind);
     if (!family) continue;
     const proposal = kind === document.body.kind ? { document, notes: [] } : inForm(document, kind, shelves);
     const solution = solveDesign(proposal.document, shelves);
@@ -103,9 +102,8 @@ function inForm(document: DesignDocument, kind: string, shelves: Shelves): Pick<
 
 /** Lines that nobody has placed yet go in as things usually do in this form. */
 function upright(document: DesignDocument, kind: string): DesignDocument {
-  const kinds: BodyKinds = bodyKinds;
   const placed = new Set(document.holders.flatMap(({ contents }) => contents.map(({ line }) => line)));
-  const orientation = kinds[kind]!.orientation;
+  const { orientation } = bodyKind(kind)!;
   const contents = document.contents.map((line) => (placed.has(line.id) ? line : { ...line, orientation }));
   return { ...document, contents };
 }

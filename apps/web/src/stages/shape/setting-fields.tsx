@@ -13,7 +13,7 @@ import {
   type ParamSpec,
   type ParamValue,
 } from '@zindle/core';
-import { ruleSetting } from '../../derivations/inspected.ts';
+import { ruleSetting } from '../../derivations/rule-setting.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Choice } from '../../ui/choice.tsx';
@@ -23,7 +23,7 @@ import { LengthField } from '../../ui/length-field.tsx';
 export function RuleField({ document, id }: { document: DesignDocument; id: HouseRuleId }) {
   const edit = useDesign((state) => state.edit);
   const rule = houseRules[id];
-  const value = ruleSetting(document, id);
+  const value = ruleSetting(document, id, shelvesNow());
   const own = document.rules[id] !== undefined;
   return (
     <div>
@@ -79,7 +79,7 @@ export function ParamField({ document, selection, name, spec }: ParamProps) {
       />
     );
   const { least, most, why } = houseRules[spec.rule];
-  const standard = ruleSetting(document, spec.rule);
+  const standard = ruleSetting(document, spec.rule, shelvesNow());
   const shown = typeof value === 'number' ? value : standard;
   return (
     <div>

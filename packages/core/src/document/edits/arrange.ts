@@ -8,7 +8,18 @@ import type {
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
 import type { Edit } from './edit.ts';
-import { holderKind, facesWith, freeLetter, groupOf, mayGo, seated, withGroup, type Spot } from './seats.ts';
+import {
+  faceOf,
+  facesWith,
+  freeLetter,
+  groupOf,
+  holderKind,
+  mayGo,
+  seated,
+  seatFor,
+  withGroup,
+  type Spot,
+} from './seats.ts';
 import { takeOut } from './place.ts';
 
 /** Where things may be put: into a holder, or into a new one of a kind. */
@@ -22,7 +33,7 @@ export function putThings({ id, count }: Pick<ContentsLine, 'id' | 'count'>, nam
       const held = { line: id, count };
       if ('into' in place) {
         if (!document.holders.some((holder) => holder.id === place.into)) return document;
-        const left = withoutLine(document, id, place.into);
+        const left = takeOut(document, id, place.into);
         const holders = left.holders.map((holder) =>
           holder.id === place.into ? { ...holder, contents: withHeld(holder.contents, held) } : holder,
         );
@@ -39,17 +50,6 @@ export function putThings({ id, count }: Pick<ContentsLine, 'id' | 'count'>, nam
       return { ...left, holders: [...left.holders, holder], faces: seated(left.faces, letter, spot) };
     },
   };
-}
-
-/** A line out of all holders but one, which stays even if nothing else is in it. */
-function withoutLine(document: DesignDocument, line: string, but: string): DesignDocument {
-  const holders = document.holders
-    .map((holder) =>
-      holder.id === but ? holder : { ...holder, contents: holder.contents.filter((entry) => entry.line !== line) },
-    )
-    .filter(({ id, contents }) => id === but || contents.length > 0);
-  const stays = new Set(holders.map(({ id }) => id));
-  return { ...document, holders, faces: facesWith(document.faces, (id) => stays.has(id)) };
 }
 
 /** Held things with a line at the end, or where it was. */
@@ -113,13 +113,9 @@ function renamed(arrangement: DesignDocument['faces'][string], names: Record<str
 /** Whether a holder sits on a face that has a seat for it. */
 function sitsWell(document: DesignDocument, id: string): boolean {
   const kind = document.holders.find((holder) => holder.id === id)?.kind;
-  const face = Object.keys(document.faces).find((each) => remainingOn(document, each, id));
-  if (!kind || !face) return false;
-  return mayGo({ ...document, faces: {} }, kind, { face });
+  const face = faceOf(document, id);
+  return kind !== undefined && face !== undefined && seatFor(document, kind, face) !== undefined;
 }
-
-const remainingOn = ({ faces }: DesignDocument, face: string, id: string): boolean =>
-  Object.keys(facesWith({ [face]: faces[face]! }, (each) => each === id)).length > 0;
 
 /** Gives a holder another kind that may sit where it is: its things, its place and what both kinds know of its settings stay. */
 export const changeHolderKind = (id: string, kind: string): Edit => ({

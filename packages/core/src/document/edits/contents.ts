@@ -36,7 +36,12 @@ export function changeContents(
     apply(document) {
       const contents = document.contents.map((line) => (all.includes(line.id) ? changed(line, change) : line));
       const next = { ...document, contents };
-      return replaces(change) ? placeForMe(all.reduce(takeOut, next), items) : next;
+      return replaces(change)
+        ? placeForMe(
+            all.reduce((left, id) => takeOut(left, id), next),
+            items,
+          )
+        : next;
     },
   };
 }

@@ -1,14 +1,13 @@
 import { partKinds } from '../../carry/part-kinds.ts';
 import type { ClosureKinds } from '../../closures/closure-kinds.ts';
 import { lower, withArticle } from '../../errors/first-letter.ts';
-import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import { holdersIn, type DesignDocument, type HolderEntry, type Params, type ParamValue } from '../design-document.ts';
 import { kindOf } from '../kind-of.ts';
 import type { Edit } from './edit.ts';
 import { closureFor } from './new-design.ts';
 import { placeLines } from './place.ts';
-import { facesOf, facesWith, holderKind, mayGo, seated, sharedSeats } from './seats.ts';
+import { bodyKind, facesOf, facesWith, holderKind, seated, seatFor, sharedSeats } from './seats.ts';
 
 /** What came along into another form, and what could not. */
 export interface FormChange {
@@ -28,8 +27,7 @@ export function changeForm(
   { kind, params = kind === document.body.kind ? document.body.params : {} }: { kind: string; params?: Params },
   items: readonly Item[],
 ): FormChange {
-  const bodies: BodyKinds = bodyKinds;
-  const family = kindOf(bodies, kind);
+  const family = bodyKind(kind);
   const title = withArticle(family?.title.toLowerCase() ?? kind);
   if (!family) return { edit: { name: `Make it ${title}`, apply: (same) => same }, kept: [], notes: [] };
   const closes = family.closures.includes(document.closure.kind);
@@ -90,9 +88,8 @@ function reseat(document: DesignDocument): DesignDocument {
   const specs = facesOf(document);
   const kinds = new Map(document.holders.map(({ id, kind }) => [id, kind]));
   const suits = (face: string, ids: string[]) => {
-    const seat = specs.find(({ id }) => id === face)?.seat;
-    const all = ids.every((id) => mayGo({ ...document, faces: {} }, kinds.get(id) ?? '', { face }));
-    return seat !== undefined && all && (ids.length === 1 || sharedSeats.includes(seat));
+    const seats = ids.map((id) => seatFor(document, kinds.get(id) ?? '', face));
+    return seats.every((seat) => seat && (ids.length === 1 || sharedSeats.includes(seat)));
   };
   const stayed = Object.entries(document.faces).filter(([face, arrangement]) => suits(face, holdersIn(arrangement)));
   let faces = Object.fromEntries(stayed);

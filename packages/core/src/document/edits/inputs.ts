@@ -2,13 +2,11 @@ import type { Origin } from '../../derived/derived.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import { shelfLimits } from '../../shelves/shelf-limits.ts';
 import { houseRules, isHouseRule } from '../../shelves/rules/house-rules.ts';
-import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { DesignDocument } from '../design-document.ts';
-import { kindOf } from '../kind-of.ts';
 import { changeItem } from './contents.ts';
 import type { Edit } from './edit.ts';
-import { holderKind } from './seats.ts';
+import { bodyKind, holderKind } from './seats.ts';
 import { setBodyParam, setHolderParam, setRule } from './settings.ts';
 
 /** A number in a sum that the maker may change there. mm */
@@ -27,8 +25,7 @@ export function inputEdit(document: DesignDocument, { path }: Origin, items: rea
   if (kind === 'items') return itemEdit(document, rest[0] ?? '', rest[1] ?? '', items);
   const key = rest[rest.length - 1] ?? '';
   if (kind === 'body' && rest[0] === 'params') {
-    const bodies: BodyKinds = bodyKinds;
-    const spec = kindOf(bodies, document.body.kind)?.params[key];
+    const spec = bodyKind(document.body.kind)?.params[key];
     return paramEdit(spec, (title, value) => setBodyParam(title, key, value));
   }
   if (kind === 'holders' && rest[1] === 'params') {

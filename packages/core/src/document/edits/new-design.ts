@@ -1,5 +1,4 @@
-import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
-import { kindOf } from '../kind-of.ts';
+import { bodyKind } from './seats.ts';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
 import type { GridId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
@@ -43,7 +42,6 @@ export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover' }: Ne
 
 /** None, unless the family cannot be without. */
 export function closureFor(body: string): string {
-  const kinds: BodyKinds = bodyKinds;
-  const possible = kindOf(kinds, body)?.closures ?? [];
+  const possible = bodyKind(body)?.closures ?? [];
   return possible.includes('none') ? 'none' : (possible[0] ?? 'none');
 }

@@ -117,11 +117,14 @@ function put(holder: HolderEntry, line: ContentsLine, count: number, document: D
   return { ...holder, contents: holder.contents.toSpliced(at, 0, { line: line.id, count }) };
 }
 
-/** Takes a line out of all holders; holders left empty go, and so do their places. */
-export function takeOut(document: DesignDocument, line: string): DesignDocument {
+/** Takes a line out of all holders; holders left empty go, and so do their places.
+ * @param but a holder that is left as it is, even if it is empty */
+export function takeOut(document: DesignDocument, line: string, but?: string): DesignDocument {
   const holders = document.holders
-    .map((holder) => ({ ...holder, contents: holder.contents.filter((entry) => entry.line !== line) }))
-    .filter(({ contents }) => contents.length > 0);
+    .map((holder) =>
+      holder.id === but ? holder : { ...holder, contents: holder.contents.filter((entry) => entry.line !== line) },
+    )
+    .filter(({ id, contents }) => id === but || contents.length > 0);
   const stays = new Set(holders.map(({ id }) => id));
   return { ...document, holders, faces: facesWith(document.faces, (id) => stays.has(id)) };
 }

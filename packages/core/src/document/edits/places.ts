@@ -3,7 +3,7 @@ import type { HolderKind, Side } from '../../holders/holder-kind.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { Place } from './arrange.ts';
 import { holdersFor } from './place.ts';
-import { facesOf, holderKind, mayGo, sharedSeats, type Spot } from './seats.ts';
+import { faceOf, facesOf, faceTitle, holderKind, mayGo, sharedSeats, type Spot } from './seats.ts';
 
 /** A place that a thing may be put to. */
 export interface Candidate {
@@ -51,7 +51,7 @@ function intoHolders(document: DesignDocument, item: Item, line: string): Candid
         place: { into: id },
         face,
         title: `${family.title} ${id}`,
-        where: titleOf(document, face),
+        where: faceTitle(document, face),
         score,
         why,
       },
@@ -100,13 +100,6 @@ interface Option {
 /** Whether a holder holds that line only: it goes when the line leaves. */
 const alone = ({ holders }: DesignDocument, id: string, line: string): boolean =>
   holders.find((holder) => holder.id === id)?.contents.every((entry) => entry.line === line) ?? false;
-
-/** The face that a holder lies on; nothing if it lies on none. */
-export const faceOf = ({ faces }: Pick<DesignDocument, 'faces'>, holder: string): string | undefined =>
-  Object.keys(faces).find((face) => holdersIn(faces[face]!).includes(holder));
-
-const titleOf = (document: DesignDocument, face: string): string =>
-  facesOf(document).find(({ id }) => id === face)?.title ?? face;
 
 /** A spot that a holder may be moved to. */
 export interface SpotCandidate {

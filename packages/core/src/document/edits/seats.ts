@@ -1,4 +1,4 @@
-import type { FaceSpec } from '../../bodies/body-kind.ts';
+import type { BodyKind, FaceSpec } from '../../bodies/body-kind.ts';
 import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
 import { holderKinds, type HolderKinds } from '../../holders/holder-kinds.ts';
 import type { HolderKind, SeatKind, Side } from '../../holders/holder-kind.ts';
@@ -18,11 +18,23 @@ export interface Spot {
   beside?: { holder: string; side: Side };
 }
 
-/** The faces of a design's body. */
-export function facesOf({ body }: Pick<DesignDocument, 'body'>): FaceSpec[] {
-  const bodies: BodyKinds = bodyKinds;
-  return kindOf(bodies, body.kind)?.faces(body.params) ?? [];
+/** A family of bodies by its id; nothing if there is none. */
+export function bodyKind(id: string): BodyKind | undefined {
+  const kinds: BodyKinds = bodyKinds;
+  return kindOf(kinds, id);
 }
+
+/** The faces of a design's body. */
+export const facesOf = ({ body }: Pick<DesignDocument, 'body'>): FaceSpec[] =>
+  bodyKind(body.kind)?.faces(body.params) ?? [];
+
+/** What a face of a design's body is called; its id if there is none. */
+export const faceTitle = (document: Pick<DesignDocument, 'body'>, face: string): string =>
+  facesOf(document).find(({ id }) => id === face)?.title ?? face;
+
+/** The face that a holder lies on; nothing if it lies on none. */
+export const faceOf = ({ faces }: Pick<DesignDocument, 'faces'>, holder: string): string | undefined =>
+  Object.keys(faces).find((face) => holdersIn(faces[face]!).includes(holder));
 
 /** A family of holders by its id; nothing if there is none. */
 export function holderKind(id: string): HolderKind | undefined {
@@ -30,10 +42,16 @@ export function holderKind(id: string): HolderKind | undefined {
   return kindOf(kinds, id);
 }
 
+/** The seat that a face has for a kind of holder; nothing if it has none. */
+export function seatFor(document: Pick<DesignDocument, 'body'>, kind: string, face: string): SeatKind | undefined {
+  const seat = facesOf(document).find(({ id }) => id === face)?.seat;
+  return seat && holderKind(kind)?.seats.includes(seat) ? seat : undefined;
+}
+
 /** Whether a kind of holder may go to a spot. */
 export function mayGo(document: DesignDocument, kind: string, { face, beside }: Spot): boolean {
-  const seat = facesOf(document).find(({ id }) => id === face)?.seat;
-  if (!seat || !holderKind(kind)?.seats.includes(seat)) return false;
+  const seat = seatFor(document, kind, face);
+  if (!seat) return false;
   const there = face in document.faces ? document.faces[face] : undefined;
   if (!beside || !there) return !beside && !there;
   if (!sharedSeats.includes(seat) || !holdersIn(there).includes(beside.holder)) return false;

@@ -2,7 +2,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Layers, Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { Board } from '@zindle/core';
-import { layerNames, type LayerName, type Shown } from '../../../board/side-drawing.tsx';
+import { layerNames, type LayerName, type Shown } from '../../../board/drawing-kit.ts';
 import { TrueSizeDialog } from '../../../board/true-size-dialog.tsx';
 import type { BoardCamera } from '../../../board/use-camera.ts';
 import { useTrueSize } from '../../../store/true-size.ts';

@@ -1,5 +1,5 @@
 import { useDroppable } from '@dnd-kit/core';
-import type { Role } from '@zindle/core';
+import { frontOf, type Role } from '@zindle/core';
 import { boxOf } from '../../../board/frame.ts';
 import { idOfStack } from '../../../derivations/stack-drop.ts';
 import { roleWords } from '../../hold/cloth/role-words.ts';
@@ -12,7 +12,7 @@ export function ClothLayer({ board, frame }: OnBoard) {
   if (!swatch) return null;
   const whole = boxOf(frame, { x0: 0, x1: board.width, y0: 0, y1: board.height });
   const fronts = board.holders.flatMap((holder) => {
-    const front = holder.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front.cloth] : []))[0];
+    const front = frontOf(holder)?.cloth;
     return front && front !== board.ground ? [{ id: holder.id, role: front, box: boxOf(frame, holder) }] : [];
   });
   return (

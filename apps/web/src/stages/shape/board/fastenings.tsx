@@ -1,6 +1,7 @@
 import { builtInKinds } from '@zindle/core';
 import { pressable } from '../../../board/pressable.ts';
-import { SnapShapes, TabShape, type Tints } from '../../../board/side-drawing.tsx';
+import type { Tints } from '../../../board/drawing-kit.ts';
+import { SnapShapes, TabShape } from '../../../board/side-drawing.tsx';
 import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
 

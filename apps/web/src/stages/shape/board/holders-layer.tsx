@@ -1,7 +1,8 @@
 import { useDraggable } from '@dnd-kit/core';
 import type { BoardHolder, Role } from '@zindle/core';
 import { pressable } from '../../../board/pressable.ts';
-import { HolderShape, type Shown, type Tints } from '../../../board/side-drawing.tsx';
+import type { Shown, Tints } from '../../../board/drawing-kit.ts';
+import { HolderShape } from '../../../board/holder-shape.tsx';
 import { idOfPlacing } from '../../../derivations/placing.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import { takenBy } from '../placing/taken-by.ts';

@@ -1,16 +1,11 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { addNote, nextId, type Board } from '@zindle/core';
 import { Image, StickyNote } from 'lucide-react';
 import { toast } from 'sonner';
-import type { Shown } from '../../../board/side-drawing.tsx';
+import type { Shown } from '../../../board/drawing-kit.ts';
 import { useDesign } from '../../../store/design-context.ts';
+import { ActionMenu } from '../../../ui/action-menu.tsx';
 import { useUnit } from '../../../ui/use-length.ts';
 import type { WithSolution } from '../../use-solved.ts';
-
-const kinds = [
-  { id: 'svg', title: 'SVG, to scale' },
-  { id: 'png', title: 'PNG' },
-] as const;
 
 interface Props extends WithSolution {
   board: Board;
@@ -22,7 +17,7 @@ export function PictureOut({ document, solution, board, show }: Props) {
   const edit = useDesign((state) => state.edit);
   const select = useDesign((state) => state.select);
   const unit = useUnit();
-  async function save(kind: (typeof kinds)[number]['id']) {
+  async function save(kind: 'svg' | 'png') {
     try {
       const { pictureOf } = await import('../../../board/picture.tsx');
       const { blob, name } = await pictureOf({ document, solution, board, show, unit }, kind);
@@ -45,28 +40,15 @@ export function PictureOut({ document, solution, board, show }: Props) {
       <button type="button" className="button" onClick={pin}>
         <StickyNote size={15} aria-hidden="true" /> Pin a note
       </button>
-      <Menu>
-        <MenuButton className="button px-2.5" aria-label="Picture of this side">
-          <Image size={15} aria-hidden="true" />
-        </MenuButton>
-        <MenuItems
-          modal={false}
-          anchor={{ to: 'top end', gap: 6 }}
-          className="z-30 w-44 rounded-lg border border-ink bg-sheet p-1.5 shadow-lg outline-none"
-        >
-          {kinds.map(({ id, title }) => (
-            <MenuItem key={id}>
-              <button
-                type="button"
-                className="block w-full rounded px-2.5 py-1.5 text-left data-focus:bg-cloth"
-                onClick={() => void save(id)}
-              >
-                {title}
-              </button>
-            </MenuItem>
-          ))}
-        </MenuItems>
-      </Menu>
+      <ActionMenu
+        label="Picture of this side"
+        icon={<Image size={15} aria-hidden="true" />}
+        to="top end"
+        actions={[
+          { title: 'SVG, to scale', onPress: () => void save('svg') },
+          { title: 'PNG', onPress: () => void save('png') },
+        ]}
+      />
     </>
   );
 }

@@ -1,6 +1,5 @@
-import { builtInKinds, faceOf, placeAll, placeLine, type DesignDocument, type Edit } from '@zindle/core';
+import { builtInKinds, faceOf, faceTitle, placeAll, placeLine, type DesignDocument, type Edit } from '@zindle/core';
 import { toast } from 'sonner';
-import { inspectedFace } from '../../../derivations/inspected.ts';
 import { whyHomeless, type ThingToHold } from '../../../derivations/things.ts';
 import { shelvesNow } from '../../../store/shelves.ts';
 
@@ -24,6 +23,6 @@ function whereAndWhy(document: DesignDocument, { line, item, name }: ThingToHold
   if (!holder) return `${name} found no place: ${whyHomeless(item, document)} Drag it to one, or choose another form.`;
   const family = builtInKinds.holders[holder.kind];
   const face = faceOf(document, holder.id);
-  const where = face === undefined ? '' : `, ${inspectedFace(document, face)}`;
+  const where = face === undefined ? '' : `, ${faceTitle(document, face)}`;
   return `${name} is in ${family?.title.toLowerCase() ?? holder.kind} ${holder.id}${where}: ${family?.suits(item).why ?? ''}`;
 }

@@ -1,0 +1,24 @@
+import type { Role } from '@zindle/core';
+
+/** Colours of a drawing: of the outermost cloth of a role, and of a thing. */
+export interface Tints {
+  cloth(role: Role): string;
+  thing(line: string): string;
+  /** Ink that reads on a colour. */
+  inkOn(tint: string): string;
+}
+
+export const layerNames = {
+  things: 'Things',
+  fronts: 'Fronts of pockets',
+  stitching: 'Stitching',
+  names: 'Names',
+  sizes: 'Sizes',
+  notes: 'Notes',
+} as const;
+export type LayerName = keyof typeof layerNames;
+export type Shown = Readonly<Record<LayerName, boolean>>;
+export const allShown: Shown = { things: true, fronts: true, stitching: true, names: true, sizes: true, notes: true };
+
+export const INK = '#1F2B44';
+export const WELD = '#0F6B66';
