@@ -1,7 +1,10 @@
-import { ValidateBy } from 'class-validator';
+import { ValidateBy, ValidateIf } from 'class-validator';
 import { JSONSchema } from 'class-validator-jsonschema';
 import { sharePolicies, type Arrangement } from '../design-document.ts';
 import { limits } from '../limits.ts';
+
+/** A field that may be left out. Nothing else than leaving it out is meant by that: `null` is a value, and a wrong one. */
+export const MayBeLeftOut = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
 
 /** A property check with its message and its JSON Schema. */
 function check(

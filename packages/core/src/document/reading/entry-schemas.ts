@@ -7,7 +7,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   Matches,
   Max,
@@ -17,7 +16,7 @@ import {
 import type { FieldKind, FieldSpec } from '../../shelves/field-spec.ts';
 import { shelfLimits } from '../../shelves/shelf-limits.ts';
 import { shelfSpecs, type ShelfId } from '../../shelves/shelf-specs.ts';
-import { IsPolygon, IsTidyText } from './checks.ts';
+import { IsPolygon, IsTidyText, MayBeLeftOut } from './checks.ts';
 import { problemsWith, type Problem } from './problems.ts';
 
 const { nameLength, tags, tagLength } = shelfLimits;
@@ -65,7 +64,7 @@ function describe(shelf: ShelfId, schema: ClassConstructor<object>): ClassConstr
   for (const field of shelfSpecs[shelf].fields) {
     const make = checks[field.kind] as (field: FieldSpec) => PropertyDecorator[];
     const needed = field.required || always[shelf].includes(field.key);
-    put(schema, field.key, [...(needed ? [] : [IsOptional()]), ...make(field)]);
+    put(schema, field.key, [...(needed ? [] : [MayBeLeftOut()]), ...make(field)]);
   }
   return schema;
 }

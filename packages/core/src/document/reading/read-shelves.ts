@@ -1,39 +1,39 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsOptional, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, ValidateNested } from 'class-validator';
 import type { Shelves } from '../../shelves/shelves.ts';
 import { limits } from '../limits.ts';
-import { IsParams } from './checks.ts';
+import { IsParams, MayBeLeftOut } from './checks.ts';
 import { HardwareSchema, ItemSchema, MachineSchema, MaterialSchema } from './entry-schemas.ts';
 import { problemsWith, type Problem } from './problems.ts';
 
 const { shelf } = limits;
 
 class ShelvesSchema {
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => ItemSchema)
   items?: object[];
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => MaterialSchema)
   materials?: object[];
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => HardwareSchema)
   hardware?: object[];
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(shelf)
   @ValidateNested({ each: true })
   @Type(() => MachineSchema)
   machines?: object[];
-  @IsOptional() @IsParams() rules?: Record<string, number | string>;
+  @MayBeLeftOut() @IsParams() rules?: Record<string, number | string>;
 }
 
 const known = ['items', 'materials', 'hardware', 'machines', 'rules'] as const;

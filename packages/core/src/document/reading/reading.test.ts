@@ -85,8 +85,16 @@ describe('readDocument', () => {
     expect(path(json)).toContain(where);
   });
 
+  test.each(['notes', 'parts', 'pins', 'limits', 'hardware', 'story', 'faces', 'contents'])(
+    'nothing in the place of %s is refused by name',
+    (key) => {
+      const read = readDocument({ ...copy(), [key]: null });
+      expect(read.ok ? [] : read.fields.map(({ path }) => path)).toEqual([key]);
+    },
+  );
+
   test('whatever is put in the place of a field, it answers and never throws', () => {
-    const keys = Object.keys(demoDesigns[0]!);
+    const keys = [...Object.keys(demoDesigns[0]!), 'notes', 'parts', 'pins', 'limits', 'hardware'];
     fc.assert(
       fc.property(
         fc.constantFrom(...keys),

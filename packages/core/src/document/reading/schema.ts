@@ -9,7 +9,6 @@ import {
   IsNotEmpty,
   IsNumber,
   IsObject,
-  IsOptional,
   IsString,
   Matches,
   Max,
@@ -33,7 +32,7 @@ import {
   type Reach,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsIdMap, IsParams, IsSizes, IsTidyText } from './checks.ts';
+import { IsArrangements, IsIdMap, IsParams, IsSizes, IsTidyText, MayBeLeftOut } from './checks.ts';
 import { ItemSchema } from './entry-schemas.ts';
 
 const { count, nameLength, note, visible } = limits;
@@ -42,13 +41,13 @@ const words = { message: '$property must be text' };
 export class ContentsLineSchema {
   @IsString(words) @Matches(/^[\w-]{1,60}$/) id!: string;
   @IsString(words) @IsNotEmpty() item!: string;
-  @IsOptional() @IsTidyText(nameLength) name?: string;
+  @MayBeLeftOut() @IsTidyText(nameLength) name?: string;
   @IsInt() @Min(count.least) @Max(count.most) count!: number;
   @IsInt() @Min(count.least) @Max(count.most) perHolder!: number;
   @IsIn(orientations) orientation!: Orientation;
-  @IsOptional() @IsString(words) @Matches(/^[\w-]{1,20}$/) group?: string;
-  @IsOptional() @IsNumber() @Min(visible.least) @Max(visible.most) visible?: number;
-  @IsOptional() @IsIn(reaches) reach?: Reach;
+  @MayBeLeftOut() @IsString(words) @Matches(/^[\w-]{1,20}$/) group?: string;
+  @MayBeLeftOut() @IsNumber() @Min(visible.least) @Max(visible.most) visible?: number;
+  @MayBeLeftOut() @IsIn(reaches) reach?: Reach;
 }
 
 export class LayerSchema {
@@ -72,13 +71,13 @@ export class StacksSchema {
   @ValidateNested({ each: true })
   @Type(() => LayerSchema)
   pocket!: LayerSchema[];
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(limits.layers)
   @ValidateNested({ each: true })
   @Type(() => LayerSchema)
   mesh?: LayerSchema[];
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(limits.layers)
   @ValidateNested({ each: true })
@@ -124,7 +123,7 @@ export class DesignDocumentSchema {
   @Equals(DOCUMENT_VERSION) version!: typeof DOCUMENT_VERSION;
   @IsString(words) @Matches(/^[a-z0-9][a-z0-9-]{0,59}$/) id!: string;
   @IsTidyText(nameLength) name!: string;
-  @IsOptional() @IsString(words) @MaxLength(2000) story?: string;
+  @MayBeLeftOut() @IsString(words) @MaxLength(2000) story?: string;
   @IsIn(['mm', 'cm', 'in']) unit!: LengthUnit;
   @IsIn(gridIds) grid!: GridId;
   @IsArray()
@@ -146,20 +145,20 @@ export class DesignDocumentSchema {
   holders!: HolderSchema[];
   @IsArrangements() faces!: Record<string, Arrangement>;
   @IsObject() @ValidateNested() @Type(() => KindSchema) closure!: KindSchema;
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(limits.lines)
   @ValidateNested({ each: true })
   @Type(() => PartSchema)
   parts?: PartSchema[];
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(limits.lines)
   @ValidateNested({ each: true })
   @Type(() => NoteSchema)
   notes?: NoteSchema[];
-  @IsOptional() @IsSizes() pins?: Record<string, number>;
-  @IsOptional() @IsSizes() limits?: Record<string, number>;
+  @MayBeLeftOut() @IsSizes() pins?: Record<string, number>;
+  @MayBeLeftOut() @IsSizes() limits?: Record<string, number>;
   @IsParams() rules!: Record<string, ParamValue>;
-  @IsOptional() @IsIdMap() hardware?: Record<string, string>;
+  @MayBeLeftOut() @IsIdMap() hardware?: Record<string, string>;
 }
