@@ -17,8 +17,12 @@ export async function hold(page: Page, text: string): Promise<void> {
   await expect(field).toHaveValue('');
 }
 
-export const toStage = (page: Page, name: 'Hold' | 'Shape' | 'Cut') =>
-  page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name }).click();
+/** Goes to a stage and waits until it is there: stages have buttons of the same name. */
+export async function toStage(page: Page, name: 'Hold' | 'Shape' | 'Cut'): Promise<void> {
+  const link = page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name });
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'page');
+}
 
 export const stored = (page: Page) => expect(page.getByRole('status').first()).toHaveText('stored');
 
