@@ -21,25 +21,28 @@ const cellsIn = ([a, b, c]: Triple): Triple[] =>
 /** Whether whole-number boxes go into a whole-number room: cell by cell, each is the first cell of some box, or waste. */
 function goesIn(things: readonly Packable[], [w, d, h]: Triple): boolean {
   const filled = new Uint8Array(w * d * h);
-  const cellsOf = (at: number, [a, b, c]: Triple): number[] | undefined => {
-    const [x, y, z] = [at % w, Math.floor(at / w) % d, Math.floor(at / (w * d))];
-    if (x + a > w || y + b > d || z + c > h) return undefined;
-    const cells = cellsIn([a, b, c]).map(([i, j, k]) => ((z + k) * d + y + j) * w + x + i);
-    return cells.some((cell) => filled[cell]) ? undefined : cells;
-  };
+  const covers = (at: number, [a, b, c]: Triple): boolean =>
+    (at % w) + a <= w && (Math.floor(at / w) % d) + b <= d && Math.floor(at / (w * d)) + c <= h;
+  /** Where the rows of cells of a box begin. */
+  const rowsOf = (at: number, [, b, c]: Triple) =>
+    Array.from({ length: b * c }, (_, row) => at + (Math.floor(row / b) * d + (row % b)) * w);
   const waste = w * d * h - things.reduce((total, { ways }) => total + volumeOf(ways[0]!), 0);
+  const alike = things.map(({ ways }) => [...new Set(ways.map((way) => way.join()))].sort().join(' '));
   const from = (at: number, left: number, wasted: number): boolean => {
     if (left === 0) return true;
     if (wasted > waste || at >= filled.length) return false;
     if (filled[at]) return from(at + 1, left, wasted);
     for (const [index, { ways }] of things.entries()) {
-      if (!(left & (1 << index))) continue;
+      // of those alike one is tried: the first that is left
+      const first = alike.findIndex((key, other) => key === alike[index] && left & (1 << other));
+      if (first !== index) continue;
       for (const way of ways) {
-        const cells = cellsOf(at, way);
-        if (!cells) continue;
-        for (const each of cells) filled[each] = 1;
+        if (!covers(at, way)) continue;
+        const rows = rowsOf(at, way);
+        if (rows.some((row) => filled.subarray(row, row + way[0]).includes(1))) continue;
+        for (const row of rows) filled.fill(1, row, row + way[0]);
         const found = from(at + 1, left & ~(1 << index), wasted);
-        for (const each of cells) filled[each] = 0;
+        for (const row of rows) filled.fill(0, row, row + way[0]);
         if (found) return true;
       }
     }

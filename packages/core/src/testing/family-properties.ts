@@ -2,9 +2,8 @@ import { afterAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
 import { moveEdge } from './move-edge.ts';
-import { runs } from './any-design.ts';
 import { alwaysTrue } from './design-checks.ts';
-import { keepDesign } from './fixtures.ts';
+import { solvedSample, type Look } from './solved-sample.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { standardShelves } from '../shelves/shelves.ts';
@@ -55,56 +54,44 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       process.stdout.write(`designs solved: family | holder | closure | times\n${rows.join('\n')}\n`);
     });
 
-    const forAny = (check: (design: DesignDocument) => void) => {
-      const run = fc.check(fc.property(any, check), { numRuns: runs(300) });
-      if (!run.failed) return;
-      const [design] = run.counterexample ?? [];
-      const kept = design ? keepDesign(family, design) : 'nothing';
-      throw new Error(`kept as ${kept}: ${fc.defaultReportMessage(run)}`);
-    };
+    const drawn = fc.record({
+      ease: fc.constantFrom(...eases),
+      share: fc.double({ min: 0, max: 1, noNaN: true }),
+      pick: fc.nat(),
+    });
+    const sample = solvedSample(family, any, drawn);
+    type Drawn = typeof drawn extends fc.Arbitrary<infer T> ? T : never;
+    const forAny = (look: Look<Drawn>) => sample(300, look);
 
     test.each(Object.entries(alwaysTrue))('%s', (_, check) =>
-      forAny((design) => {
+      forAny((design, solution) => {
         for (const tried of triedIn(design)) hits.set(tried, (hits.get(tried) ?? 0) + 1);
-        check(design);
+        check(design, solution);
       }),
     );
 
     test('its driving sizes are read back from the cut', () =>
-      forAny((design) =>
-        expect(Object.keys(solveDesign(design).body.readBack)).toEqual(expect.arrayContaining(readBack)),
-      ));
+      forAny((_, { body }) => expect(Object.keys(body.readBack)).toEqual(expect.arrayContaining(readBack))));
 
     // pockets of different depth are rounded up one by one, so the sum of two may come out a step lower
-    test('more ease shrinks no outside size by more than a step of the grid', () => {
-      const least = (id: LengthRuleId) => houseRules[id].least;
-      const most = (id: LengthRuleId) => houseRules[id].most;
-      fc.assert(
-        fc.property(
-          any as fc.Arbitrary<DesignDocument>,
-          fc.constantFrom(...eases),
-          fc.double({ min: 0, max: 1, noNaN: true }),
-          (design, id, share) => {
-            const some = least(id) + share * (most(id) - least(id)) * 0.5;
-            const outside = (ease: number) =>
-              outsideOf(solveDesign({ ...design, rules: { ...design.rules, [id]: ease } }), id);
-            const [before, after] = [outside(some), outside(most(id))];
-            before.forEach(({ value }, index) =>
-              expect(after[index]!.value).toBeGreaterThan(value - gridStep(design.grid) - 1e-6),
-            );
-          },
-        ),
-        { numRuns: runs(300) },
-      );
-    });
+    test('more ease shrinks no outside size by more than a step of the grid', () =>
+      forAny((design, _, { ease, share }) => {
+        const { least, most } = houseRules[ease];
+        const outside = (much: number) =>
+          outsideOf(solveDesign({ ...design, rules: { ...design.rules, [ease]: much } }), ease);
+        const [before, after] = [outside(least + share * (most - least) * 0.5), outside(most)];
+        before.forEach(({ value }, index) =>
+          expect(after[index]!.value).toBeGreaterThan(value - gridStep(design.grid) - 1e-6),
+        );
+      }));
 
     test('thicker cloth makes nothing thinner, and the piece no narrower', () =>
-      forAny((design) => {
+      forAny((design, before) => {
         const thicker = {
           ...standardShelves,
           materials: standardMaterials.map((each) => ({ ...each, thickness: each.thickness * 1.3 })),
         };
-        const [before, after] = [solveDesign(design), solveDesign(design, thicker)];
+        const after = solveDesign(design, thicker);
         expect(after.closedThickness.value).toBeGreaterThan(before.closedThickness.value);
         // the notes may ask for less leaf where the spine takes more: open, nothing shrinks by more than the grid
         // of a boxed bag the base takes from the face, of a folio the folds from what is folded in, and a tube
@@ -117,28 +104,24 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       }));
 
     test('the unit that is shown changes no cut', () =>
-      forAny((design) => {
-        const sizes = (unit: 'mm' | 'in') =>
-          solveDesign({ ...design, unit }).pieces.map(({ cutWidth, cutHeight }) => [cutWidth.value, cutHeight.value]);
-        expect(sizes('in')).toEqual(sizes('mm'));
+      forAny((design, solution) => {
+        const sizes = ({ pieces }: Solution) =>
+          pieces.map(({ cutWidth, cutHeight }) => [cutWidth.value, cutHeight.value]);
+        const other = design.unit === 'mm' ? 'in' : 'mm';
+        expect(sizes(solveDesign({ ...design, unit: other }))).toEqual(sizes(solution));
       }));
 
-    test('one edge moved by 1 mm, and its seam does not walk', () => {
-      fc.assert(
-        fc.property(any, fc.nat(), (design, pick) => {
-          const { pieces, seams } = solveDesign(design);
-          const seam = seams[pick % seams.length]!;
-          const part = seam.a.parts[0]!;
-          if (!('edge' in part) || part.from !== undefined) return;
-          // two of one piece sewn together along the same edge: both move
-          const mate = seam.b.parts[0]!;
-          if (seam.a.piece === seam.b.piece && 'edge' in mate && mate.edge === part.edge) return;
-          const moved = pieces.map((piece) => (piece.id === seam.a.piece ? moveEdge(piece, part.edge, 1) : piece));
-          const again = walkSeams(moved, [seam])[0]!;
-          expect(again.walks).toBe(false);
-        }),
-        { numRuns: runs(300) },
-      );
-    });
+    test('one edge moved by 1 mm, and its seam does not walk', () =>
+      forAny((_, { pieces, seams }, { pick }) => {
+        const seam = seams[pick % seams.length]!;
+        const part = seam.a.parts[0]!;
+        if (!('edge' in part) || part.from !== undefined) return;
+        // two of one piece sewn together along the same edge: both move
+        const mate = seam.b.parts[0]!;
+        if (seam.a.piece === seam.b.piece && 'edge' in mate && mate.edge === part.edge) return;
+        const moved = pieces.map((piece) => (piece.id === seam.a.piece ? moveEdge(piece, part.edge, 1) : piece));
+        const again = walkSeams(moved, [seam])[0]!;
+        expect(again.walks).toBe(false);
+      }));
   });
 }

@@ -49,7 +49,7 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
     {
       id: 'body/turn',
       phase: 'turn',
-      needs: ['body/join', 'body/corners'],
+      needs: detail.form === 'boxed' ? ['body/join', 'body/corners'] : ['body/join'],
       uses,
       seams: [],
       text: say`Turn through the gap in the lining and through the zipper, push the corners out, close the gap, push the lining in. Try everything in it.`,

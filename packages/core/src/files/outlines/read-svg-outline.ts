@@ -170,9 +170,14 @@ const CHORD = 0.01;
 /** Ends nearer than this belong together. */
 const JOINED = 1e-3;
 
+/** A number of a path: a corner has two; a curve has more, but counts for more points. */
+const NUMBERS = /\d*\.?\d+(?:e[+-]?\d+)?/gi;
+
 /** The closed parts of a path as polygons; open ones are told. */
 function addClosedLines(path: string, transform: string, drawn: Drawn): void {
   if (!path.trim()) return;
+  // looked at before it is read: the reader takes long for a long row of numbers
+  if ((path.match(NUMBERS)?.length ?? 0) > 2 * DRAWING.points) throw new TooLarge();
   const parsed = svgpath(path) as ReturnType<typeof svgpath> & { err?: string };
   if (parsed.err) throw new Refusal(`A path of the SVG cannot be read: ${parsed.err}.`);
   const { lines, notes } = drawn;
