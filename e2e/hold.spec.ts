@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { EMPTY_PORT } from './settings.ts';
+import { lane } from './settings.ts';
 import { hold, newBifold, noAxeViolation, toStage } from './steps.ts';
 
 /** Ten things of the workshop, as a maker would say them. */
@@ -22,7 +22,7 @@ test('from nothing, ten things are typed with the keyboard alone, in at most 400
     keys += 1;
     await page.keyboard.press(key);
   };
-  await page.goto(`http://localhost:${EMPTY_PORT}/`);
+  await page.goto(`http://localhost:${lane.emptyPort}/`);
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
   // from the top of the page to the new design
   const focused = () => page.evaluate(() => document.activeElement?.textContent?.trim() ?? '');

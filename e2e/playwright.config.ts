@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumArgs, DATA, EMPTY_DATA, EMPTY_PORT, PORT } from './settings.ts';
+import { chromiumArgs, lane, laneAt, LANES } from './settings.ts';
 
 const server = (port: number, data: string, more = '') => ({
   command: `rm -rf ${data} && node --enable-source-maps ../apps/server/dist/main.js${more}`,
@@ -11,18 +11,20 @@ const server = (port: number, data: string, more = '') => ({
 export default defineConfig({
   testDir: '.',
   fullyParallel: false,
-  workers: 1,
+  workers: LANES,
   // machines may be shared and slow for a while: a test waits rather than fails
   timeout: 180_000,
   expect: { timeout: 30_000 },
   reporter: [['list']],
   outputDir: '../test-results',
   use: {
-    baseURL: `http://localhost:${PORT}`,
+    baseURL: `http://localhost:${lane.port}`,
     viewport: { width: 1280, height: 800 },
     actionTimeout: 40_000,
     launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumArgs },
     trace: 'retain-on-failure',
   },
-  webServer: [server(PORT, DATA, ' --demo'), server(EMPTY_PORT, EMPTY_DATA)],
+  webServer: Array.from({ length: LANES }, (_, index) => laneAt(index)).flatMap(
+    ({ port, data, emptyPort, emptyData }) => [server(port, data, ' --demo'), server(emptyPort, emptyData)],
+  ),
 });

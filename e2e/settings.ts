@@ -1,13 +1,21 @@
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-/** A port and a folder of their own, beside a Zindle that may be running. */
-export const PORT = 4629;
-export const DATA = join(tmpdir(), 'zindle-e2e');
-/** Beside it one that begins with nothing, as a new maker's does. */
-export const EMPTY_PORT = 4631;
-export const EMPTY_DATA = join(tmpdir(), 'zindle-e2e-empty');
-export const DATABASE = join(DATA, 'demo', 'zindle.sqlite');
+/** So many files of tests run beside each other, each with servers and data of its own. */
+export const LANES = 2;
+
+/** Where a lane finds its servers, beside a Zindle that may be running. */
+export const laneAt = (lane: number) => ({
+  port: 4629 + 10 * lane,
+  data: join(tmpdir(), `zindle-e2e-${lane}`),
+  /** Beside it one that begins with nothing, as a new maker's does. */
+  emptyPort: 4631 + 10 * lane,
+  emptyData: join(tmpdir(), `zindle-e2e-${lane}-empty`),
+});
+
+/** The lane of this worker, as Playwright counts them. */
+export const lane = laneAt(Number(process.env.TEST_PARALLEL_INDEX ?? 0));
+export const DATABASE = join(lane.data, 'demo', 'zindle.sqlite');
 
 export const chromiumArgs = [
   '--no-sandbox',
