@@ -2,6 +2,9 @@ import { frontOf, type BoardFront, type BoardHolder, type BoardThing, type Role 
 import { INK, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
 
+/** px for each letter of a name, on the average. */
+const LETTER = 6.4;
+
 interface HolderPart {
   holder: BoardHolder;
   /** What it lies on. */
@@ -98,7 +101,7 @@ function ThingInPlace({
   ink: string;
 }) {
   const box = boxOf(frame, thing);
-  const narrow = box.width < thing.name.length * 6.4 + 44;
+  const narrow = box.width < thing.name.length * LETTER + 44;
   const y = box.y + Math.min(17, box.height - 3);
   return (
     <g>
@@ -127,7 +130,7 @@ function ThingInPlace({
 
 /** A name that does not fit across stands upright if it fits so; else only its place is told. */
 function NarrowName({ box, thing, ink }: { box: ReturnType<typeof boxOf>; thing: BoardThing; ink: string }) {
-  const fits = box.height > thing.name.length * 6.4 + 16 && box.width > 15;
+  const fits = box.height > thing.name.length * LETTER + 16 && box.width > 15;
   const [cx, cy] = [box.x + box.width / 2, box.y + box.height / 2];
   if (fits)
     return (
@@ -184,6 +187,13 @@ function Front({ front, frame, cloth, tints }: { front: BoardFront; frame: Frame
   );
 }
 
+/** As much of a name as goes into a width, px. */
+function shortened(name: string, width: number): string {
+  const most = Math.floor(width / LETTER);
+  if (name.length <= most) return name;
+  return most < 4 ? '' : `${name.slice(0, most - 1).trimEnd()}…`;
+}
+
 /** Things that lie wholly behind their front are named above its mouth. */
 function NamedBehind({ holder, frame, ink, cloth }: { holder: BoardHolder; frame: Frame; ink: string; cloth: string }) {
   const front = frontOf(holder);
@@ -191,12 +201,13 @@ function NamedBehind({ holder, frame, ink, cloth }: { holder: BoardHolder; frame
   // where there is nothing above the mouth, the front carries the name
   const inside = front.y1 > holder.y1 - 1;
   const colour = inside ? cloth : ink;
+  const names = [...new Set(holder.hidden)].join(', ');
   return (
     <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) + (inside ? 22 : -5)} fontSize="11.5" fill={colour}>
       <tspan fontWeight="650" fill={colour === INK ? WELD : colour}>
         {front.id}
       </tspan>
-      {`  ${[...new Set(holder.hidden)].join(', ')}`}
+      {`  ${shortened(names, (front.x1 - front.x0) * frame.scale - 32)}`}
     </text>
   );
 }

@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { moveHolder } from '../document/edits/arrange.ts';
+import { gridStep } from '../units/grid.ts';
+import { setPin } from '../document/edits/settings.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { handlesOn, type BoardHandle } from './handles.ts';
 
@@ -37,10 +39,12 @@ describe('every handle of every demo design', () => {
     '%s: dragged by 4 mm, its size is 4 mm more and it has not moved the other way',
     (_, given) => {
       const { document, board, selection, handle } = given;
-      const by = handle.value + 4 <= handle.most ? 4 : -4;
+      const [more, less] = [Math.min(4, handle.most - handle.value), Math.max(-4, handle.least - handle.value)];
+      const by = more >= -less ? more : less;
       const after = handle.edit(handle.value + by).apply(document);
       const moved = handles(after, selection, board).find(({ id, axis }) => id === handle.id && axis === handle.axis);
-      expect(moved?.value).toBeCloseTo(handle.value + by, 6);
+      // to the next step of the grid
+      expect(Math.abs(moved!.value - handle.value - by)).toBeLessThan(gridStep(document.grid) / 2 + 1e-6);
       // seen from what stays where it is: the body may grow to both sides of it
       const axis = handle.axis === 'x' ? 0 : 1;
       expect((moved!.at[axis] - handle.at[axis]) * handle.towards * by).toBeGreaterThan(-1e-6);
@@ -89,6 +93,25 @@ describe('a handle', () => {
     expect(seat('C').x - seat('B').x - seat('B').width.value).toBeCloseTo(18, 6);
     // the last one has nothing behind it
     expect(handles(row, 'holders/C').map(({ id }) => id)).not.toContain('gaps/C');
+  });
+  test('at the end of a place gives it of the room that is left over, and takes it from the next one', () => {
+    const folio = demoDesigns.find(({ id }) => id === 'survey-folio')!;
+    const row = moveHolder('C', 'it', { face: 'leaf-2', beside: { holder: 'B', side: 'top' } }).apply(folio);
+    const wide = setPin('body/height', 'Height', 400).apply(row);
+    const share = handles(wide, 'holders/B').find(({ id }) => id === 'shares/B')!;
+    const seat = (design: DesignDocument, id: string) =>
+      solveDesign(design).holders.find((each) => each.id === id)!.seat;
+    expect(share).toMatchObject({ axis: 'y', label: 'Height of its place', value: share.least });
+    const given = share.edit(share.value + 20).apply(wide);
+    expect(seat(given, 'C').y - seat(wide, 'C').y).toBeCloseTo(20, 6);
+    expect(seat(given, 'B').y).toBeCloseTo(seat(wide, 'B').y, 6);
+    // all that is free, and no more
+    const most = share.edit(1e4).apply(given);
+    const { sizes, least } = solveDesign(most).holders.find(({ id }) => id === 'C')!.shares!;
+    expect(sizes[0]).toBeCloseTo(share.most, 6);
+    expect(sizes[1]).toBeCloseTo(least[1]!, 6);
+    expect(handles(most, 'holders/B').find(({ id }) => id === 'shares/B')!.value).toBeCloseTo(share.most, 6);
+    expect(handles(most, 'holders/C').map(({ id }) => id)).not.toContain('shares/C');
   });
   test('nothing else has any', () => {
     expect(handles(bifold, 'closure')).toEqual([]);

@@ -10,7 +10,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import { houseRules } from '../shelves/rules/house-rules.ts';
 import { builtInKinds, type Kinds } from '../solve/kinds.ts';
 import type { SolvedHolder, Solution } from '../solve/solution.ts';
-import { roundToGrid } from '../units/grid.ts';
+import { gridStep, roundToGrid } from '../units/grid.ts';
 
 /** A place on a board that changes a size when it is dragged. All mm. */
 export interface BoardHandle {
@@ -49,6 +49,7 @@ export function handlesOn(
     ...widthHandles(holder, document, solution),
     ...mouthHandles(holder, document, kinds),
     ...gapHandle(holder, document, solution),
+    ...shareHandle(holder, document),
   ];
   return own.map((handle) => ({
     ...handle,
@@ -172,6 +173,36 @@ function gapHandle({ id, face }: SolvedHolder, document: DesignDocument, { holde
       value: group.gap,
       ...limits.gap,
       edit: (value) => changeGroup(id, { gap: stepWithin(value, between) }),
+    },
+  ];
+}
+
+/** Where the room of a holder ends in its row or column: what it takes more, the next one leaves. */
+function shareHandle({ id, seat, shares }: SolvedHolder, { grid }: DesignDocument): BoardHandle[] {
+  if (!shares) return [];
+  const { axis, index, least, sizes, end, slack } = shares;
+  const next = index + 1;
+  if (next >= sizes.length || slack < gridStep(grid)) return [];
+  const extras = sizes.map((size, each) => size - least[each]!);
+  const others = extras.reduce((total, extra, each) => total + (each === index || each === next ? 0 : extra), 0);
+  const between = { least: least[index]!, most: least[index]! + slack - others, grid };
+  // clear of the handle of the gap, which is in the middle
+  const across = (from: number, size: number) => from + 0.75 * size;
+  return [
+    {
+      id: `shares/${id}`,
+      label: axis === 'x' ? 'Width of its place' : 'Height of its place',
+      at: axis === 'x' ? [end, across(seat.y, seat.height.value)] : [across(seat.x, seat.width.value), end],
+      axis,
+      towards: 1,
+      value: sizes[index]!,
+      least: between.least,
+      most: between.most,
+      edit(value) {
+        const taken = stepWithin(value, between) - between.least;
+        const parts = extras.with(index, taken).with(next, slack - others - taken);
+        return changeGroup(id, { share: 'set', parts: parts.map((part) => Math.max(0, part)) });
+      },
     },
   ];
 }

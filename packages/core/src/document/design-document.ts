@@ -83,8 +83,9 @@ export interface DesignNote {
   text: string;
 }
 
-export const sharePolicies = ['keep', 'equal', 'proportional', 'last', 'named'] as const;
-/** Who takes the room that is left over: nobody, all the same, by size, the last one, or the one that is named. */
+export const sharePolicies = ['keep', 'equal', 'proportional', 'last', 'named', 'set'] as const;
+/** Who takes the room that is left over: nobody, all the same, by size, the last one, the one that is named, or each the part
+ * that was set. */
 export type SharePolicy = (typeof sharePolicies)[number];
 
 /** Holders side by side (`row`) or one above the other from the bottom up (`column`). */
@@ -94,6 +95,9 @@ export interface ArrangementGroup {
   share: SharePolicy;
   /** Which child takes what is left, if it is named; from 0. */
   taker?: number;
+  /** What each child takes of the room that is left over, if it is set, as parts of their sum; parts that are not one for each
+   * child count as alike. */
+  parts?: number[];
   children: Arrangement[];
 }
 export type Arrangement = ArrangementGroup | { kind: 'holder'; id: string };

@@ -31,8 +31,41 @@ function arrangeHolder(id: string, room: Room, holders: MeasuredHolders): Map<st
   return new Map([[id, { ...room, x, width, height }]]);
 }
 
+/** How a holder shares a row or column with others. All mm. */
+export interface SharedRoom {
+  /** Which way they lie beside each other. */
+  axis: 'x' | 'y';
+  /** Which of them it is, from 0. */
+  index: number;
+  /** What each of them needs, and has. */
+  least: number[];
+  sizes: number[];
+  /** Where its own room ends, on the face. */
+  end: number;
+  /** What is left over when all have what they need. */
+  slack: number;
+}
+
+/** What every holder that lies in a row or column shares with those beside it. */
+export function sharedRooms(arrangement: Arrangement, room: Room, holders: MeasuredHolders): Map<string, SharedRoom> {
+  if (arrangement.kind === 'holder') return new Map();
+  const along = arrangement.kind === 'row' ? 'width' : 'height';
+  const shared = shareOut(arrangement, room, holders);
+  const least = shared.map(([child]) => leastSize(along, child, holders).value);
+  const sizes = shared.map(([, part]) => part[along].value);
+  const gaps = Math.max(0, shared.length - 1) * arrangement.gap;
+  const slack = room[along].value - gaps - least.reduce((total, size) => total + size, 0);
+  return new Map(
+    shared.flatMap(([child, part], index): [string, SharedRoom][] => {
+      if (child.kind !== 'holder') return [...sharedRooms(child, part, holders)];
+      const axis = arrangement.kind === 'row' ? 'x' : 'y';
+      return [[child.id, { axis, index, least, sizes, end: part[axis] + sizes[index]!, slack }]];
+    }),
+  );
+}
+
 function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders): [Arrangement, Room][] {
-  const { kind, gap, children, share, taker } = group;
+  const { kind, gap, children, share } = group;
   const along = kind === 'row' ? 'width' : 'height';
   const least = children.map((child) => leastSize(along, child, holders));
   const between = given('gap', gap, { kind: 'document', path: 'faces/gap' });
@@ -41,7 +74,7 @@ function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders)
   let at = kind === 'row' ? room.x : room.y;
   if (kind === 'row' && share === 'keep') at += asideBy[room.towards] * Math.max(0, slack.value);
   return children.map((child, index) => {
-    const size = withSlack[share](least, index, slack, taker);
+    const size = withSlack[share](least, index, slack, group);
     const part: Room = kind === 'row' ? { ...room, x: at, width: size } : { ...room, y: at, height: size };
     at += size.value + gap;
     return [child, part];
@@ -50,20 +83,26 @@ function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders)
 
 const ratio = (value: number): Derived => given('share', value, { kind: 'document', path: 'faces/share' }, 'ratio');
 
+const withShare = (least: Derived, slack: Derived, share: number): Derived =>
+  sum('with its share', [least, product('share of the room', [slack, ratio(share)])]);
+
 /** How each policy shares the slack among the least sizes. */
-type Share = (least: Derived[], index: number, slack: Derived, taker?: number) => Derived;
+type Share = (least: Derived[], index: number, slack: Derived, group: ArrangementGroup) => Derived;
 
 const withSlack: Record<SharePolicy, Share> = {
   keep: (least, index) => least[index]!,
-  equal: (least, index, slack) =>
-    sum('with its share', [least[index]!, product('share of the room', [slack, ratio(1 / least.length)])]),
+  equal: (least, index, slack) => withShare(least[index]!, slack, 1 / least.length),
   proportional: (least, index, slack) => {
     const all = least.reduce((total, { value }) => total + value, 0);
     const share = all > 0 ? least[index]!.value / all : 1 / least.length;
-    return sum('with its share', [least[index]!, product('share of the room', [slack, ratio(share)])]);
+    return withShare(least[index]!, slack, share);
   },
   last: (least, index, slack) => takenBy(least.length - 1, least, index, slack),
-  named: (least, index, slack, taker = 0) => takenBy(Math.min(taker, least.length - 1), least, index, slack),
+  named: (least, index, slack, { taker = 0 }) => takenBy(Math.min(taker, least.length - 1), least, index, slack),
+  set: (least, index, slack, { parts = [] }) => {
+    const all = parts.length === least.length ? parts.reduce((total, part) => total + part, 0) : 0;
+    return withShare(least[index]!, slack, all > 0 ? parts[index]! / all : 1 / least.length);
+  },
 };
 
 const takenBy = (taker: number, least: Derived[], index: number, slack: Derived): Derived =>

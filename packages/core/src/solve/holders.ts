@@ -1,7 +1,7 @@
 import { kindOf } from '../document/kind-of.ts';
 import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind.ts';
 import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
-import { arrange, type Room } from '../faces/arrange.ts';
+import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
 import type { CutPieces, HolderKind, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
@@ -63,6 +63,7 @@ export function placeHolders(
     const arrangement: Arrangement | undefined = document.faces[face.id];
     if (!arrangement) return [];
     const rooms = arrange(arrangement, face.room, measured);
+    const shared = sharedRooms(arrangement, face.room, measured);
     return [...rooms].map(([id, room]) => {
       const entry = document.holders.find((holder) => holder.id === id)!;
       const family = kindOf(kinds.holders, entry.kind)!;
@@ -75,6 +76,7 @@ export function placeHolders(
           face: face.id,
           title: family.title,
           clearances: family.readBack(cut, placed, own),
+          ...(shared.has(id) && { shares: shared.get(id)! }),
         }),
       };
     });

@@ -3,6 +3,7 @@ import type { BoardPlan } from '../bodies/board-plan.ts';
 import type { SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
+import type { SharedRoom } from '../faces/arrange.ts';
 import type { Section } from '../bodies/section.ts';
 import type { Clearance, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed } from '../pieces/contribution.ts';
@@ -15,6 +16,8 @@ export interface SolvedHolder extends PlacedHolder {
   face: string;
   title: string;
   clearances: Clearance[];
+  /** If others lie beside it in a row or column. */
+  shares?: SharedRoom;
 }
 
 /** Everything that follows from a design document. All lengths mm. */

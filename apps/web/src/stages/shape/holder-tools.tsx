@@ -147,7 +147,7 @@ function BesideTools({ document, id }: { document: DesignDocument; id: string })
           label="Room left over goes to"
           value={group.share}
           options={sharePolicies
-            .filter((policy) => policy !== 'named')
+            .filter((policy) => policy !== 'named' && (policy !== 'set' || group.parts !== undefined))
             .map((policy) => ({ id: policy, title: shareTitles[policy] }))}
           onPick={(share) => edit(changeGroup(id, { share: share as SharePolicy }))}
         />

@@ -154,7 +154,7 @@ export const moveWithin = (holder: string, line: string, by: -1 | 1): Edit => ({
 });
 
 /** What may be changed of the row or column that a holder lies in. */
-export type GroupChange = Partial<Pick<ArrangementGroup, 'kind' | 'gap' | 'share' | 'taker'>>;
+export type GroupChange = Partial<Pick<ArrangementGroup, 'kind' | 'gap' | 'share' | 'taker' | 'parts'>>;
 
 /** Changes gap, direction or sharing of the group that a holder lies in. */
 export const changeGroup = (holder: string, change: GroupChange): Edit => ({
@@ -176,4 +176,5 @@ export const shareTitles: Readonly<Record<SharePolicy, string>> = {
   proportional: 'each by its size',
   last: 'the last one',
   named: 'one of them',
+  set: 'each as set on the board',
 };

@@ -106,11 +106,14 @@ function isArrangement(value: unknown, depth = 0): value is Arrangement {
   return isGroup && nested && isShared(value);
 }
 
+const isPart = (part: unknown): boolean => typeof part === 'number' && part >= 0 && part <= limits.pinned.most;
+
 /** The gap of a group, and who takes what is left over. */
-function isShared({ gap, share, taker }: Record<string, unknown>): boolean {
+function isShared({ gap, share, taker, parts }: Record<string, unknown>): boolean {
   const sized = typeof gap === 'number' && gap >= limits.gap.least && gap <= limits.gap.most;
   const taken = taker === undefined || (typeof taker === 'number' && Number.isInteger(taker) && taker >= 0);
-  return sized && taken && sharePolicies.some((policy) => policy === share);
+  const parted = parts === undefined || (Array.isArray(parts) && parts.length <= limits.lines && parts.every(isPart));
+  return sized && taken && parted && sharePolicies.some((policy) => policy === share);
 }
 
 /** What lies on each face, by face id: a holder, or rows and columns of them. */

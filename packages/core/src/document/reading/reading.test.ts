@@ -61,6 +61,11 @@ describe('readDocument', () => {
       'faces',
     ],
     [
+      'a part of less than nothing',
+      (d) => ({ ...(d as object), faces: { left: { kind: 'row', gap: 6, share: 'set', parts: [-1], children: [] } } }),
+      'faces',
+    ],
+    [
       'a holder in two places',
       (d) => ({ ...(d as object), faces: { left: { kind: 'holder', id: 'A' }, right: { kind: 'holder', id: 'A' } } }),
       'faces',
