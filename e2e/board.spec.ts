@@ -41,6 +41,34 @@ test('the board is looked at from near and far, and what is shown is chosen', as
   await expect(page.locator('svg[data-scale] text').filter({ hasText: 'Shore permit' })).toHaveCount(0);
 });
 
+test.describe('on a screen that is touched', () => {
+  test.use({ hasTouch: true });
+  test('two fingers zoom the board and move it, and nothing in it is picked up', async ({ page, context }) => {
+    await page.goto('/d/permit-bifold/shape');
+    const fit = await scale(page);
+    const board = (await page.locator('svg[data-scale]').boundingBox())!;
+    const fingers = await context.newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...xs: number[]) =>
+      fingers.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: xs.map((x, id) => ({ id, x: board.x + x, y: board.y + board.height - 30 })),
+      });
+    await touch('touchStart', 100);
+    await touch('touchStart', 100, 160);
+    for (const apart of [10, 20, 30]) await touch('touchMove', 100 - apart, 160 + apart);
+    await touch('touchEnd');
+    await expect.poll(() => scale(page)).toBeCloseTo(fit * 2, 2);
+    // one finger alone pulls it
+    const inside = page.getByRole('button', { name: 'Card tiers A', exact: true });
+    const before = (await inside.boundingBox())!;
+    await touch('touchStart', 60);
+    for (const x of [80, 100]) await touch('touchMove', x);
+    await touch('touchEnd');
+    await expect.poll(async () => Math.round((await inside.boundingBox())!.x - before.x)).toBe(40);
+    await expect(page.getByRole('button', { name: 'Nothing to undo' })).toBeDisabled();
+  });
+});
+
 test('a sum tells what it feeds, and is changed inside; the change is told in a line', async ({ page }) => {
   await bifold(page);
   await chooseHolder(page, 'Card tiers A');

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useTrueSize } from '../store/true-size.ts';
 import { fitted, panned, seen, zoomedAt, type Camera } from './camera.ts';
 import type { Frame } from './frame.ts';
+import { pinch } from './pinch.ts';
 
 interface Room {
   width: number;
@@ -33,6 +34,7 @@ export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, 
   const pxPerMm = useTrueSize((state) => state.pxPerMm);
   const camera = fixed && pxPerMm ? { ...looking, zoom: pxPerMm / fit.scale } : looking;
   const drag = useRef<{ from: [number, number]; moved: boolean } | undefined>(undefined);
+  const [fingers] = useState(pinch);
   const middle: [number, number] = [room.width / 2, room.height / 2];
   const frame = seen(fit, camera, room);
 
@@ -51,9 +53,33 @@ export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, 
           : panned(now, [-event.deltaX, 0]),
       );
     };
-    element.addEventListener('wheel', onWheel, { passive: false });
-    return () => element.removeEventListener('wheel', onWheel);
-  }, [ref]);
+    const placeOf = ({ clientX, clientY }: PointerEvent): [number, number] => {
+      const { left, top } = element.getBoundingClientRect();
+      return [clientX - left, clientY - top];
+    };
+    const onDown = (event: PointerEvent) => {
+      if (event.pointerType !== 'touch') return;
+      fingers.down(event.pointerId, placeOf(event));
+      // the second finger turns a drag of the ground into a pinch
+      if (fingers.pinching()) drag.current = undefined;
+    };
+    const onMove = (event: PointerEvent) => {
+      const pinched = fingers.move(event.pointerId, placeOf(event));
+      if (!pinched) return;
+      const { width, height } = element.getBoundingClientRect();
+      fix(false);
+      setCamera((now) => panned(zoomedAt(now, pinched.factor, pinched.at, { width, height }), pinched.by));
+    };
+    const onUp = (event: PointerEvent) => fingers.up(event.pointerId);
+    const ended = new AbortController();
+    const { signal } = ended;
+    element.addEventListener('wheel', onWheel, { passive: false, signal });
+    element.addEventListener('pointerdown', onDown, { capture: true, signal });
+    element.addEventListener('pointermove', onMove, { capture: true, signal });
+    for (const over of ['pointerup', 'pointercancel'] as const)
+      element.addEventListener(over, onUp, { capture: true, signal });
+    return () => ended.abort();
+  }, [ref, fingers]);
 
   return {
     frame,
@@ -72,6 +98,7 @@ export function useCamera(ref: React.RefObject<HTMLElement | null>, fit: Frame, 
     },
     pan: {
       onPointerDown(event) {
+        if (fingers.pinching()) return;
         event.currentTarget.setPointerCapture(event.pointerId);
         drag.current = { from: [event.clientX, event.clientY], moved: false };
       },
