@@ -13,12 +13,21 @@ export const layerNames = {
   fronts: 'Fronts of pockets',
   stitching: 'Stitching',
   names: 'Names',
+  closing: 'Flap and handles',
   sizes: 'Sizes',
   notes: 'Notes',
 } as const;
 export type LayerName = keyof typeof layerNames;
 export type Shown = Readonly<Record<LayerName, boolean>>;
-export const allShown: Shown = { things: true, fronts: true, stitching: true, names: true, sizes: true, notes: true };
+export const allShown: Shown = {
+  things: true,
+  fronts: true,
+  stitching: true,
+  names: true,
+  closing: true,
+  sizes: true,
+  notes: true,
+};
 
 export const INK = '#1F2B44';
 export const WELD = '#0F6B66';

@@ -1,4 +1,4 @@
-import { formatLength, type Board, type DesignDocument, type LengthUnit, type Solution } from '@zindle/core';
+import { formatLength, standsOut, type Board, type DesignDocument, type LengthUnit, type Solution } from '@zindle/core';
 import { lineStyles } from '@zindle/core/drawing';
 import { renderToStaticMarkup } from 'react-dom/server';
 import fontUrl from '@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal.woff2?url';
@@ -35,11 +35,12 @@ export async function pictureOf(drawn: Drawn, kind: 'svg' | 'png'): Promise<{ bl
 
 /** @param font the typeface as a data address */
 export function sideSvg({ document, solution, board, show, unit }: Drawn, font: string) {
-  const tab = board.tab?.length ?? 0;
-  const left = MARGIN.left + (board.tab?.edge === 'left' ? tab * PX : 0);
-  const width = Math.max(420, left + board.width * PX + MARGIN.right + (board.tab?.edge === 'right' ? tab * PX : 0));
-  const height = MARGIN.top + board.height * PX + MARGIN.bottom;
-  const frame: Frame = { scale: PX, x: (mm) => left + mm * PX, y: (mm) => MARGIN.top + (board.height - mm) * PX };
+  const out = standsOut(board);
+  const left = MARGIN.left + out.left * PX;
+  const width = Math.max(420, left + (board.width + out.right) * PX + MARGIN.right);
+  const top = MARGIN.top + (show.closing ? out.top * PX : 0);
+  const height = top + board.height * PX + MARGIN.bottom;
+  const frame: Frame = { scale: PX, x: (mm) => left + mm * PX, y: (mm) => top + (board.height - mm) * PX };
   const { sizes } = drawnSide(document, solution, board, 'body');
   const markup = renderToStaticMarkup(
     <UnitContext value={unit}>

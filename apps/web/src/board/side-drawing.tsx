@@ -1,4 +1,4 @@
-import { flatten, type Board } from '@zindle/core';
+import { flatten, type Board, type BoardGrip } from '@zindle/core';
 import { useId } from 'react';
 import { INK, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
@@ -20,6 +20,7 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
   const part = { board, frame, tints, show, rim };
   return (
     <g>
+      {show.closing && <BehindMouth {...part} />}
       <SideGround {...part} />
       <WithinOutline board={board} frame={frame}>
         {board.holders.map((holder) => (
@@ -27,7 +28,7 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
         ))}
       </WithinOutline>
       <SideFolds {...part} />
-      <TabShape {...part} />
+      {board.tab?.edge !== 'top' && <TabShape {...part} />}
       <SnapShapes {...part} />
     </g>
   );
@@ -99,6 +100,41 @@ const grown = ({ x, y, width, height }: ReturnType<typeof boxOf>, by: number) =>
   height: height + 2 * by,
 });
 
+/** What stands up behind the mouth: a flap, its right side away, and handles. */
+function BehindMouth({ board, frame, tints }: Part) {
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      {board.tab?.edge === 'top' && <TabShape board={board} frame={frame} tints={tints} />}
+      {board.grips.map((grip) => (
+        <GripShape key={grip.part} grip={grip} top={board.height} frame={frame} />
+      ))}
+    </g>
+  );
+}
+
+/** A handle over the mouth. */
+export function GripShape({ grip, top, frame, chosen = false }: Chosen & GripPart) {
+  const [x0, x1, foot] = [frame.x(grip.x0), frame.x(grip.x1), frame.y(top)];
+  // a cubic curve stands three quarters as high as its handles
+  const apex = frame.y(top + grip.drop / 0.75);
+  const d = `M${x0} ${foot}C${x0} ${apex} ${x1} ${apex} ${x1} ${foot}`;
+  const wide = Math.max(2, grip.wide * frame.scale);
+  return (
+    <g fill="none">
+      <path d={d} stroke={chosen ? CHALK : INK} strokeWidth={wide + (chosen ? 4 : 2.4)} />
+      <path d={d} stroke="#C9C2B0" strokeWidth={wide} />
+      <path d={d} stroke="#8F8874" strokeWidth={wide - 1} strokeDasharray="1.2 3" opacity="0.35" />
+    </g>
+  );
+}
+
+interface GripPart {
+  grip: BoardGrip;
+  /** Where the mouth is, mm up. */
+  top: number;
+  frame: Frame;
+}
+
 /** Where the cloth goes round a fold. */
 export function SideFolds({ board: { folds, height, ground }, frame, tints }: Omit<Part, 'show'>) {
   const hatch = useId();
@@ -148,20 +184,23 @@ const Snap = ({ at, frame, chosen = false }: { at: [number, number]; frame: Fram
 /** A tab or flap, its right side down, standing out from an edge. */
 export function TabShape({ board: { tab, width, height }, frame, tints, chosen = false }: Omit<Part, 'show'> & Chosen) {
   if (!tab) return null;
-  const way = tab.edge === 'right' ? 1 : -1;
-  const root = tab.edge === 'right' ? frame.x(width) + 3 : frame.x(0) - 3;
-  const out = (mm: number) => root + way * mm * frame.scale;
-  const up = (mm: number) => frame.y(height / 2 + mm - tab.width / 2);
-  const points = flatten(tab.outline, { tolerance: 0.05 }).map(([across, away]) => [out(away), up(across)]);
+  const top = tab.edge === 'top';
+  const along = (top ? width : height) / 2 - tab.width / 2;
+  const place = (across: number, away: number): [number, number] => {
+    if (top) return [frame.x(along + across), frame.y(height + away)];
+    const out = tab.edge === 'right' ? frame.x(width + away) + 3 : frame.x(-away) - 3;
+    return [out, frame.y(along + across)];
+  };
+  const points = flatten(tab.outline, { tolerance: 0.05 }).map(([across, away]) => place(across, away - tab.within));
   return (
     <g>
       <path
         d={`M${points.map((point) => point.map((px) => px.toFixed(2)).join(' ')).join('L')}Z`}
-        fill={tints.cloth(tab.edge === 'right' ? 'lining' : 'exterior')}
+        fill={tints.cloth(tab.edge === 'left' ? 'exterior' : 'lining')}
         stroke={chosen ? CHALK : INK}
         strokeWidth={chosen ? 2.2 : 1.3}
       />
-      {tab.snapAt !== undefined && <Snap at={[out(tab.snapAt), up(tab.width / 2)]} frame={frame} chosen={chosen} />}
+      {tab.snapAt !== undefined && <Snap at={place(tab.width / 2, tab.snapAt)} frame={frame} chosen={chosen} />}
     </g>
   );
 }

@@ -1,4 +1,4 @@
-import type { Board, BoardSize } from '@zindle/core';
+import { standsOut, type Board, type BoardSize } from '@zindle/core';
 import { Dimension } from './dimension.tsx';
 import type { Frame } from './frame.ts';
 
@@ -6,13 +6,9 @@ import type { Frame } from './frame.ts';
 const AWAY = { near: 30, far: 70, right: 40 };
 
 /** The ends of a dimension line of a board: below it, or at its right. px */
-function sizeLine(
-  { width, tab }: Pick<Board, 'width' | 'tab'>,
-  { x, y }: Frame,
-  { side, from, to }: BoardSize,
-): [[number, number], [number, number]] {
+function sizeLine(board: Board, { x, y }: Frame, { side, from, to }: BoardSize): [[number, number], [number, number]] {
   if (side === 'right') {
-    const right = x(width + (tab?.edge === 'right' ? tab.length : 0)) + AWAY.right;
+    const right = x(board.width + standsOut(board).right) + AWAY.right;
     return [
       [right, y(from)],
       [right, y(to)],

@@ -1,4 +1,4 @@
-import type { Board } from '@zindle/core';
+import { standsOut, type Board } from '@zindle/core';
 import { allShown, type Shown, type Tints } from './drawing-kit.ts';
 import { SideDrawing } from './side-drawing.tsx';
 import type { Frame } from './frame.ts';
@@ -17,14 +17,13 @@ const RIM = 6;
 
 /** A side of a design as a small picture, to scale. */
 export function SmallSide({ board, tints, room, most }: Props) {
-  const { width, height, tab } = board;
+  const { width, height } = board;
+  const { left, right, top } = standsOut(board);
   // what stands out of a mouth, and what hangs out at a side
   const tops = board.holders.flatMap(({ layers }) =>
     layers.map((layer) => (layer.kind === 'thing' ? layer.thing.y1 : 0)),
   );
-  const over = Math.max(0, ...tops.map((top) => top - height));
-  const left = tab?.edge === 'left' ? tab.length : 0;
-  const right = tab?.edge === 'right' ? tab.length : 0;
+  const over = Math.max(top, ...tops.map((each) => each - height));
   const scale = Math.min(
     most,
     (room.width - 2 * RIM) / (width + left + right),

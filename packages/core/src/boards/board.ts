@@ -51,15 +51,37 @@ export interface BoardRoom extends Box {
   seat: SeatKind;
 }
 
-/** A tab or flap that stands out from an edge, in the middle of its height. mm */
+/** A tab or flap that stands out from an edge, in the middle of it. mm */
 export interface BoardTab {
-  edge: 'left' | 'right';
+  edge: NonNullable<BoardPlan['tab']>;
+  /** From the edge to its end. */
   length: number;
   width: number;
+  /** How far within the edge it is sewn on. */
+  within: number;
   /** Its stitch line, the edge that is caught along the bottom. */
   outline: Outline;
   /** Of its fastener, from the edge; nothing if it has none. */
   snapAt: number | undefined;
+}
+
+/** A handle that stands over the mouth, seen from the front. mm */
+export interface BoardGrip {
+  /** The part that it belongs to. */
+  part: string;
+  /** The middles of its ends. */
+  x0: number;
+  x1: number;
+  /** Its middle, above the mouth. */
+  drop: number;
+  wide: number;
+}
+
+/** How far what closes and carries it stands out of a board, mm. */
+export interface StandsOut {
+  left: number;
+  right: number;
+  top: number;
 }
 
 /** One side of the solved thing with everything on it. */
@@ -67,9 +89,17 @@ export interface Board extends Omit<BoardPlan, 'tab'> {
   rooms: BoardRoom[];
   holders: BoardHolder[];
   tab: BoardTab | undefined;
+  grips: BoardGrip[];
   snaps: { x: number; y: number }[];
   /** Stitching along the edges, so far from them; 0 for none. */
   topstitch: number;
+}
+
+/** How much room a board asks for beside itself. */
+export function standsOut({ tab, grips }: Pick<Board, 'tab' | 'grips'>): StandsOut {
+  const at = (edge: BoardTab['edge']) => (tab?.edge === edge ? tab.length : 0);
+  const over = grips.map(({ drop, wide }) => drop + wide / 2);
+  return { left: at('left'), right: at('right'), top: Math.max(at('top'), ...over) };
 }
 
 /** The first front of a holder; nothing if nothing lies before its things. */

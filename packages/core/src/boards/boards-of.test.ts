@@ -5,7 +5,7 @@ import { boundsOf } from '../geometry/outline.ts';
 import { builtInKinds } from '../solve/kinds.ts';
 import { sizeAt } from '../solve/size-at.ts';
 import { solveDesign } from '../solve/solve-design.ts';
-import type { Board } from './board.ts';
+import { standsOut, type Board } from './board.ts';
 import { boardsOf } from './boards-of.ts';
 
 const solved = demoDesigns.map((design) => {
@@ -62,6 +62,51 @@ describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
 });
 
 const named = (id: string) => demoDesigns.find((design) => design.id === id)!;
+
+describe('what closes and carries a bag, over its mouth', () => {
+  const boardsAfter = (id: string, change: (design: DesignDocument) => DesignDocument) => {
+    const design = change(named(id));
+    return { boards: boardsOf(design, solveDesign(design)), solution: solveDesign(design) };
+  };
+
+  test('handles stand over it as high as they hang down, on every side', () => {
+    const { boards } = boardsAfter('boat-tote', (design) => design);
+    expect(boards.length).toBeGreaterThan(1);
+    for (const board of boards) {
+      // the middle of each end 70 from the middle of the bag, of webbing 25 wide: the demo tote's own settings
+      expect(board.grips).toEqual([
+        { part: 'handles', x0: expect.anything(), x1: expect.anything(), drop: 250, wide: 25 },
+      ]);
+      expect(board.grips[0]!.x1 - board.grips[0]!.x0).toBeCloseTo(140, 6);
+      expect((board.grips[0]!.x1 + board.grips[0]!.x0) / 2).toBeCloseTo(board.width / 2, 6);
+      expect(standsOut(board)).toEqual({ left: 0, right: 0, top: 262.5 });
+    }
+  });
+
+  test.each(['slate-carrier', 'receipts-accordion', 'caliper-sleeve'])(
+    '%s: a flap stands up behind it, as long and as wide as its piece',
+    (id) => {
+      const flapped = boardsAfter(id, (design) => ({ ...design, closure: { kind: 'flap', params: {} } }));
+      const piece = flapped.solution.pieces.find(({ id: each }) => each === 'closure/flap-lining')!;
+      const { width, height } = boundsOf(piece.stitch);
+      for (const board of flapped.boards) {
+        expect(board.tab).toMatchObject({ edge: 'top', length: height, width });
+        expect(standsOut(board).top).toBeGreaterThanOrEqual(height);
+        expect(board.tab!.snapAt).toBeLessThan(height);
+      }
+      const strapped = boardsAfter(id, (design) => ({
+        ...design,
+        closure: { kind: 'strap-over', params: { down: 40 } },
+      }));
+      const strap = strapped.solution.pieces.find(({ id: each }) => each === 'closure/strap')!;
+      for (const board of strapped.boards)
+        expect(board.tab).toMatchObject({ edge: 'top', length: boundsOf(strap.stitch).height - 40, within: 40 });
+      const plain = boardsAfter(id, (design) => ({ ...design, closure: { kind: 'none', params: {} }, parts: [] }));
+      for (const board of plain.boards) expect(standsOut(board)).toEqual({ left: 0, right: 0, top: 0 });
+    },
+  );
+});
+
 const [bifold, junior] = [named('permit-bifold'), named('junior-bifold')];
 const first = (design: DesignDocument): Board => boardsOf(design, solveDesign(design))[0]!;
 

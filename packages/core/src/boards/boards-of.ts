@@ -4,7 +4,7 @@ import { kindOf } from '../document/kind-of.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { builtInKinds, type Kinds } from '../solve/kinds.ts';
 import type { Solution } from '../solve/solution.ts';
-import type { Board, Box, BoardRoom, BoardTab } from './board.ts';
+import type { Board, BoardGrip, Box, BoardRoom, BoardTab } from './board.ts';
 import { boardHolder } from './board-holder.ts';
 
 /** Every side of a solved design with what is on it, in the order in which the maker looks at them.
@@ -46,8 +46,18 @@ export function boardsOf(
           .map((holder) => ({ ...holder, ...within(plan, holder) })),
       ),
       tab: tab && tabOf(tab, solution),
+      grips: tab === 'top' ? gripsOn(plan, solution) : [],
       snaps: snapsOn(plan, solution),
     };
+  });
+}
+
+/** Handles over a mouth: each end as far from the middle as the other. */
+function gripsOn({ width }: BoardPlan, { parts }: Solution): BoardGrip[] {
+  return parts.flatMap(({ id, kind, sizes: { spread, drop, handleWidth } }): BoardGrip[] => {
+    if (kind !== 'handles' || !spread || !drop || !handleWidth) return [];
+    const [x0, x1] = [(width - spread.value) / 2, (width + spread.value) / 2];
+    return [{ part: id, x0, x1, drop: drop.value, wide: handleWidth.value }];
   });
 }
 
@@ -69,12 +79,14 @@ function snapsOn({ top, width, height }: BoardPlan, { pieces }: Solution): Board
 }
 
 /** What closes a folded piece and stands out from its edge: the lining of a flap is of one piece, whatever the flap is made of. */
-const TABS = ['closure/tab', 'closure/flap-lining'];
+const TABS = ['closure/tab', 'closure/flap-lining', 'closure/strap'];
 
-function tabOf(edge: BoardTab['edge'], { pieces }: Solution): BoardTab | undefined {
+function tabOf(edge: BoardTab['edge'], { pieces, closure }: Solution): BoardTab | undefined {
   const piece = pieces.find(({ id }) => TABS.includes(id));
   if (!piece) return undefined;
   const { width, height } = boundsOf(piece.stitch);
   const cap = piece.marks.find(({ kind }) => kind === 'snapCap');
-  return { edge, length: height, width, outline: piece.stitch, snapAt: cap?.at[1] };
+  const within = closure.sizes.strapDown?.value ?? 0;
+  const snapAt = cap && cap.at[1] - within;
+  return { edge, length: height - within, width, within, outline: piece.stitch, snapAt };
 }

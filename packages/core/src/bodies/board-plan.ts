@@ -42,8 +42,8 @@ export interface BoardPlan {
   folds: { x0: number; x1: number }[];
   sizes: BoardSize[];
   note?: { text: string; path: string };
-  /** The edge that a tab or flap of the closure stands out from. */
-  tab?: 'left' | 'right';
+  /** The edge that a tab or flap of the closure stands out from; `top` is a mouth, which handles stand over too. */
+  tab?: 'left' | 'right' | 'top';
   /** The piece that lies on top, and where its corner is: fasteners that are marked on it are drawn. */
   top?: { piece: string; dx: number; dy: number };
 }

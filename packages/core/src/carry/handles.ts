@@ -77,7 +77,7 @@ export const handles: ClosureKind = {
       })),
     }));
     return {
-      sizes: { handleLength: length, handleWidth: width, spread },
+      sizes: { handleLength: length, handleWidth: width, spread, drop: named('hangs down by', own('drop')) },
       contribution: contribution({
         pieces: [piece],
         hostEdits: edits,

@@ -52,7 +52,13 @@ export const strapOver: ClosureKind = {
       'up',
     );
     const parts = { width, length, down, mate: solved.mateLoaded, inset: own('inset') };
-    const sizes = { strapWidth: width, strapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift };
+    const sizes = {
+      strapWidth: width,
+      strapLength: length,
+      strapDown: named('sewn to the back below the mouth', down),
+      mateLoaded: solved.mateLoaded,
+      drift: solved.drift,
+    };
     return {
       sizes,
       contribution: contribution({

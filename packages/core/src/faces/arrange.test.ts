@@ -51,7 +51,9 @@ describe('what is left over in a row of 20, 40 and 60 with gaps of 4, in 188', (
     ['set', { parts: [1, 2] }, [40, 60, 80]],
     ['set', { parts: [0, 0, 0] }, [40, 60, 80]],
     ['set', {}, [40, 60, 80]],
-  ] as const)('%s %j', (share, more, expected) => expect(widths(row(share, more))).toEqual(expected));
+  ] as const)('%s %j', (share, more, expected) =>
+    expect(widths(row(share, { ...more } as Partial<ArrangementGroup>))).toEqual(expected),
+  );
 
   test('goes to the side that the row is pushed away from, when nobody takes it', () => {
     const from = (towards: Room['towards']) => arrange(row('keep'), room(188, 80, towards), three).get('a')!.x;

@@ -15,5 +15,6 @@ export const accordionBoards = ({ detail: { shell }, faces }: SizedBody<Accordio
       [boardFace(id, { open: true })],
       { across: { path: 'finished/width', pin: 'body/width' }, up: { path: 'finished/height', pin: 'body/height' } },
     ),
+    tab: 'top',
     note: { text: 'Its pleat has legs of', path: `body/leg${index + 1}` },
   }));

@@ -11,6 +11,7 @@ export const boxBoards = ({ detail: { shell } }: SizedBody<Box>): BoardPlan[] =>
       [boardFace('inside', { open: true })],
       { across: { path: 'finished/width', pin: 'body/width' }, up: { path: 'finished/height', pin: 'body/height' } },
     ),
+    tab: 'top',
     note: { text: 'From front to back it is', path: 'finished/depth' },
   },
 ];

@@ -16,7 +16,10 @@ export function sleeveBoards({ detail }: SizedBody<Sleeve>): BoardPlan[] {
     across: { path: 'body/flatWidth' },
     up: { path: 'finished/height', pin: 'body/height' },
   };
-  const shape = cut.value > 0 ? { outline: cutCorners(size.width, size.height, cut.value) } : {};
+  const shape = {
+    tab: 'top' as const,
+    ...(cut.value > 0 && { outline: cutCorners(size.width, size.height, cut.value) }),
+  };
   const note = boxed ? { note: { text: 'Opened, it stands on a base as deep as', path: 'finished/depth' } } : {};
   return [
     {

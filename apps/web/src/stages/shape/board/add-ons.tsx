@@ -1,5 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import type { BodyPlace, Board, DesignDocument } from '@zindle/core';
+import { standsOut, type BodyPlace, type Board, type DesignDocument } from '@zindle/core';
 import { Check, Plus } from 'lucide-react';
 import type { Frame } from '../../../board/frame.ts';
 import { additions, type Addition } from '../../../derivations/additions.ts';
@@ -23,7 +23,7 @@ export function AddOns({ document, board, frame }: { document: DesignDocument; b
   const at: Record<BodyPlace, [number, number]> = {
     mouth: [x(width / 2), y(height) - AWAY],
     edge: [x(width) + AWAY, y(height * 0.85)],
-    sides: [x(board.tab?.edge === 'left' ? -board.tab.length : 0) - AWAY, y(height / 2)],
+    sides: [x(-standsOut(board).left) - AWAY, y(height / 2)],
     base: [x(width * 0.06), y(0) + AWAY - 4],
   };
   return additions(document).map(({ place, list }) => (

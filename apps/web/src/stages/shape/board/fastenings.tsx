@@ -1,24 +1,66 @@
 import { builtInKinds } from '@zindle/core';
 import { pressable } from '../../../board/pressable.ts';
 import type { Tints } from '../../../board/drawing-kit.ts';
-import { SnapShapes, TabShape } from '../../../board/side-drawing.tsx';
+import { GripShape, SnapShapes, TabShape } from '../../../board/side-drawing.tsx';
 import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
 
+type Part = OnBoard & { tints: Tints };
+
 /** The tab and the snaps of the closure, and the way to its sizes. */
-export function Fastenings({ document, board, frame, tints }: OnBoard & { tints: Tints }) {
+export function Fastenings(part: Part) {
+  const { board } = part;
+  const beside = board.tab?.edge !== 'top' && board.tab;
+  if (!beside && board.snaps.length === 0) return null;
+  return (
+    <Closing {...part}>
+      {(chosen) => (
+        <>
+          {beside && <TabShape {...part} chosen={chosen} />}
+          <SnapShapes {...part} chosen={chosen} />
+        </>
+      )}
+    </Closing>
+  );
+}
+
+/** What stands up behind the mouth: the flap and handles, and the way to their sizes. */
+export function OverMouth(part: Part) {
+  const { document, board, frame } = part;
   const select = useDesign((state) => state.select);
-  const selected = useDesign((state) => state.selection === 'closure');
-  if (!board.tab && board.snaps.length === 0) return null;
-  const part = { board, frame, tints, chosen: selected };
+  const selection = useDesign((state) => state.selection);
+  return (
+    <>
+      {board.tab?.edge === 'top' && <Closing {...part}>{(chosen) => <TabShape {...part} chosen={chosen} />}</Closing>}
+      {board.grips.map((grip) => {
+        const path = `parts/${grip.part}`;
+        const kind = document.parts?.find(({ id }) => id === grip.part)?.kind ?? '';
+        return (
+          <g
+            key={path}
+            {...pressable(() => select(path))}
+            aria-label={builtInKinds.parts[kind]?.title ?? 'Handles'}
+            aria-pressed={selection === path}
+          >
+            <GripShape grip={grip} top={board.height} frame={frame} chosen={selection === path} />
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
+/** Pressed, it has the closure in hand. */
+function Closing({ document, children }: Part & { children: (chosen: boolean) => React.ReactNode }) {
+  const select = useDesign((state) => state.select);
+  const chosen = useDesign((state) => state.selection === 'closure');
   return (
     <g
       {...pressable(() => select('closure'))}
       aria-label={builtInKinds.closures[document.closure.kind]?.title ?? 'Closure'}
-      aria-pressed={selected}
+      aria-pressed={chosen}
     >
-      <TabShape {...part} />
-      <SnapShapes {...part} />
+      {children(chosen)}
     </g>
   );
 }

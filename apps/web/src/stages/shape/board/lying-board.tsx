@@ -1,4 +1,4 @@
-import { boardsOf, type Board } from '@zindle/core';
+import { boardsOf, standsOut, type Board } from '@zindle/core';
 import { useMemo, useState } from 'react';
 import { fitFrame, type Frame } from '../../../board/frame.ts';
 import { Rulers, RULER } from '../../../board/rulers.tsx';
@@ -16,7 +16,7 @@ import type { WithSolution } from '../../use-solved.ts';
 import { AddOns } from './add-ons.tsx';
 import { BoardTools } from './board-tools.tsx';
 import { ClothLayer } from './cloth-layer.tsx';
-import { Fastenings } from './fastenings.tsx';
+import { Fastenings, OverMouth } from './fastenings.tsx';
 import { Handles } from './handles.tsx';
 import { HoldersLayer } from './holders-layer.tsx';
 import type { OnBoard } from './on-board.ts';
@@ -48,7 +48,7 @@ export function LyingBoard({ document, solution, board, sides }: WithSolution & 
   // while a handle is dragged the drawing keeps its scale and its corner
   const [kept, keep] = useState<Frame>();
   const room = { width, height };
-  const camera = useCamera(ref, fitted(board, room), room);
+  const camera = useCamera(ref, fitted(board, room, show), room);
   const frame = kept ?? camera.frame;
   const words = camera.trueSize ? 'in true size' : 'drawn to scale';
   const both = { document, solution };
@@ -90,6 +90,7 @@ function Drawing({ document, solution, board: atRest, sides, frame, show, onHold
   const { board } = drawn;
   return (
     <>
+      {show.closing && <OverMouth {...on} tints={tints} />}
       <SideGround board={board} frame={frame} tints={tints} show={show} />
       <WithinOutline board={board} frame={frame}>
         <HoldersLayer {...on} tints={tints} show={show} />
@@ -113,12 +114,12 @@ function Drawing({ document, solution, board: atRest, sides, frame, show, onHold
 }
 
 /** As large as it goes into its room. */
-function fitted(board: Board, room: { width: number; height: number }): Frame {
-  const drawn = { width: board.width + (board.tab?.length ?? 0), height: board.height };
+function fitted(board: Board, room: { width: number; height: number }, { closing }: Shown): Frame {
+  const { left, right, top } = standsOut(board);
+  const drawn = { width: board.width + left + right, height: board.height + (closing ? top : 0) };
   const whole = fitFrame({ ...drawn, room, margins: marginsOf(board), most: 4.5 });
   // what stands out at the left needs its room there
-  const before = board.tab?.edge === 'left' ? board.tab.length : 0;
-  return { ...whole, x: (mm) => whole.x(mm + before) };
+  return { ...whole, x: (mm) => whole.x(mm + left) };
 }
 
 /** What the side is, and what is worth knowing of it. */
