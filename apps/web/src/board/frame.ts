@@ -29,7 +29,7 @@ export function fitFrame({ width, height, room, margins, most }: Fit): Frame {
   const free = { width: room.width - margins.left - margins.right, height: room.height - margins.top - margins.bottom };
   const scale = Math.max(0.05, Math.min(most, free.width / Math.max(width, 1), free.height / Math.max(height, 1)));
   const left = margins.left + Math.max(0, (free.width - width * scale) / 2);
-  const bottom = margins.top + height * scale;
+  const bottom = margins.top + Math.max(0, (free.height - height * scale) / 2) + height * scale;
   return { scale, x: (mm) => left + mm * scale, y: (mm) => bottom - mm * scale };
 }
 

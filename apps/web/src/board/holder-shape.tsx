@@ -5,21 +5,30 @@ import { boxOf, type Frame } from './frame.ts';
 /** px for each letter of a name, on the average. */
 const LETTER = 6.4;
 
-interface HolderPart {
+export interface HolderPart {
   holder: BoardHolder;
-  /** What it lies on. */
+  /** What it lies on, and how high that is, mm. */
   ground: Role;
+  top: number;
   frame: Frame;
   tints: Tints;
   show: Shown;
 }
 
 /** A holder with its things in place: what stands out of each pocket, and its front over the rest. */
-export function HolderShape({ holder, ground, frame, tints, show }: HolderPart) {
+export function HolderShape({ holder, ground, top, frame, tints, show }: HolderPart) {
   const over = tints.inkOn(tints.cloth(holder.backed ? 'pocket' : ground));
   const front = frontOf(holder);
   const ink = tints.inkOn(tints.cloth(front?.cloth ?? 'pocket'));
   const line = { stroke: ink, strokeWidth: 1.4, strokeDasharray: '7 4' };
+  // straps go over the things, but not over their names
+  const strapped = holder.bands.length > 0;
+  const nameOf = (thing: BoardThing, index: number) => {
+    if (!show.names || (show.fronts && thing.hidden)) return null;
+    const fronts = holder.layers.slice(index).flatMap((layer) => (layer.kind === 'front' ? [layer.front.y1] : []));
+    const below = show.fronts ? Math.max(thing.y0, ...fronts.filter((y) => y < thing.y1)) : thing.y0;
+    return <ThingName key={index} thing={thing} below={below} frame={frame} ink={over} />;
+  };
   return (
     <>
       {holder.backed && <rect {...boxOf(frame, holder)} fill={tints.cloth('pocket')} stroke={INK} strokeWidth="1" />}
@@ -44,17 +53,12 @@ export function HolderShape({ holder, ground, frame, tints, show }: HolderPart) 
               />
             )
           );
-        const hidden = show.fronts && holder.hidden.includes(layer.thing.name);
         return (
           show.things && (
-            <ThingInPlace
-              key={index}
-              thing={layer.thing}
-              frame={frame}
-              tint={tints.thing(layer.thing.line)}
-              named={show.names && !hidden}
-              ink={over}
-            />
+            <g key={index}>
+              <ThingShape thing={layer.thing} frame={frame} tint={tints.thing(layer.thing.line)} />
+              {!strapped && nameOf(layer.thing, index)}
+            </g>
           )
         );
       })}
@@ -66,6 +70,9 @@ export function HolderShape({ holder, ground, frame, tints, show }: HolderPart) 
           wide={wide * frame.scale}
         />
       ))}
+      {strapped &&
+        show.things &&
+        holder.layers.map((layer, index) => layer.kind === 'thing' && nameOf(layer.thing, index))}
       {show.stitching &&
         holder.stitching.map(({ from, to }, index) => (
           <path
@@ -74,7 +81,7 @@ export function HolderShape({ holder, ground, frame, tints, show }: HolderPart) 
             {...line}
           />
         ))}
-      {show.names && show.fronts && <NamedBehind holder={holder} frame={frame} ink={over} cloth={ink} />}
+      {show.names && show.fronts && <NamedBehind holder={holder} top={top} frame={frame} ink={over} cloth={ink} />}
       {show.things &&
         front &&
         holder.layers.map(
@@ -85,54 +92,44 @@ export function HolderShape({ holder, ground, frame, tints, show }: HolderPart) 
   );
 }
 
-/** What stands out of a pocket carries the name of both; what is hidden is named at the mouth. */
-function ThingInPlace({
-  thing,
-  frame,
-  tint,
-  named,
-  ink,
-}: {
-  thing: BoardThing;
-  frame: Frame;
-  tint: string;
-  named: boolean;
-  /** Reads beside the thing. */
-  ink: string;
-}) {
+function ThingShape({ thing, frame, tint }: { thing: BoardThing; frame: Frame; tint: string }) {
   const box = boxOf(frame, thing);
-  const narrow = box.width < thing.name.length * LETTER + 44;
-  const y = box.y + Math.min(17, box.height - 3);
-  return (
-    <g>
-      <rect
-        {...box}
-        rx={Math.min(thing.radius * frame.scale, box.width / 2, box.height / 2)}
-        fill={tint}
-        stroke={INK}
-        strokeWidth="1.1"
-      />
-      {!named ? null : narrow ? (
-        <NarrowName box={box} thing={thing} ink={ink} />
-      ) : (
-        <>
-          <text x={box.x + 10} y={y} fontSize="12" fill={INK}>
-            {thing.name}
-          </text>
-          <text x={box.x + box.width - 10} y={y} textAnchor="end" fontSize="11.5" fontWeight="650" fill={WELD}>
-            {thing.place}
-          </text>
-        </>
-      )}
-    </g>
-  );
+  const radius = Math.min(thing.radius * frame.scale, box.width / 2, box.height / 2);
+  return <rect {...box} rx={radius} fill={tint} stroke={INK} strokeWidth="1.1" />;
 }
 
-/** A name that does not fit across stands upright if it fits so; else only its place is told. */
-function NarrowName({ box, thing, ink }: { box: ReturnType<typeof boxOf>; thing: BoardThing; ink: string }) {
-  const fits = box.height > thing.name.length * LETTER + 16 && box.width > 15;
+interface ThingNamed {
+  thing: BoardThing;
+  /** Down to where it is seen, mm. */
+  below: number;
+  frame: Frame;
+  /** Reads beside the thing. */
+  ink: string;
+}
+
+/** Room for the place beside a name, and letters that a cut name keeps at least. */
+const PLACE = { room: 44, letters: 7 };
+
+/** What stands out of a pocket carries the name of both: across, else upright, else cut short; else only its place is told. */
+function ThingName({ thing, below, frame, ink }: ThingNamed) {
+  const box = boxOf(frame, { ...thing, y0: below });
+  const across = shortened(thing.name, box.width - PLACE.room);
+  const upright = box.height > thing.name.length * LETTER + 16 && box.width > 15;
   const [cx, cy] = [box.x + box.width / 2, box.y + box.height / 2];
-  if (fits)
+  // beside what is too thin for letters
+  const y = box.height < 14 ? box.y - 4 : box.y + Math.min(17, box.height - 3);
+  if (across === thing.name || (!upright && across.length >= PLACE.letters))
+    return (
+      <>
+        <text x={box.x + 10} y={y} fontSize="12" fill={INK}>
+          {across}
+        </text>
+        <text x={box.x + box.width - 10} y={y} textAnchor="end" fontSize="11.5" fontWeight="650" fill={WELD}>
+          {thing.place}
+        </text>
+      </>
+    );
+  if (upright)
     return (
       <text transform={`translate(${cx + 4} ${cy}) rotate(-90)`} textAnchor="middle" fontSize="11.5" fill={INK}>
         {thing.name}
@@ -194,12 +191,22 @@ function shortened(name: string, width: number): string {
   return most < 4 ? '' : `${name.slice(0, most - 1).trimEnd()}…`;
 }
 
+interface Behind {
+  holder: BoardHolder;
+  top: number;
+  frame: Frame;
+  /** Read beside the holder, and on its front. */
+  ink: string;
+  cloth: string;
+}
+
 /** Things that lie wholly behind their front are named above its mouth. */
-function NamedBehind({ holder, frame, ink, cloth }: { holder: BoardHolder; frame: Frame; ink: string; cloth: string }) {
+function NamedBehind({ holder, top, frame, ink, cloth }: Behind) {
   const front = frontOf(holder);
   if (!front || holder.hidden.length === 0) return null;
-  // where there is nothing above the mouth, the front carries the name
-  const inside = front.y1 > holder.y1 - 1;
+  // where there is no room above the mouth, or something stands there, the front carries the name
+  const stands = holder.layers.some((layer) => layer.kind === 'thing' && layer.thing.y1 > front.y1 + 1);
+  const inside = stands || (top - front.y1) * frame.scale < 14;
   const colour = inside ? cloth : ink;
   const names = [...new Set(holder.hidden)].join(', ');
   return (

@@ -24,7 +24,15 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
       <SideGround {...part} />
       <WithinOutline board={board} frame={frame}>
         {board.holders.map((holder) => (
-          <HolderShape key={holder.id} holder={holder} ground={board.ground} frame={frame} tints={tints} show={show} />
+          <HolderShape
+            key={holder.id}
+            holder={holder}
+            ground={board.ground}
+            top={board.height}
+            frame={frame}
+            tints={tints}
+            show={show}
+          />
         ))}
       </WithinOutline>
       <SideFolds {...part} />

@@ -1,7 +1,7 @@
 import type { BoardFace } from '../bodies/board-plan.ts';
 import type { PlacedThing } from '../holders/holder-kind.ts';
 import type { SolvedHolder } from '../solve/solution.ts';
-import type { BoardFront, BoardHolder, BoardThing } from './board.ts';
+import type { BoardFront, BoardHolder, BoardThing, Box } from './board.ts';
 
 /** What stands out less than this above its front cannot carry its name, mm. */
 const NAME_NEEDS = 3;
@@ -10,23 +10,22 @@ const NAME_NEEDS = 3;
 export function boardHolder(holder: SolvedHolder, { dx, dy, stretch, cloth, open }: BoardFace): BoardHolder {
   const x = (at: number) => dx + at * stretch;
   const { id, title, face, seat, mouths, things, stitching, bands = [] } = holder;
-  const placed = things.map((thing, index) => boardThing({ ...thing, y: thing.y + dy }, x, placeOf(holder, index)));
-  const fronts = open
-    ? []
-    : mouths.map((mouth): BoardFront => ({
-        id: mouth.id,
-        cloth,
-        x0: x(mouth.x0),
-        x1: x(mouth.x1),
-        y0: mouth.bottom + dy,
-        y1: mouth.y + dy,
-      }));
-  const layers = inOrder(placed, fronts);
-  // each tier has its own front; several things behind one front share it
-  const frontOf = (index: number) => fronts[fronts.length === placed.length ? index : 0];
-  const hidden = placed
-    .filter(({ y1 }, index) => y1 < (frontOf(index)?.y1 ?? -Infinity) + NAME_NEEDS)
-    .map(({ name }) => name);
+  const fronts = mouths.map((mouth): BoardFront => ({
+    id: mouth.id,
+    cloth,
+    x0: x(mouth.x0),
+    x1: x(mouth.x1),
+    y0: mouth.bottom + dy,
+    y1: mouth.y + dy,
+  }));
+  const placed = things.map((thing, index): Behind => {
+    const box = boxOf({ ...thing, y: thing.y + dy }, x);
+    const front = fronts.length === things.length ? fronts[index] : frontBefore(box, fronts);
+    const place = holder.kind === 'channel-row' ? `${id}${index + 1}` : (front?.id ?? id);
+    const hidden = !open && front !== undefined && box.y1 < front.y1 + NAME_NEEDS;
+    const { line, name, radius } = thing;
+    return { thing: { line, name, radius, place, hidden, ...box }, front };
+  });
   const [x0, x1] = [x(seat.x), x(seat.x + seat.width.value)];
   return {
     id,
@@ -37,37 +36,43 @@ export function boardHolder(holder: SolvedHolder, { dx, dy, stretch, cloth, open
     x1,
     y0: seat.y + dy,
     y1: seat.y + dy + seat.height.value,
-    layers,
+    layers: inOrder(placed, open ? [] : fronts),
     stitching: stitching.map(({ from, to }) => ({
       from: [x(from[0]), from[1] + dy],
       to: [x(to[0]), to[1] + dy],
     })),
     bands: bands.map(({ from, to, wide }) => ({ from: [x(from[0]), from[1] + dy], to: [x(to[0]), to[1] + dy], wide })),
-    hidden,
+    hidden: placed.flatMap(({ thing }) => (thing.hidden ? [thing.name] : [])),
     across: acrossOf(holder, x0, (x0 + x1) / 2),
   };
 }
 
-/** Each thing behind its own front, or all of them behind all fronts. */
-function inOrder(things: readonly BoardThing[], fronts: readonly BoardFront[]): BoardHolder['layers'] {
-  const laid = (thing: BoardThing) => ({ kind: 'thing', thing }) as const;
-  const over = (front: BoardFront) => ({ kind: 'front', front }) as const;
-  if (fronts.length === things.length) return things.flatMap((thing, index) => [laid(thing), over(fronts[index]!)]);
-  return [...things.map(laid), ...fronts.map(over)];
+interface Behind {
+  thing: BoardThing;
+  front: BoardFront | undefined;
 }
 
-/** The pocket of a thing: its mouth, or its number among the channels. */
-const placeOf = ({ id, kind, mouths }: SolvedHolder, index: number): string =>
-  kind === 'channel-row' ? `${id}${index + 1}` : (mouths[index]?.id ?? id);
+/** From the back: each front lies over the things behind it; tiers lie on each other as they do in the holder. */
+function inOrder(placed: readonly Behind[], fronts: readonly BoardFront[]): BoardHolder['layers'] {
+  const laid = (behind: BoardFront | undefined) =>
+    placed.flatMap(({ thing, front }) => (front?.id === behind?.id ? [{ kind: 'thing', thing } as const] : []));
+  if (fronts.length === 0) return placed.map(({ thing }) => ({ kind: 'thing', thing }));
+  return [...laid(undefined), ...fronts.flatMap((front) => [...laid(front), { kind: 'front', front } as const])];
+}
+
+/** Of several fronts before a thing it is the one whose pocket it stands in: they end at the same bottom. */
+function frontBefore(thing: Box, fronts: readonly BoardFront[]): BoardFront | undefined {
+  const away = (front: BoardFront) => Math.abs(front.y0 - thing.y0);
+  const [nearest] = fronts
+    .filter(({ x0, x1 }) => x0 < thing.x1 && thing.x0 < x1)
+    .sort((one, other) => away(one) - away(other));
+  return nearest;
+}
 
 /** Things keep their size where the cloth under them is stretched round the fold. */
-function boardThing(
-  { line, name, x: left, y, width, height, radius }: PlacedThing,
-  x: (at: number) => number,
-  place: string,
-): BoardThing {
+function boxOf({ x: left, y, width, height }: PlacedThing, x: (at: number) => number): Box {
   const middle = x(left + width / 2);
-  return { line, name, radius, place, x0: middle - width / 2, x1: middle + width / 2, y0: y, y1: y + height };
+  return { x0: middle - width / 2, x1: middle + width / 2, y0: y, y1: y + height };
 }
 
 /** The first clear width of a holder. */

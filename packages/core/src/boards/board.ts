@@ -17,6 +17,8 @@ export interface BoardThing extends Box {
   radius: number;
   /** The pocket that it is in, such as `A1`. */
   place: string;
+  /** Whether it lies behind its front so far that it cannot carry its name. */
+  hidden: boolean;
 }
 
 /** A front of cloth with its mouth at the top. */
@@ -37,7 +39,7 @@ export interface BoardHolder extends Box {
   stitching: { from: [number, number]; to: [number, number] }[];
   /** Straps that cross over the things: middle line and width. */
   bands: { from: [number, number]; to: [number, number]; wide: number }[];
-  /** Names of things that lie wholly behind their front. */
+  /** Names of the things that are hidden. */
   hidden: string[];
   /** The size that is dimensioned when it is selected. */
   across: { path: string; x0: number; x1: number } | undefined;

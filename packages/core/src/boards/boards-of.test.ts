@@ -49,6 +49,21 @@ describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
         expect(boundsOf(outline)).toMatchObject({ width: expect.closeTo(width, 6), height: expect.closeTo(height, 6) });
     }
   });
+  test('lay each front over the things of its own pocket, and those of the tier before over the front', () => {
+    for (const { id, layers } of boards.flatMap(({ holders }) => holders)) {
+      const fronts = layers.flatMap((layer, at) => (layer.kind === 'front' ? [{ ...layer.front, at }] : []));
+      layers.forEach((layer, at) => {
+        if (layer.kind !== 'thing' || fronts.length === 0) return;
+        const { name, place, y1, hidden } = layer.thing;
+        const own = fronts.find((front) => front.id === place) ?? fronts.find((front) => front.at > at)!;
+        expect([id, name, own.at > at]).toEqual([id, name, true]);
+        // what stands out by more than 3 mm carries its name
+        expect([id, name, hidden]).toEqual([id, name, y1 < own.y1 + 3]);
+        const behind = fronts.filter((front) => front.y1 > own.y1 + 1e-6 && front.id.startsWith(id));
+        for (const front of behind) expect([id, name, front.at < at]).toEqual([id, name, true]);
+      });
+    }
+  });
   test('draw every thing as large as it is', () => {
     for (const { holders } of boards)
       for (const { id, layers } of holders) {
@@ -62,6 +77,13 @@ describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
 });
 
 const named = (id: string) => demoDesigns.find((design) => design.id === id)!;
+
+test('two columns of two tiers: each row is named by its tier, and nothing in them is hidden', () => {
+  const tiers = first(named('ferry-pocket')).holders.find(({ id }) => id === 'A')!;
+  const order = tiers.layers.map((layer) => (layer.kind === 'front' ? `front ${layer.front.id}` : layer.thing.place));
+  expect(order).toEqual(['A1', 'A1', 'front A1', 'A2', 'A2', 'front A2']);
+  expect(tiers.hidden).toEqual([]);
+});
 
 describe('what closes and carries a bag, over its mouth', () => {
   const boardsAfter = (id: string, change: (design: DesignDocument) => DesignDocument) => {

@@ -1,8 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { BoardHolder, Role } from '@zindle/core';
 import { pressable } from '../../../board/pressable.ts';
 import type { Shown, Tints } from '../../../board/drawing-kit.ts';
-import { HolderShape } from '../../../board/holder-shape.tsx';
+import { HolderShape, type HolderPart } from '../../../board/holder-shape.tsx';
 import { idOfPlacing } from '../../../derivations/placing.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import { takenBy } from '../placing/taken-by.ts';
@@ -12,18 +11,12 @@ import type { OnBoard } from './on-board.ts';
 export function HoldersLayer({ board, frame, tints, show }: OnBoard & { tints: Tints; show: Shown }) {
   const rest = { frame, tints, show };
   return board.holders.map((holder) => (
-    <HolderOnBoard key={holder.id} holder={holder} ground={board.ground} {...rest} />
+    <HolderOnBoard key={holder.id} holder={holder} ground={board.ground} top={board.height} {...rest} />
   ));
 }
 
-interface Props extends Pick<OnBoard, 'frame'> {
-  holder: BoardHolder;
-  ground: Role;
-  tints: Tints;
-  show: Shown;
-}
-
-function HolderOnBoard({ holder, ground, frame, tints, show }: Props) {
+function HolderOnBoard(part: HolderPart) {
+  const { holder } = part;
   const { id, title } = holder;
   const select = useDesign((state) => state.select);
   const selected = useDesign((state) => state.selection === `holders/${id}`);
@@ -37,7 +30,7 @@ function HolderOnBoard({ holder, ground, frame, tints, show }: Props) {
       aria-pressed={selected}
       opacity={isDragging ? 0.45 : 1}
     >
-      <HolderShape holder={holder} ground={ground} frame={frame} tints={tints} show={show} />
+      <HolderShape {...part} />
     </g>
   );
 }
