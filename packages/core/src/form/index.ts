@@ -1,4 +1,5 @@
 export * from './form.ts';
+export type { OverMouth } from './over-mouth.ts';
 export * from './skin.ts';
 export * from './solid.ts';
 export * from './thick.ts';

@@ -4,7 +4,8 @@ import { polygonArea } from '../geometry/outline.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { formOf } from './form.ts';
 import { skinOf } from './skin.ts';
-import { viewOf, type ViewOptions } from './view.ts';
+import { tabOutline } from '../closures/tab-outline.ts';
+import { viewOf, type FormView, type SeenFace, type ViewOptions } from './view.ts';
 
 const solidOf = (id: string) => {
   const { pieces, seams } = solveDesign(demoDesigns.find((design) => design.id === id)!);
@@ -66,6 +67,69 @@ describe('a solid as it is seen', () => {
       expect(faces.some(({ inside }) => inside)).toBe(true);
     },
   );
+
+  describe('what goes over its mouth', () => {
+    const front = { turn: 0, above: 0 };
+    const [width, depth, height] = [98.5, 41, 139];
+    // a strip with a half-round end, 20 below the mouth at the back
+    const strap = { outline: tabOutline(30, 120), within: 20 };
+    const of = (piece: string, { faces }: FormView) => faces.filter((face) => face.piece === piece);
+    const range = (faces: Pick<SeenFace, 'points'>[], axis: 0 | 1): [number, number] => {
+      const all = faces.flatMap(({ points }) => points.map((point) => point[axis]));
+      return [Math.min(...all), Math.max(...all)];
+    };
+
+    test('hangs down at the front by what is left of it behind the mouth, and is as wide as it is', () => {
+      const seen = view('logger-bag', { ...front, over: { flap: strap, grips: [] } });
+      const [top, end] = range(of('flap', seen), 1);
+      // the strap lies a millimetre off the cloth at either side
+      expect(end - top).toBeCloseTo(120 - 20 - (depth + 2), 3);
+      const [left, right] = range(of('flap', seen), 0);
+      expect([left, right]).toEqual([expect.closeTo(width / 2 - 15, 3), expect.closeTo(width / 2 + 15, 3)]);
+      expect(seen.height).toBeCloseTo(height + 1, 3);
+      // it is in front of the wall, and its right side is seen
+      expect(seen.faces.at(-1)).toMatchObject({ piece: 'flap', inside: false });
+    });
+
+    test('from above covers the mouth from the back to the front', () => {
+      const seen = view('logger-bag', { turn: 0, above: Math.PI / 2, over: { flap: strap, grips: [] } });
+      const [back, end] = range(of('flap', seen), 1);
+      expect(end - back).toBeCloseTo(depth + 2, 3);
+      const [lid] = of('flap', seen).filter(({ points }) => Math.abs(polygonArea(points)) > 1);
+      expect(Math.abs(polygonArea(lid!.points))).toBeCloseTo(30 * (depth + 2), 2);
+      expect(lid!.inside).toBe(false);
+    });
+
+    test('one that is shorter than the mouth is deep hangs down nowhere', () => {
+      const short = { outline: tabOutline(30, 50), within: 20 };
+      const seen = view('logger-bag', { ...front, over: { flap: short, grips: [] } });
+      const [top, end] = range(of('flap', seen), 1);
+      expect(end - top).toBeCloseTo(0, 6);
+    });
+
+    test('handles stand over the front and the back, as high as they are and their ends apart', () => {
+      const grip = { x0: -30, x1: 30, drop: 90, wide: 10 };
+      const seen = view('logger-bag', { ...front, over: { grips: [grip] } });
+      // a chord of a curve lies within it
+      expect(seen.height).toBeGreaterThan(height + 90 + 5 - 0.5);
+      expect(seen.height).toBeLessThanOrEqual(height + 90 + 5 + 1e-6);
+      const mouth = seen.height - height;
+      const feet = of('grip', seen).flatMap(({ points }) => points.filter(([, y]) => Math.abs(y - mouth) < 1));
+      const [left, right] = range([{ points: feet }], 0);
+      expect(right - left).toBeCloseTo(60 + 10, 6);
+      expect((left + right) / 2).toBeCloseTo(width / 2, 6);
+      const turned = view('logger-bag', { turn: Math.PI / 2, above: 0, over: { grips: [grip] } });
+      // from the side both are lines, a millimetre off the cloth
+      const [back, end] = range(of('grip', turned), 0);
+      expect(end - back).toBeCloseTo(depth + 2, 6);
+    });
+
+    test('is left away where no mouth looks up', () => {
+      const over = { flap: strap, grips: [{ x0: -30, x1: 30, drop: 90, wide: 10 }] };
+      for (const id of ['refractometer-case', 'double-tube', 'probe-roll'])
+        expect(view(id, { over }).faces).toEqual(view(id).faces);
+    });
+  });
 
   test('more light falls on what looks up than on what looks away from it', () => {
     const { faces } = view('refractometer-case');

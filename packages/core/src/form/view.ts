@@ -1,6 +1,7 @@
 import type { Point } from '../geometry/perimeter.ts';
 import type { Solid } from './solid.ts';
 import { fromBehind } from './from-behind.ts';
+import { overMouth, type OverFacet, type OverMouth } from './over-mouth.ts';
 import { ringArea } from './ring-area.ts';
 import { cross, dot, lengthOf, less, middleOf, scaled, unit, type Vector } from './vector.ts';
 
@@ -8,6 +9,7 @@ export type LineKind = 'rim' | 'edge' | 'seam';
 
 /** A face as it is seen. Points mm, y downwards. */
 export interface SeenFace {
+  /** Its piece; `flap` and `grip` go over the mouth. */
   piece: string;
   points: Point[];
   /** Its inside is seen. */
@@ -30,6 +32,8 @@ export interface ViewOptions {
   turn?: number;
   /** How far from above, rad; default 24 degrees. */
   above?: number;
+  /** What goes over its mouth; left away if it has none that looks up. */
+  over?: OverMouth;
 }
 
 const DEGREE = Math.PI / 180;
@@ -39,8 +43,8 @@ const SMOOTH = 20 * DEGREE;
 const LIGHT = unit([-0.35, 0.8, 0.5]);
 
 /** Draws a solid without perspective, so that parallel edges stay parallel and can be compared. */
-export function viewOf(solid: Solid, { turn = 30 * DEGREE, above = 24 * DEGREE }: ViewOptions = {}): FormView {
-  const frame = uprightFrame(solid);
+export function viewOf(solid: Solid, { turn = 30 * DEGREE, above = 24 * DEGREE, over }: ViewOptions = {}): FormView {
+  const { frame, mouth } = upright(solid);
   const stood = solid.corners.map((corner): Vector => [
     dot(corner, frame[0]),
     dot(corner, frame[1]),
@@ -73,17 +77,33 @@ export function viewOf(solid: Solid, { turn = 30 * DEGREE, above = 24 * DEGREE }
       } satisfies SeenFace,
     };
   });
-  const order = fromBehind(faces.map(({ ring }) => ring));
-  return fitted(order.map((index) => faces[index]!.face));
+  const rim = mouth?.map((corner) => stood[corner]!);
+  const all = [...faces, ...(rim && over ? overMouth(rim, over) : []).map((facet) => seenOver(facet, turn, above))];
+  const order = fromBehind(all.map(({ ring }) => ring));
+  return fitted(order.map((index) => all[index]!.face));
 }
 
-/** Right, up and towards the eye. A mouth, or a slit along one side, looks up; without one, the largest facet of the first piece
+/** What goes over the mouth, as it is seen. */
+function seenOver({ of, ring, within }: OverFacet, turn: number, above: number) {
+  const seen = ring.map((corner) => camera(corner, turn, above));
+  const points = seen.map(([x, y]): Point => [x, -y]);
+  const normal = normalOf(ring);
+  const inside = camera(normal, turn, above)[2] < 0;
+  const lines = points.flatMap((from, at) =>
+    within.includes(at) ? [] : [{ from, to: points[(at + 1) % points.length]!, kind: 'edge' as const }],
+  );
+  const light = (1 + dot(inside ? scaled(normal, -1) : normal, LIGHT)) / 2;
+  return { ring: seen, face: { piece: of, points, inside, light, lines } satisfies SeenFace };
+}
+
+/** Right, up and towards the eye, and the mouth that looks up, if it is one. A mouth, or a slit along one side, looks up; without one, the largest facet of the first piece
  * does. */
-function uprightFrame({ rims, corners, extent }: Solid): [Vector, Vector, Vector] {
+function upright({ rims, corners, extent }: Solid): { frame: [Vector, Vector, Vector]; mouth: number[] | undefined } {
   const [only, ...rest] = rims.map((rim) => rim.map((corner) => corners[corner]!));
   const mouth = only && rest.length === 0 ? (mouthNormal(only) ?? towardsSlit(only, corners, extent)) : undefined;
   const open = mouth && snapped(mouth);
-  const up = open && !isFlat(open, extent) ? open : ([0, 0, 1] as const);
+  const stands = open && !isFlat(open, extent);
+  const up = stands ? open : ([0, 0, 1] as const);
   const axes: Vector[] = [
     [1, 0, 0],
     [0, 1, 0],
@@ -92,7 +112,7 @@ function uprightFrame({ rims, corners, extent }: Solid): [Vector, Vector, Vector
   const level = axes.filter((axis) => Math.abs(dot(axis, up)) < 0.5);
   const wide = (axis: Vector) => extent[axis.findIndex((each) => each === 1)]!;
   const right = level.sort((a, b) => wide(b) - wide(a))[0]!;
-  return [right, up, cross(right, up)];
+  return { frame: [right, up, cross(right, up)], mouth: stands ? rims[0] : undefined };
 }
 
 /** Whether a solid is a sheet along a direction: its rim is then no mouth. */

@@ -7,12 +7,13 @@ import { Measure } from '../../ui/measure.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 
+const WEBBING = '#C9C2B0';
 const MARGIN = { x: 60, top: 70, bottom: 100 };
 
 /** The finished thing, folded and sewn from its pieces, drawn without perspective. */
 export function FormBoard({ document, solution }: WithSolution) {
   const { ref, width, height } = useSize<HTMLDivElement>();
-  const { view, pending } = useForm(solution);
+  const { view, pending } = useForm(document, solution);
   return (
     <div ref={ref} className="absolute inset-0 overflow-hidden bg-cloth">
       {width > 0 && view && <Drawing view={view} document={document} width={width} height={height} pending={pending} />}
@@ -49,7 +50,12 @@ function Drawing({ view, document, width, height, pending }: DrawingProps) {
     >
       <g transform={`translate(${left} ${top}) scale(${scale})`} strokeLinejoin="round" strokeLinecap="round">
         {view.faces.map((face, index) => (
-          <Face key={index} face={face} tint={shaded(face.inside ? inside : outside, face.light)} scale={scale} />
+          <Face
+            key={index}
+            face={face}
+            tint={shaded(face.piece === 'grip' ? WEBBING : face.inside ? inside : outside, face.light)}
+            scale={scale}
+          />
         ))}
       </g>
     </svg>
@@ -114,7 +120,8 @@ function FinishedSizes({ solution }: Pick<WithSolution, 'solution'>) {
         ))}
       </ul>
       <p className="mt-1 text-xs text-quiet">
-        The outer layer, full, from its pieces and seams alone; nothing is stretched. What is set on it is not drawn.
+        The outer layer, full, from its pieces and seams alone; nothing is stretched. Flap and handles are drawn as they
+        lie; what else is set on it is not.
       </p>
     </div>
   );
