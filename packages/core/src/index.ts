@@ -35,6 +35,7 @@ export * from './solve/resolve.ts';
 export * from './contents/parse-line.ts';
 export * from './contents/measuring.ts';
 export * from './document/limits.ts';
+export * from './document/item-of.ts';
 export * from './document/edits/edit.ts';
 export * from './document/edits/place.ts';
 export * from './document/edits/new-design.ts';

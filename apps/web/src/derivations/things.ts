@@ -1,4 +1,4 @@
-import { holdersFor, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+import { holdersFor, itemOf as findItem, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
 import { shelvesNow } from '../store/shelves.ts';
 
 /** A line of contents with its item and the place that holds it. */
@@ -12,10 +12,9 @@ export interface ThingToHold {
   held: boolean;
 }
 
-export function itemOf({ ownItems }: DesignDocument, line: ContentsLine): Item | undefined {
-  const named = ({ id }: Item) => id === line.item;
-  return ownItems.find(named) ?? shelvesNow().items.find(named);
-}
+/** The thing of a line, as the shelves are now. */
+export const itemOf = (document: DesignDocument, { item }: ContentsLine): Item | undefined =>
+  findItem(document, item, shelvesNow().items);
 
 /** What the maker calls a line. */
 export function thingName(document: DesignDocument, id: string): string {

@@ -1,4 +1,5 @@
 import {
+  itemOf,
   moveHolder,
   placesFor,
   putThings,
@@ -33,7 +34,7 @@ onmessage = ({ data }: MessageEvent<TrialTask>) => {
   };
   if (what.kind === 'line') {
     const line = document.contents.find(({ id }) => id === what.line);
-    const item = [...document.ownItems, ...shelves.items].find(({ id }) => id === line?.item);
+    const item = itemOf(document, line?.item, shelves.items);
     if (!line || !item) return;
     for (const { id, place } of placesFor(document, item, line.id))
       tell(id, tryEdit(document, putThings(line, '', place), before, shelves, line.id));

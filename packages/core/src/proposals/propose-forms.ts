@@ -3,6 +3,7 @@ import type { DesignDocument } from '../document/design-document.ts';
 import { changeForm } from '../document/edits/form.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import { bodyKind, holderKind } from '../document/edits/seats.ts';
+import { itemOf } from '../document/item-of.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
@@ -84,7 +85,7 @@ function holding(
     const family = holderKind(kind);
     for (const { line, count } of held) {
       const wanted = contents.find(({ id }) => id === line)?.item;
-      const item = [...ownItems, ...items].find(({ id }) => id === wanted);
+      const item = itemOf({ ownItems }, wanted, items);
       if (!family || !item) continue;
       score += count * family.suits(item).score;
       counts.set(family.title, (counts.get(family.title) ?? 0) + count);

@@ -4,6 +4,7 @@ import { shelfLimits } from '../../shelves/shelf-limits.ts';
 import { houseRules, isHouseRule } from '../../shelves/rules/house-rules.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { DesignDocument } from '../design-document.ts';
+import { itemOf } from '../item-of.ts';
 import { changeItem } from './contents.ts';
 import type { Edit } from './edit.ts';
 import { bodyKind, holderKind } from './seats.ts';
@@ -53,7 +54,7 @@ const sides = ['length', 'width', 'thickness', 'girth'] as const;
 
 /** A measure of a thing: the design gets its own copy of one from the shelf. */
 function itemEdit(document: DesignDocument, id: string, side: string, items: readonly Item[]): InputEdit | undefined {
-  const item = [...document.ownItems, ...items].find((each) => each.id === id);
+  const item = itemOf(document, id, items);
   const line = document.contents.find((each) => each.item === id);
   const key = sides.find((each) => each === side);
   // the sides of what is round, and of what is drawn, go together: they are measured on Hold
