@@ -69,6 +69,67 @@ test.describe('on a screen that is touched', () => {
   });
 });
 
+/** A demo design, changed and stored under another name. */
+async function changed(page: Page, from: string, id: string, change: object): Promise<void> {
+  const { document } = await (await page.request.get(`/api/designs/${from}`)).json();
+  const made = await page.request.post('/api/designs', {
+    data: { document: { ...document, ...change, id, name: id } },
+  });
+  expect(made.status()).toBe(201);
+}
+
+test('the end of a place is pulled: the pocket above goes up, and the room is given back by undo', async ({ page }) => {
+  const column = ['B', 'C'].map((holder) => ({ kind: 'holder', id: holder }));
+  await changed(page, 'survey-folio', 'pulled-folio', {
+    faces: {
+      'leaf-1': { kind: 'holder', id: 'A' },
+      'leaf-2': { kind: 'column', gap: 6, share: 'keep', children: column },
+    },
+    pins: { 'body/height': 400 },
+  });
+  await page.goto('/d/pulled-folio/shape');
+  const above = page.getByRole('button', { name: 'Channels on a face C', exact: true });
+  const before = (await above.boundingBox())!;
+  await page.getByRole('button', { name: 'Mesh pocket B', exact: true }).click({ position: { x: 10, y: 60 } });
+  const place = page.getByRole('slider', { name: 'Height of its place' });
+  const least = Number(await place.getAttribute('aria-valuenow'));
+  const grip = (await place.boundingBox())!;
+  const at = [grip.x + grip.width / 2, grip.y + grip.height / 2] as const;
+  await page.mouse.move(...at);
+  await page.mouse.down();
+  await page.mouse.move(at[0], at[1] - 30, { steps: 6 });
+  await page.mouse.up();
+  const mm = Number(await place.getAttribute('aria-valuenow')) - least;
+  expect(mm).toBeGreaterThan(10);
+  const raised = before.y - (await above.boundingBox())!.y;
+  expect(Math.abs(raised - 30)).toBeLessThan(3);
+  await expect(page.getByRole('button', { name: /^Room left over goes to: each as set/ })).toBeVisible();
+  // by keyboard it goes on, a step of the grid each
+  await place.press('ArrowDown');
+  await expect(place).toHaveAttribute('aria-valuenow', String(least + mm - 0.5));
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(place).toHaveAttribute('aria-valuenow', String(least));
+});
+
+test('a flap stands up behind the mouth, and lies closed on the finished form', async ({ page }) => {
+  await page.goto('/d/receipts-accordion/shape');
+  const flap = page.getByRole('button', { name: 'Flap over the opening', exact: true });
+  const high = (await flap.boundingBox())!.height;
+  await flap.click({ position: { x: 20, y: 20 } });
+  await expect(page.getByLabel('Selected object').getByRole('heading', { name: 'Closure' })).toBeVisible();
+  expect(high).toBeGreaterThan(100);
+  // without it the drawing has the room
+  const fit = await scale(page);
+  await page.getByRole('button', { name: 'What is shown' }).click();
+  await page.getByRole('checkbox', { name: 'Flap and handles' }).click();
+  await expect(flap).toHaveCount(0);
+  expect(await scale(page)).toBeGreaterThan(fit * 1.2);
+  await page.keyboard.press('Escape');
+  await page.getByText('Finished', { exact: true }).click();
+  await expect(page.getByText('Flap and handles are drawn as they lie', { exact: false })).toBeVisible();
+});
+
 test('a sum tells what it feeds, and is changed inside; the change is told in a line', async ({ page }) => {
   await bifold(page);
   await chooseHolder(page, 'Card tiers A');

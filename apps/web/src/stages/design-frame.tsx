@@ -6,6 +6,7 @@ import { NavLink, useNavigate, useParams } from 'react-router';
 import { api } from '../api/client.ts';
 import { useDesign, useOpenDesign } from '../store/design-context.ts';
 import { NameField } from '../ui/name-field.tsx';
+import { EVERYWHERE } from '../ui/keys.ts';
 import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
@@ -132,17 +133,14 @@ function SaveWords() {
   );
 }
 
-/** Keys work everywhere but where text is typed. */
-const KEYS = { enableOnFormTags: ['radio', 'option', 'menuitem'] as const };
-
 function useKeys() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
   const undo = useDesign((state) => state.undo);
   const redo = useDesign((state) => state.redo);
-  useHotkeys('mod+z', (event) => (event.preventDefault(), undo()), KEYS);
-  useHotkeys('mod+shift+z, mod+y', (event) => (event.preventDefault(), redo()), KEYS);
-  useHotkeys('1,2,3', ({ key }) => void navigate(`/d/${id}/${stages[Number(key) - 1]!.path}`), KEYS, [id]);
+  useHotkeys('mod+z', (event) => (event.preventDefault(), undo()), EVERYWHERE);
+  useHotkeys('mod+shift+z, mod+y', (event) => (event.preventDefault(), redo()), EVERYWHERE);
+  useHotkeys('1,2,3', ({ key }) => void navigate(`/d/${id}/${stages[Number(key) - 1]!.path}`), EVERYWHERE, [id]);
 }
 
 /** Coming back to the window, a design that was changed in another one is taken over, unless there are own changes. */

@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import { thingsToHold, whyHomeless } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { shelvesNow } from '../../store/shelves.ts';
+import { EVERYWHERE } from '../../ui/keys.ts';
 import { useSolved } from '../use-solved.ts';
 import { AddThings } from './add-things.tsx';
 import { SeveralInspector } from './several-inspector.tsx';
@@ -48,9 +49,6 @@ export function HoldStage() {
   );
 }
 
-/** Keys work everywhere but where text is typed. */
-const KEYS = { enableOnFormTags: ['radio'] as const };
-
 /** The thing in hand, and those that are marked together with it. */
 function useMarks() {
   const document = useDesign((state) => state.document);
@@ -77,7 +75,7 @@ function useMarks() {
       const name = line?.name ?? line?.item ?? '';
       if (inHand.length > 0) edit(inHand.length > 1 ? removeAll(inHand) : removeContents(inHand[0]!, name));
     },
-    KEYS,
+    EVERYWHERE,
   );
   useHotkeys(
     'mod+d',
@@ -85,7 +83,7 @@ function useMarks() {
       event.preventDefault();
       if (inHand.length > 0) edit(duplicateContents(inHand, shelvesNow().items));
     },
-    KEYS,
+    EVERYWHERE,
   );
   useHotkeys(
     'mod+a',
@@ -93,9 +91,9 @@ function useMarks() {
       event.preventDefault();
       setMore(contents.map(({ id }) => id));
     },
-    KEYS,
+    EVERYWHERE,
   );
-  useHotkeys('escape', () => setMore([]), KEYS);
+  useHotkeys('escape', () => setMore([]), EVERYWHERE);
   return {
     line,
     marked,
