@@ -77,6 +77,7 @@ export * from './shelves/items/item-fields.ts';
 export * from './solve/pins.ts';
 export * from './solve/size-at.ts';
 export * from './bodies/board-plan.ts';
+export * from './bodies/roll/rolled.ts';
 export * from './boards/board.ts';
 export * from './boards/boards-of.ts';
 export * from './shelves/alike.ts';

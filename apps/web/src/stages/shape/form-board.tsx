@@ -1,17 +1,31 @@
 import type { FormView, LineKind, SeenFace } from '@zindle/core/form';
+import { useMemo } from 'react';
+import { rolledUp } from '@zindle/core';
 import { useSize } from '../../board/use-size.ts';
 import { useForm } from '../../derivations/form.ts';
 import { clothTint, shaded } from '../../derivations/tints.ts';
-import { useDesign } from '../../store/design-context.ts';
-import { Measure } from '../../ui/measure.tsx';
-import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
+import { FinishedSizes } from './finished-sizes.tsx';
+import { RolledBoard } from './rolled-board.tsx';
 
 const WEBBING = '#C9C2B0';
 const MARGIN = { x: 60, top: 70, bottom: 100 };
 
-/** The finished thing, folded and sewn from its pieces, drawn without perspective. */
+/** The finished thing as it is carried. */
 export function FormBoard({ document, solution }: WithSolution) {
+  const rolled = useMemo(
+    () => (solution.body.sizes.turns ? rolledUp(solution.section, solution.stacks) : undefined),
+    [solution],
+  );
+  return rolled ? (
+    <RolledBoard document={document} solution={solution} rolled={rolled} />
+  ) : (
+    <SewnBoard document={document} solution={solution} />
+  );
+}
+
+/** The finished thing, folded and sewn from its pieces, drawn without perspective. */
+function SewnBoard({ document, solution }: WithSolution) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const { view, pending } = useForm(document, solution);
   return (
@@ -20,7 +34,10 @@ export function FormBoard({ document, solution }: WithSolution) {
       {!view && !pending && (
         <p className="px-5 pt-16 text-quiet">It cannot be drawn as it will be; its pieces show how it is made.</p>
       )}
-      <FinishedSizes solution={solution} />
+      <FinishedSizes
+        solution={solution}
+        note="The outer layer, full, from its pieces and seams alone; nothing is stretched. Flap and handles are drawn as they lie; what else is set on it is not."
+      />
     </div>
   );
 }
@@ -93,36 +110,5 @@ function Face({ face: { points, lines }, tint, scale }: { face: SeenFace; tint: 
         />
       ))}
     </>
-  );
-}
-
-/** Each size opens its derivation. */
-function FinishedSizes({ solution }: Pick<WithSolution, 'solution'>) {
-  const explain = useDesign((state) => state.explain);
-  const length = useLength();
-  return (
-    <div className="absolute bottom-3 left-5 right-5">
-      <ul aria-label="Finished sizes" className="flex flex-wrap gap-x-7 gap-y-1">
-        {Object.entries(solution.finished).map(([name, size]) => (
-          <li key={name}>
-            <button
-              type="button"
-              className="text-left"
-              aria-label={`${size.label} ${length(size.value, true)}: explain`}
-              onClick={() => explain({ path: `finished/${name}`, into: [] })}
-            >
-              <span className="block text-xs text-quiet">{size.label}</span>
-              <span className="font-head text-lg underline decoration-dotted underline-offset-4">
-                <Measure mm={size.value} />
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      <p className="mt-1 text-xs text-quiet">
-        The outer layer, full, from its pieces and seams alone; nothing is stretched. Flap and handles are drawn as they
-        lie; what else is set on it is not.
-      </p>
-    </div>
   );
 }
