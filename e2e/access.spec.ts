@@ -42,6 +42,23 @@ test('shape: axe finds nothing with a sum open and a list open', async ({ page }
   await noAxeViolation(page, ['region']);
 });
 
+test('finished: a bag with its handles, and a roll from its end with all that is in it', async ({ page }) => {
+  await page.goto('/d/boat-tote/shape');
+  await page.getByText('Finished', { exact: true }).click();
+  await expect(page.getByRole('img', { name: /^The finished form/ })).toBeVisible();
+  await noAxeViolation(page);
+  await page.goto('/d/probe-roll/shape');
+  await page.getByText('Finished', { exact: true }).click();
+  const rolled = page.getByRole('img', { name: 'Rolled up, seen from its end' });
+  await expect(rolled.locator('title')).toHaveText([
+    'Chart board',
+    ...Array.from({ length: 3 }, () => 'Steel probe'),
+    'Tweezers',
+    ...Array.from({ length: 2 }, () => 'Feather brush'),
+  ]);
+  await noAxeViolation(page);
+});
+
 test('the keyboard reaches stages, drawing, sums and undo', async ({ page }) => {
   await newBifold(page);
   await hold(page, '4 cards');
