@@ -71,6 +71,8 @@ export interface SizedBody<Detail = unknown> {
   closedThickness: Derived;
   emptyThickness: Derived;
   sizes: Record<string, Derived>;
+  /** Names of own sizes that say how large it is outside beside the finished ones: a limit may be set on them. */
+  outermost?: readonly string[];
   faces: SizedFace[];
   /** Where a closure may be set. */
   closing: Closing;

@@ -86,6 +86,12 @@ describe('the probe roll, worked by hand (docs/worked/probe-roll.md)', () => {
   test('rolls up to about 73.1 x 16.1, and its tie is about 637', () => {
     expect(solution.finished.rolledThickness!.value).toBeCloseTo(16.1, 1);
     expect(solution.finished.rolledWidth!.value).toBeCloseTo(73.1, 1);
+    // at its thickest a brush lies above the core and one below, at its widest a probe beyond one end and a brush beyond the other
+    expect(solution.body.sizes.rolledThickest!.value).toBeCloseTo(25.92, 2);
+    expect(solution.body.sizes.rolledWidest!.value).toBeCloseTo(79.92, 2);
+    expect(Object.keys(solution.limitable)).toEqual(
+      expect.arrayContaining(['body/rolledThickest', 'body/rolledWidest']),
+    );
     expect(solution.closure.sizes.tieLength!.value).toBeGreaterThan(635);
     expect(solution.closure.sizes.tieLength!.value).toBeLessThan(640);
   });

@@ -115,8 +115,15 @@ const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map((
 const nothing = fixed('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** The sizes that a maker may set a limit on, by path. */
-const limitedSizes = ({ finished, closedThickness, emptyThickness }: SizedBody): Record<string, Derived> => ({
+const limitedSizes = ({
+  finished,
+  sizes,
+  outermost = [],
+  closedThickness,
+  emptyThickness,
+}: SizedBody): Record<string, Derived> => ({
   ...Object.fromEntries(Object.entries(finished).map(([name, size]) => [`finished/${name}`, size])),
+  ...Object.fromEntries(outermost.flatMap((name) => (sizes[name] ? [[`body/${name}`, sizes[name]]] : []))),
   'thickness/full': closedThickness,
   'thickness/empty': emptyThickness,
 });

@@ -51,7 +51,7 @@ export function RolledBoard({ document, solution, rolled }: WithSolution & { rol
       )}
       <FinishedSizes
         solution={solution}
-        note={`Rolled up and full, seen from its end: each stretch as thick as what lies in it, on what was wound before. Drawn so it measures ${length(rolled.width)} × ${length(rolled.height, true)}; “rolled” above is its mean all round.`}
+        note={`Rolled up and full, seen from its end: each stretch as thick as what lies in it, on what was wound before. At its largest it is ${length(rolled.width)} × ${length(rolled.height, true)}; “rolled” above is its mean all round.`}
       />
     </div>
   );

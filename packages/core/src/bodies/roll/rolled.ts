@@ -30,7 +30,10 @@ const ROUND = 32;
  * wound there before.
  * @param section of the roll lying open, its inside end at u = 0
  * @returns nothing if there is nothing to wind it round */
-export function rolledUp({ layers, width }: Section, stacks: StackThickness): Rolled | undefined {
+export function rolledUp(
+  { layers, width }: Pick<Section, 'layers' | 'width'>,
+  stacks: Pick<StackThickness, 'exterior' | 'lining'>,
+): Rolled | undefined {
   const things = layers.filter(isThing).sort((a, b) => a.u0 - b.u0);
   const [core, ...others] = things;
   if (!core) return undefined;

@@ -1,10 +1,12 @@
 import { byRule, given, largest, named, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces, Panels, ParamSpec } from '../../holders/holder-kind.ts';
+import type { CutPieces, Panels, ParamSpec, StackThickness } from '../../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { windUp, type RollSection } from '../../sizing/roll.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import type { SectionLayer } from '../section.ts';
+import { rolledUp } from './rolled.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -45,6 +47,7 @@ export function sizeRoll(
   const flap = flapOf(params, { rules, grid });
   const detail: Roll = { width, height, pocketDepth, flap, loaded: sum('lying open, full', [walls, pocket!.loaded]) };
   const rolled = rollUp(pocket!, walls);
+  const most = atMost(pocket!, width, stacks);
   const [w, total] = [width.value, height.value + pocketDepth.value + flap.value];
   const panels: Panels = {
     // the pocket is the lower part of the cloth, folded up: its mouth is the bottom edge
@@ -66,7 +69,9 @@ export function sizeRoll(
       ...(flap.value > 0 && { flap }),
       besideChannels: sides,
       turns: rolled.turns,
+      ...most,
     },
+    outermost: Object.keys(most),
     faces: [
       {
         id: 'pocket',
@@ -122,6 +127,31 @@ interface RolledUp {
   sizes: Record<string, Derived>;
   girth: Derived;
   turns: Derived;
+}
+
+/** Where the thickest things lie on each other it is larger than its mean all round: what must take the roll is told so. */
+function atMost({ slabs }: MeasuredFace, width: Derived, stacks: StackThickness): Record<string, Derived> {
+  const layers = slabs.map(({ thickness, ...slab }): SectionLayer => ({
+    ...slab,
+    u0: slab.x0,
+    u1: slab.x1,
+    z0: 0,
+    z1: thickness.value,
+  }));
+  const wound = rolledUp({ layers, width: width.value }, stacks);
+  if (!wound) return {};
+  const inputs = [width, ...slabs.map(({ thickness }) => thickness), stacks.exterior, stacks.lining];
+  const rule = {
+    ...windRule('each stretch as thick as its thing and both walls, on what was wound there before'),
+    source: 'geometry: wound step by step',
+  };
+  const size = (label: string, value: number) => byRule(rule, label, value, inputs);
+  const round = [...slabs].sort((a, b) => a.x0 - b.x0)[0]?.round;
+  if (round) return { rolledMost: size('rolled, largest across', Math.max(wound.width, wound.height)) };
+  return {
+    rolledWidest: size('rolled, at its widest', wound.width),
+    rolledThickest: size('rolled, at its thickest', wound.height),
+  };
 }
 
 /** The first thing is the core; what comes after it is wound round, each stretch as thick as its thing and both walls. */
