@@ -1,4 +1,4 @@
-import { frontOf, type BoardFront, type BoardHolder, type BoardThing, type Role } from '@zindle/core';
+import { frontOf, type Board, type BoardFront, type BoardHolder, type BoardThing } from '@zindle/core';
 import { INK, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
 
@@ -7,17 +7,16 @@ const LETTER = 6.4;
 
 export interface HolderPart {
   holder: BoardHolder;
-  /** What it lies on, and how high that is, mm. */
-  ground: Role;
-  top: number;
+  /** What it lies on. */
+  board: Pick<Board, 'ground' | 'height' | 'snaps'>;
   frame: Frame;
   tints: Tints;
   show: Shown;
 }
 
 /** A holder with its things in place: what stands out of each pocket, and its front over the rest. */
-export function HolderShape({ holder, ground, top, frame, tints, show }: HolderPart) {
-  const over = tints.inkOn(tints.cloth(holder.backed ? 'pocket' : ground));
+export function HolderShape({ holder, board, frame, tints, show }: HolderPart) {
+  const over = tints.inkOn(tints.cloth(holder.backed ? 'pocket' : board.ground));
   const front = frontOf(holder);
   const ink = tints.inkOn(tints.cloth(front?.cloth ?? 'pocket'));
   const line = { stroke: ink, strokeWidth: 1.4, strokeDasharray: '7 4' };
@@ -81,7 +80,7 @@ export function HolderShape({ holder, ground, top, frame, tints, show }: HolderP
             {...line}
           />
         ))}
-      {show.names && show.fronts && <NamedBehind holder={holder} top={top} frame={frame} ink={over} cloth={ink} />}
+      {show.names && show.fronts && <NamedBehind holder={holder} board={board} frame={frame} ink={over} cloth={ink} />}
       {show.things &&
         front &&
         holder.layers.map(
@@ -193,7 +192,7 @@ function shortened(name: string, width: number): string {
 
 interface Behind {
   holder: BoardHolder;
-  top: number;
+  board: HolderPart['board'];
   frame: Frame;
   /** Read beside the holder, and on its front. */
   ink: string;
@@ -201,16 +200,19 @@ interface Behind {
 }
 
 /** Things that lie wholly behind their front are named above its mouth. */
-function NamedBehind({ holder, top, frame, ink, cloth }: Behind) {
+function NamedBehind({ holder, board: { height, snaps }, frame, ink, cloth }: Behind) {
   const front = frontOf(holder);
   if (!front || holder.hidden.length === 0) return null;
   // where there is no room above the mouth, or something stands there, the front carries the name
   const stands = holder.layers.some((layer) => layer.kind === 'thing' && layer.thing.y1 > front.y1 + 1);
-  const inside = stands || (top - front.y1) * frame.scale < 14;
+  const inside = stands || (height - front.y1) * frame.scale < 14;
   const colour = inside ? cloth : ink;
+  // below the snaps along its mouth
+  const lowest = Math.max(0, ...snaps.map(({ y }) => (front.y1 - y) * frame.scale).filter((px) => px < 40));
+  const away = inside ? Math.max(22, lowest + 24) : -5;
   const names = [...new Set(holder.hidden)].join(', ');
   return (
-    <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) + (inside ? 22 : -5)} fontSize="11.5" fill={colour}>
+    <text x={frame.x(front.x0) + 16} y={frame.y(front.y1) + away} fontSize="11.5" fill={colour}>
       <tspan fontWeight="650" fill={colour === INK ? WELD : colour}>
         {front.id}
       </tspan>

@@ -24,15 +24,7 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
       <SideGround {...part} />
       <WithinOutline board={board} frame={frame}>
         {board.holders.map((holder) => (
-          <HolderShape
-            key={holder.id}
-            holder={holder}
-            ground={board.ground}
-            top={board.height}
-            frame={frame}
-            tints={tints}
-            show={show}
-          />
+          <HolderShape key={holder.id} holder={holder} board={board} frame={frame} tints={tints} show={show} />
         ))}
       </WithinOutline>
       <SideFolds {...part} />

@@ -10,9 +10,7 @@ import type { OnBoard } from './on-board.ts';
 /** The holders of a side: pressed to take them in hand, dragged to put them elsewhere. */
 export function HoldersLayer({ board, frame, tints, show }: OnBoard & { tints: Tints; show: Shown }) {
   const rest = { frame, tints, show };
-  return board.holders.map((holder) => (
-    <HolderOnBoard key={holder.id} holder={holder} ground={board.ground} top={board.height} {...rest} />
-  ));
+  return board.holders.map((holder) => <HolderOnBoard key={holder.id} holder={holder} board={board} {...rest} />);
 }
 
 function HolderOnBoard(part: HolderPart) {
