@@ -5,8 +5,9 @@ import type { Vector } from './vector.ts';
 
 /** What goes over a mouth when it is closed, and stands over it to carry it. All mm. */
 export interface OverMouth {
-  /** Its stitch line, the edge that is caught in the back along the bottom, and how far below the mouth that is. */
-  flap?: { outline: Outline; within: number };
+  /** Its stitch line, the edge that is caught in the back along the bottom, and how far below the mouth that is. `crossing`
+   * is what it takes from the back edge of the mouth to the front one, over what stands out of it; default the mouth's depth. */
+  flap?: { outline: Outline; within: number; crossing?: number };
   /** The middles of a handle's ends from the middle of the mouth, its middle above the mouth, and how wide it is. */
   grips: readonly { x0: number; x1: number; drop: number; wide: number }[];
 }
@@ -43,10 +44,11 @@ interface Mouth {
   front: number;
 }
 
-function flapFacets({ outline, within }: NonNullable<OverMouth['flap']>, { middle, top, back, front }: Mouth) {
+function flapFacets({ outline, within, ...way }: NonNullable<OverMouth['flap']>, { middle, top, back, front }: Mouth) {
   const { left, width, bottom, height } = boundsOf(outline);
   const depth = front - back + 2 * OFF;
   const over = bottom + within;
+  const crossing = Math.max(depth, way.crossing ?? depth);
   const part = (from: number, to: number): Point[] =>
     flatten(clipped(outline, [left - 1, from], [left + width + 1, Math.max(from, to)]));
   const across = (x: number) => middle + x - left - width / 2;
@@ -55,9 +57,9 @@ function flapFacets({ outline, within }: NonNullable<OverMouth['flap']>, { middl
     points.length < 3 ? [] : [{ of: 'flap', ring: points.map(place).reverse(), within: [] }];
   return [
     ...facet(part(over, over + depth), ([x, y]) => [across(x), top + OFF, back - OFF + y - over]),
-    ...facet(part(over + depth, bottom + height + 1), ([x, y]) => [
+    ...facet(part(over + crossing, bottom + height + 1), ([x, y]) => [
       across(x),
-      top + OFF - (y - over - depth),
+      top + OFF - (y - over - crossing),
       front + OFF,
     ]),
   ];

@@ -91,6 +91,12 @@ describe('a solid as it is seen', () => {
       expect(seen.faces.at(-1)).toMatchObject({ piece: 'flap', inside: false });
     });
 
+    test('what it takes on its way over what stands out of the mouth does not hang down', () => {
+      const seen = view('logger-bag', { ...front, over: { flap: { ...strap, crossing: 70 }, grips: [] } });
+      const [top, end] = range(of('flap', seen), 1);
+      expect(end - top).toBeCloseTo(120 - 20 - 70, 3);
+    });
+
     test('from above covers the mouth from the back to the front', () => {
       const seen = view('logger-bag', { turn: 0, above: Math.PI / 2, over: { flap: strap, grips: [] } });
       const [back, end] = range(of('flap', seen), 1);
@@ -122,6 +128,12 @@ describe('a solid as it is seen', () => {
       // from the side both are lines, a millimetre off the cloth
       const [back, end] = range(of('grip', turned), 0);
       expect(end - back).toBeCloseTo(depth + 2, 6);
+    });
+
+    test('corners that are sewn across are no mouths: a sleeve without its lower corners stands', () => {
+      const seen = view('slate-carrier', { ...front, over: { grips: [{ x0: -50, x1: 50, drop: 120, wide: 20 }] } });
+      expect(seen.width).toBeCloseTo(227.5, 6);
+      expect(Math.abs(seen.height - 265 - 120 - 10)).toBeLessThan(0.5);
     });
 
     test('is left away where no mouth looks up', () => {

@@ -96,11 +96,20 @@ function seenOver({ of, ring, within }: OverFacet, turn: number, above: number) 
   return { ring: seen, face: { piece: of, points, inside, light, lines } satisfies SeenFace };
 }
 
-/** Right, up and towards the eye, and the mouth that looks up, if it is one. A mouth, or a slit along one side, looks up; without one, the largest facet of the first piece
- * does. */
+/** Openings that are shorter than this share of the longest are no mouths, but corners that are sewn across. */
+const SLIGHT = 0.4;
+
+/** Right, up and towards the eye, and the mouth that looks up, if it is one. A mouth, or a slit along one side, looks up;
+ * without one, the largest facet of the first piece does. */
 function upright({ rims, corners, extent }: Solid): { frame: [Vector, Vector, Vector]; mouth: number[] | undefined } {
-  const [only, ...rest] = rims.map((rim) => rim.map((corner) => corners[corner]!));
-  const mouth = only && rest.length === 0 ? (mouthNormal(only) ?? towardsSlit(only, corners, extent)) : undefined;
+  const placed = rims.map((rim) => ({ rim, points: rim.map((corner) => corners[corner]!) }));
+  const around = (ring: readonly Vector[]) =>
+    ring.reduce((sum, corner, at) => sum + lengthOf(less(ring[(at + 1) % ring.length]!, corner)), 0);
+  const [longest, second] = placed
+    .map((each) => ({ ...each, length: around(each.points) }))
+    .sort((a, b) => b.length - a.length);
+  const only = longest && (second?.length ?? 0) < SLIGHT * longest.length ? longest : undefined;
+  const mouth = only && (mouthNormal(only.points) ?? towardsSlit(only.points, corners, extent));
   const open = mouth && snapped(mouth);
   const stands = open && !isFlat(open, extent);
   const up = stands ? open : ([0, 0, 1] as const);
@@ -112,7 +121,7 @@ function upright({ rims, corners, extent }: Solid): { frame: [Vector, Vector, Ve
   const level = axes.filter((axis) => Math.abs(dot(axis, up)) < 0.5);
   const wide = (axis: Vector) => extent[axis.findIndex((each) => each === 1)]!;
   const right = level.sort((a, b) => wide(b) - wide(a))[0]!;
-  return { frame: [right, up, cross(right, up)], mouth: stands ? rims[0] : undefined };
+  return { frame: [right, up, cross(right, up)], mouth: stands ? only?.rim : undefined };
 }
 
 /** Whether a solid is a sheet along a direction: its rim is then no mouth. */
