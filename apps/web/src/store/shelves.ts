@@ -33,11 +33,49 @@ const shelvesOf = (own: OwnEntries, { rules }: House): Shelves => {
   });
 };
 
+type Entries = readonly StoredEntry[];
+/** What was stored on a shelf. */
+interface Change {
+  shelf: ShelfId;
+  on(entries: Entries): Entries;
+}
+
+/** Lists that are on their way, and what has been stored since: that is newer than they are. */
+function listsOnTheWay() {
+  let onTheWay = 0;
+  let meanwhile: Change[] = [];
+  return {
+    note(change: Change): void {
+      if (onTheWay > 0) meanwhile = [...meanwhile, change];
+    },
+    /** @returns what came, and how a list of a shelf is brought up to date */
+    async fetched<T>(ask: () => Promise<T>): Promise<[T, (shelf: ShelfId, entries: Entries) => Entries]> {
+      const before = meanwhile.length;
+      onTheWay += 1;
+      try {
+        const came = await ask();
+        const since = meanwhile.slice(before);
+        const upToDate = (shelf: ShelfId, entries: Entries) =>
+          since.filter((change) => change.shelf === shelf).reduce((all, change) => change.on(all), entries);
+        return [came, upToDate];
+      } finally {
+        onTheWay -= 1;
+        if (onTheWay === 0) meanwhile = [];
+      }
+    },
+  };
+}
+
 /** The maker's shelves, fetched once and kept in step with what is stored. */
 export const useShelves = create<ShelvesState>()((set, get) => {
   const change = (own: OwnEntries, house: StoredHouse = get().house) =>
     set({ own, house, shelves: shelvesOf(own, house) });
-  const withShelf = (shelf: ShelfId, entries: readonly StoredEntry[]) => change({ ...get().own, [shelf]: entries });
+  const withShelf = (shelf: ShelfId, entries: Entries) => change({ ...get().own, [shelf]: entries });
+  const lists = listsOnTheWay();
+  const stored = (changed: Change) => {
+    lists.note(changed);
+    withShelf(changed.shelf, changed.on(get().own[changed.shelf]));
+  };
   return {
     own: nothing,
     house: { rules: {}, revision: 0 },
@@ -45,29 +83,27 @@ export const useShelves = create<ShelvesState>()((set, get) => {
     loaded: false,
     async load() {
       const of = async (shelf: ShelfId) => (await api.entries(shelf)).own;
-      const [house, items, materials, hardware, machines] = await Promise.all([
-        api.house(),
-        of('items'),
-        of('materials'),
-        of('hardware'),
-        of('machines'),
-      ]);
-      change({ items, materials, hardware, machines }, house);
+      const [[house, items, materials, hardware, machines], upToDate] = await lists.fetched(() =>
+        Promise.all([api.house(), of('items'), of('materials'), of('hardware'), of('machines')]),
+      );
+      const own: OwnEntries = {
+        items: upToDate('items', items),
+        materials: upToDate('materials', materials),
+        hardware: upToDate('hardware', hardware),
+        machines: upToDate('machines', machines),
+      };
+      // the rules may have been stored in the meantime too
+      change(own, house.revision < get().house.revision ? get().house : house);
       set({ loaded: true });
     },
     async loadShelf(shelf) {
-      withShelf(shelf, (await api.entries(shelf)).own);
+      const [{ own }, upToDate] = await lists.fetched(() => api.entries(shelf));
+      withShelf(shelf, upToDate(shelf, own));
     },
-    take(shelf, stored) {
-      const others = get().own[shelf].filter(({ entry }) => entry.id !== stored.entry.id);
-      withShelf(shelf, [...others, stored]);
-    },
-    bin(shelf, id, deletedAt) {
-      withShelf(
-        shelf,
-        get().own[shelf].map((each) => (each.entry.id === id ? { ...each, deletedAt } : each)),
-      );
-    },
+    take: (shelf, entry) =>
+      stored({ shelf, on: (all) => [...all.filter((each) => each.entry.id !== entry.entry.id), entry] }),
+    bin: (shelf, id, deletedAt) =>
+      stored({ shelf, on: (all) => all.map((each) => (each.entry.id === id ? { ...each, deletedAt } : each)) }),
     takeHouse: (house) => change(get().own, house),
   };
 });
