@@ -30,4 +30,7 @@ export const allShown: Shown = {
 };
 
 export const INK = '#1F2B44';
+/** Webbing and elastic, and their threads. */
+export const WEBBING = '#C9C2B0';
+export const THREAD = '#8F8874';
 export const WELD = '#0F6B66';

@@ -1,5 +1,5 @@
 import { frontOf, type Board, type BoardFront, type BoardHolder, type BoardThing } from '@zindle/core';
-import { INK, WELD, type Shown, type Tints } from './drawing-kit.ts';
+import { INK, THREAD, WEBBING, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
 
 /** px for each letter of a name, on the average. */
@@ -147,8 +147,8 @@ function Band({ from, to, wide }: { from: [number, number]; to: [number, number]
   return (
     <g fill="none">
       <path d={d} stroke={INK} strokeWidth={wide + 1.6} opacity="0.9" />
-      <path d={d} stroke="#C9C2B0" strokeWidth={Math.max(1, wide)} opacity="0.92" />
-      <path d={d} stroke="#8F8874" strokeWidth={Math.max(1, wide)} strokeDasharray="1.2 3" opacity="0.5" />
+      <path d={d} stroke={WEBBING} strokeWidth={Math.max(1, wide)} opacity="0.92" />
+      <path d={d} stroke={THREAD} strokeWidth={Math.max(1, wide)} strokeDasharray="1.2 3" opacity="0.5" />
     </g>
   );
 }

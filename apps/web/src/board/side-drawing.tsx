@@ -1,6 +1,6 @@
-import { flatten, type Board, type BoardGrip } from '@zindle/core';
+import { archControl, flatten, type Board, type BoardGrip } from '@zindle/core';
 import { useId } from 'react';
-import { INK, WELD, type Shown, type Tints } from './drawing-kit.ts';
+import { INK, THREAD, WEBBING, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
 import { HolderShape } from './holder-shape.tsx';
 
@@ -115,15 +115,14 @@ function BehindMouth({ board, frame, tints }: Part) {
 /** A handle over the mouth. */
 export function GripShape({ grip, top, frame, chosen = false }: Chosen & GripPart) {
   const [x0, x1, foot] = [frame.x(grip.x0), frame.x(grip.x1), frame.y(top)];
-  // a cubic curve stands three quarters as high as its handles
-  const apex = frame.y(top + grip.drop / 0.75);
+  const apex = frame.y(top + archControl(grip.drop));
   const d = `M${x0} ${foot}C${x0} ${apex} ${x1} ${apex} ${x1} ${foot}`;
   const wide = Math.max(2, grip.wide * frame.scale);
   return (
     <g fill="none">
       <path d={d} stroke={chosen ? CHALK : INK} strokeWidth={wide + (chosen ? 4 : 2.4)} />
-      <path d={d} stroke="#C9C2B0" strokeWidth={wide} />
-      <path d={d} stroke="#8F8874" strokeWidth={wide - 1} strokeDasharray="1.2 3" opacity="0.35" />
+      <path d={d} stroke={WEBBING} strokeWidth={wide} />
+      <path d={d} stroke={THREAD} strokeWidth={wide - 1} strokeDasharray="1.2 3" opacity="0.35" />
     </g>
   );
 }

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import { boardsOf, type DesignDocument, type Solution } from '@zindle/core';
-import type { FormView, OverMouth } from '@zindle/core/form';
+import { overMouthOf, type DesignDocument, type Solution } from '@zindle/core';
+import type { FormView } from '@zindle/core/form';
 import type { FormDone, FormTask } from '../workers/form-worker.ts';
 import { once } from './once.ts';
 
@@ -24,21 +24,6 @@ export function useForm(
     return () => worker.removeEventListener('message', take);
   }, [document, solution]);
   return { view: done?.view, pending: done?.of !== solution };
-}
-
-/** What its boards show over the mouth. */
-export function overMouthOf(document: DesignDocument, solution: Solution): OverMouth {
-  const board = boardsOf(document, solution).find(({ tab, grips }) => tab?.edge === 'top' || grips.length > 0);
-  if (!board) return { grips: [] };
-  const { tab, grips, width } = board;
-  // its fastener meets its mate so far below the mouth, full
-  const mate = solution.closure.sizes.mateLoaded?.value;
-  const crossing = mate !== undefined && tab?.snapAt !== undefined ? { crossing: tab.snapAt - mate } : {};
-  const fromMiddle = (x: number) => x - width / 2;
-  return {
-    ...(tab?.edge === 'top' && { flap: { outline: tab.outline, within: tab.within, ...crossing } }),
-    grips: grips.map(({ x0, x1, drop, wide }) => ({ x0: fromMiddle(x0), x1: fromMiddle(x1), drop, wide })),
-  };
 }
 
 let tasks = 0;

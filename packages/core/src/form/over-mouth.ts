@@ -1,3 +1,4 @@
+import { archControl } from '../geometry/arch.ts';
 import { clipped } from '../geometry/clip.ts';
 import { boundsOf, flatten, type Outline } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
@@ -70,11 +71,11 @@ function gripFacets(
   { x0, x1, drop, wide }: OverMouth['grips'][number],
   { middle, top, back, front }: Mouth,
 ): OverFacet[] {
+  const high = archControl(drop);
   const places = Array.from({ length: FLATS + 1 }, (_, index) => placeAt(index / FLATS));
-  /** Inner and outer edge. A cubic curve stands three quarters as high as its handles. */
+  /** Inner and outer edge. */
   function placeAt(t: number): [Point, Point] {
     const s = 1 - t;
-    const high = drop / 0.75;
     const [x, y] = [x0 * s * s * (s + 3 * t) + x1 * t * t * (t + 3 * s), 3 * s * t * high];
     const [dx, dy] = [6 * s * t * (x1 - x0), 3 * (s - t) * high];
     const by = wide / 2 / Math.hypot(dx, dy);

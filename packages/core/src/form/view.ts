@@ -57,15 +57,12 @@ export function viewOf(solid: Solid, { turn = 30 * DEGREE, above = 24 * DEGREE, 
   const faces = solid.faces.map((face, index) => {
     const [normal, corners] = [normals[index]!, face.corners];
     const flat = points(corners);
-    const inside = camera(normal, turn, above)[2] < 0;
-    const lit = dot(inside ? scaled(normal, -1) : normal, LIGHT);
     return {
       ring: corners.map((corner) => seen[corner]!),
       face: {
         piece: face.piece,
         points: flat,
-        inside,
-        light: (1 + lit) / 2,
+        ...seenFrom(normal, turn, above),
         lines: corners.flatMap((corner, at) => {
           const next = corners[(at + 1) % corners.length]!;
           const other = beside.get(`${next} ${corner}`);
@@ -83,17 +80,21 @@ export function viewOf(solid: Solid, { turn = 30 * DEGREE, above = 24 * DEGREE, 
   return fitted(order.map((index) => all[index]!.face));
 }
 
+/** Which side of a face is seen, and how much light falls on it. */
+function seenFrom(normal: Vector, turn: number, above: number): Pick<SeenFace, 'inside' | 'light'> {
+  const inside = camera(normal, turn, above)[2] < 0;
+  return { inside, light: (1 + dot(inside ? scaled(normal, -1) : normal, LIGHT)) / 2 };
+}
+
 /** What goes over the mouth, as it is seen. */
 function seenOver({ of, ring, within }: OverFacet, turn: number, above: number) {
   const seen = ring.map((corner) => camera(corner, turn, above));
   const points = seen.map(([x, y]): Point => [x, -y]);
-  const normal = normalOf(ring);
-  const inside = camera(normal, turn, above)[2] < 0;
+  const sides = seenFrom(normalOf(ring), turn, above);
   const lines = points.flatMap((from, at) =>
     within.includes(at) ? [] : [{ from, to: points[(at + 1) % points.length]!, kind: 'edge' as const }],
   );
-  const light = (1 + dot(inside ? scaled(normal, -1) : normal, LIGHT)) / 2;
-  return { ring: seen, face: { piece: of, points, inside, light, lines } satisfies SeenFace };
+  return { ring: seen, face: { piece: of, points, lines, ...sides } satisfies SeenFace };
 }
 
 /** Openings that are shorter than this share of the longest are no mouths, but corners that are sewn across. */

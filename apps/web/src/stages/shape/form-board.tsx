@@ -1,6 +1,7 @@
 import type { FormView, LineKind, SeenFace } from '@zindle/core/form';
 import { useMemo } from 'react';
 import { rolledUp } from '@zindle/core';
+import { WEBBING } from '../../board/drawing-kit.ts';
 import { useSize } from '../../board/use-size.ts';
 import { useForm } from '../../derivations/form.ts';
 import { clothTint, shaded } from '../../derivations/tints.ts';
@@ -8,7 +9,6 @@ import type { WithSolution } from '../use-solved.ts';
 import { FinishedSizes } from './finished-sizes.tsx';
 import { RolledBoard } from './rolled-board.tsx';
 
-const WEBBING = '#C9C2B0';
 const MARGIN = { x: 60, top: 70, bottom: 100 };
 
 /** The finished thing as it is carried. */

@@ -1,6 +1,7 @@
 import type { Point } from '../../geometry/perimeter.ts';
 import type { StackThickness } from '../../holders/holder-kind.ts';
 import type { Section, SectionLayer } from '../section.ts';
+import { stretchesOf } from './stretches.ts';
 
 /** A roll wound up, seen from its end. All mm, the middle of its core at the origin, y upwards. */
 export interface Rolled {
@@ -16,6 +17,8 @@ export interface Rolled {
   bottom: number;
   /** How often it goes round. */
   turns: number;
+  /** Whether its core is round. */
+  round: boolean;
 }
 
 /** Flats of a wound-up strip are drawn in pieces of this length, and corners in so many. */
@@ -38,7 +41,10 @@ export function rolledUp(
   const [core, ...others] = things;
   if (!core) return undefined;
   const wall = stacks.exterior.value + stacks.lining.value;
-  const stretches = stretchesOf(core, others, width);
+  const stretches = stretchesOf(
+    things.map(({ u0, u1 }) => ({ from: u0, to: u1 })),
+    width,
+  );
   const around = coreOf(core, wall);
   const heights = around.bins.map(() => 0);
   const [inner, outer]: [Point[], Point[]] = [around.upper, around.lower];
@@ -48,7 +54,7 @@ export function rolledUp(
   for (; at < width - 1e-9; turned++) {
     const index = turned % around.bins.length;
     const bin = around.bins[index]!;
-    const thing = stretches.find(({ to }) => at < to)?.thing;
+    const thing = others[stretches.findIndex(({ to }) => at < to)];
     const thick = (thing ? heightOf(thing) : 0) + 2 * wall;
     const below = around.radius + heights[index]!;
     inner.push(out(bin, below + wall / 2));
@@ -63,24 +69,20 @@ export function rolledUp(
     ...others.map((thing) => thingShape(thing, placed(thing, passed, wall))),
   ];
   const walls = [inner, outer, ...(around.ring ? [around.ring] : [])].filter((points) => points.length > 1);
-  return { walls, wall, things: drawn, turns: turned / around.bins.length, ...extentOf(walls, wall) };
+  return {
+    walls,
+    wall,
+    things: drawn,
+    turns: turned / around.bins.length,
+    round: core.round === true,
+    ...extentOf(walls, wall),
+  };
 }
 
 type ThingLayer = SectionLayer & { of: { line: string } };
 const isThing = (layer: SectionLayer): layer is ThingLayer => 'line' in layer.of;
 const heightOf = ({ z0, z1 }: SectionLayer): number => z1 - z0;
 const thingShape = ({ of, label }: ThingLayer, points: Point[]) => ({ line: of.line, label, points });
-
-/** Each stretch reaches half way to the next thing. */
-function stretchesOf(core: ThingLayer, others: readonly ThingLayer[], width: number) {
-  let from = others[0] ? (core.u1 + others[0].u0) / 2 : width;
-  return others.map((thing, index) => {
-    const next = others[index + 1];
-    const stretch = { thing, from, to: next ? (thing.u1 + next.u0) / 2 : width };
-    from = stretch.to;
-    return stretch;
-  });
-}
 
 /** A part of the way round the core: of a flat its length, of a corner its turn in rad. */
 interface Bin {

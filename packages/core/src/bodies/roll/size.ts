@@ -7,6 +7,7 @@ import { windUp, type RollSection } from '../../sizing/roll.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import type { SectionLayer } from '../section.ts';
 import { rolledUp } from './rolled.ts';
+import { stretchesOf } from './stretches.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -146,8 +147,7 @@ function atMost({ slabs }: MeasuredFace, width: Derived, stacks: StackThickness)
     source: 'geometry: wound step by step',
   };
   const size = (label: string, value: number) => byRule(rule, label, value, inputs);
-  const round = [...slabs].sort((a, b) => a.x0 - b.x0)[0]?.round;
-  if (round) return { rolledMost: size('rolled, largest across', Math.max(wound.width, wound.height)) };
+  if (wound.round) return { rolledMost: size('rolled, largest across', Math.max(wound.width, wound.height)) };
   return {
     rolledWidest: size('rolled, at its widest', wound.width),
     rolledThickest: size('rolled, at its thickest', wound.height),
@@ -156,12 +156,14 @@ function atMost({ slabs }: MeasuredFace, width: Derived, stacks: StackThickness)
 
 /** The first thing is the core; what comes after it is wound round, each stretch as thick as its thing and both walls. */
 function rollUp({ slabs, width }: MeasuredFace, walls: Derived): RolledUp {
-  const [core, ...others] = [...slabs].sort((a, b) => a.x0 - b.x0);
-  const start = core ? (others[0] ? (core.x1 + others[0].x0) / 2 : width.value) : 0;
-  const ends = others.map(({ x1 }, index) => (others[index + 1] ? (x1 + others[index + 1]!.x0) / 2 : width.value));
-  const sections = others.map(({ thickness }, index): RollSection => {
-    const from = index === 0 ? start : ends[index - 1]!;
-    return { length: ends[index]! - from, thickness: thickness.value + walls.value };
+  const inOrder = [...slabs].sort((a, b) => a.x0 - b.x0);
+  const [core, ...others] = inOrder;
+  const stretches = stretchesOf(
+    inOrder.map(({ x0, x1 }) => ({ from: x0, to: x1 })),
+    width.value,
+  );
+  const sections = stretches.map(({ from, to }, index): RollSection => {
+    return { length: to - from, thickness: others[index]!.thickness.value + walls.value };
   });
   const wide = core ? core.x1 - core.x0 : 0;
   const thick = core ? core.thickness.value + walls.value : walls.value;
