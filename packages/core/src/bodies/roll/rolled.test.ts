@@ -90,6 +90,15 @@ test('one thing alone lies between its walls', () => {
   expect([alone.width, alone.height]).toEqual([expect.closeTo(63, 6), expect.closeTo(5, 6)]);
 });
 
+test('a large round thing at the end of a short strip stands out of its walls, and counts', () => {
+  const rolled = rolledUp(strip(30, [thing('blade', 0, 20, 1), thing('flask', 21, 30, 42, true)]), stacks(1))!;
+  const flask = outermost(rolled, 'flask');
+  const [left, right] = [Math.min(...flask.map(([x]) => x)), Math.max(...flask.map(([x]) => x))];
+  expect(right - left).toBeCloseTo(42, 6);
+  expect(rolled.left).toBeLessThanOrEqual(left + 1e-9);
+  expect(rolled.left + rolled.width).toBeGreaterThanOrEqual(right - 1e-9);
+});
+
 const layersOf = (section: Section) => Math.max(...section.layers.map(({ z0, z1 }) => z1 - z0));
 
 test('the probe roll is drawn as wide as it is said to be, by a layer at most', () => {

@@ -75,7 +75,7 @@ export function rolledUp(
     things: drawn,
     turns: turned / around.bins.length,
     round: core.round === true,
-    ...extentOf(walls, wall),
+    ...extentOf(walls, drawn, wall),
   };
 }
 
@@ -201,10 +201,16 @@ function placed(thing: ThingLayer, passed: readonly Passed[], wall: number): Poi
   ];
 }
 
-function extentOf(lines: readonly Point[][], wall: number): Pick<Rolled, 'width' | 'height' | 'left' | 'bottom'> {
+/** A large round thing at the end of a short strip may stand out of its walls. */
+function extentOf(
+  walls: readonly Point[][],
+  things: Rolled['things'],
+  wall: number,
+): Pick<Rolled, 'width' | 'height' | 'left' | 'bottom'> {
   const range = (axis: 0 | 1): [number, number] => {
-    const all = lines.flat().map((point) => point[axis]);
-    return [Math.min(...all) - wall / 2, Math.max(...all) + wall / 2];
+    const cloth = walls.flat().map((point) => point[axis]);
+    const within = things.flatMap(({ points }) => points.map((point) => point[axis]));
+    return [Math.min(Math.min(...cloth) - wall / 2, ...within), Math.max(Math.max(...cloth) + wall / 2, ...within)];
   };
   const [[left, right], [bottom, top]] = [range(0), range(1)];
   return { left, bottom, width: right - left, height: top - bottom };
