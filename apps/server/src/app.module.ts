@@ -1,6 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { TypeOrmModule } from '@nestjs/typeorm';
-import { databaseOptions, entities } from './database/options.ts';
+import { DatabaseModule } from './database/database.module.ts';
 import { DesignsController } from './designs/designs.controller.ts';
 import { DesignsService } from './designs/designs.service.ts';
 import { VersionsService } from './designs/versions.service.ts';
@@ -21,7 +20,7 @@ export class AppModule {
   static with(databaseFile: string): DynamicModule {
     return {
       module: AppModule,
-      imports: [TypeOrmModule.forRoot(databaseOptions(databaseFile)), TypeOrmModule.forFeature(entities)],
+      imports: [DatabaseModule.with(databaseFile)],
       controllers: [
         HealthController,
         FilesController,

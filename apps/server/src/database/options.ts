@@ -9,14 +9,27 @@ import { ShelfEntryEntity } from './shelf-entry.entity.ts';
 
 export const entities = [DesignEntity, DesignVersionEntity, ShelfEntryEntity, SettingEntity];
 
-/** The only place that knows which database it is.
+/** The part of the driver's connection that is used here. */
+interface Connection {
+  pragma(text: string): unknown;
+}
+
+const common = (file: string) => ({ type: 'better-sqlite3', database: file, entities, synchronize: false }) as const;
+
+/** How the one writer opens the database: the only place that changes its schema.
  * @param file path of the SQLite file */
-export const databaseOptions = (file: string): DataSourceOptions => ({
-  type: 'better-sqlite3',
-  database: file,
-  entities,
+export const writerOptions = (file: string): DataSourceOptions => ({
+  ...common(file),
   migrations: [CreateDesigns1764028800000, CreateShelves1795737600000, CreateVersions1795910400000],
   migrationsRun: true,
-  synchronize: false,
   enableWAL: true,
+  // acknowledged is on disk, also if the power fails the moment after
+  prepareDatabase: (connection: Connection) => void connection.pragma('synchronous = FULL'),
+});
+
+/** How everybody else opens it; the database itself refuses a write that does not go through the writer.
+ * @param file path of the SQLite file, which the writer has opened before */
+export const readerOptions = (file: string): DataSourceOptions => ({
+  ...common(file),
+  prepareDatabase: (connection: Connection) => void connection.pragma('query_only = ON'),
 });

@@ -5,6 +5,7 @@ import { readDocument, type ReadResult } from '@zindle/core/reading';
 import { IsNull, Like, Not, Raw, type Repository } from 'typeorm';
 import { ApiError, notFound, refused } from '../common/api-error.ts';
 import { DesignEntity } from '../database/design.entity.ts';
+import { Writer } from '../database/writer.ts';
 
 export interface StoredDesign {
   id: string;
@@ -23,7 +24,10 @@ const READ_AT_ONCE = 100;
 /** Stores designs; every write names the revision that it changes. */
 @Injectable()
 export class DesignsService {
-  constructor(@InjectRepository(DesignEntity) private readonly rows: Repository<DesignEntity>) {}
+  constructor(
+    @InjectRepository(DesignEntity) private readonly rows: Repository<DesignEntity>,
+    private readonly writer: Writer,
+  ) {}
 
   count(): Promise<number> {
     return this.rows.countBy({ deletedAt: IsNull() });
@@ -71,43 +75,59 @@ export class DesignsService {
 
   async create(json: Record<string, unknown>): Promise<StoredDesign> {
     const document = checked(json);
-    if (await this.rows.existsBy({ id: document.id }))
-      throw new ApiError(409, 'design.exists', `There is a design with the id ${document.id} already.`);
     const now = new Date().toISOString();
-    const row = { id: document.id, name: document.name, revision: 1, createdAt: now, updatedAt: now, deletedAt: null };
-    await this.rows.insert({ ...row, document: JSON.stringify(document) });
-    return { id: row.id, name: row.name, revision: 1, updatedAt: now, document };
+    const row = {
+      id: document.id,
+      name: document.name,
+      document: JSON.stringify(document),
+      revision: 1,
+      createdAt: now,
+      updatedAt: now,
+      deletedAt: null,
+    };
+    await this.#write(async (rows) => {
+      if (await rows.existsBy({ id: document.id }))
+        throw new ApiError(409, 'design.exists', `There is a design with the id ${document.id} already.`);
+      await rows.insert(row);
+    });
+    return stored(row, document);
   }
 
   /** Writes a design if it still has the revision that was changed. */
   async store(id: string, json: Record<string, unknown>, revision: number): Promise<StoredDesign> {
     const document = checked(json);
     if (document.id !== id) throw refused('design.otherId', `The document calls itself ${document.id}, not ${id}.`);
-    const row = await this.#row(id);
-    const read = readRow(row);
-    if (!read.ok) throw new ApiError(409, read.code, `“${row.name}” was not overwritten. ${read.message}`, read.fields);
     const updatedAt = new Date().toISOString();
-    const next = revision + 1;
-    const change = { name: document.name, document: JSON.stringify(document), revision: next, updatedAt };
-    const { affected } = await this.rows.update({ id, revision, deletedAt: IsNull() }, change);
-    if (affected !== 1)
-      throw new ApiError(
-        409,
-        'design.stale',
-        `“${row.name}” was changed elsewhere: it has revision ${row.revision} now, not ${revision}.`,
-      );
-    return { id, name: document.name, revision: next, updatedAt, document };
+    const change = { name: document.name, document: JSON.stringify(document), revision: revision + 1, updatedAt };
+    return this.#write(async (rows) => {
+      const row = await rows.findOneBy({ id, deletedAt: IsNull() });
+      if (!row) throw unknown(id);
+      const read = readRow(row);
+      if (!read.ok)
+        throw new ApiError(409, read.code, `“${row.name}” was not overwritten. ${read.message}`, read.fields);
+      // conditional in the database too: another server may write to it
+      const { affected } = await rows.update({ id, revision, deletedAt: IsNull() }, change);
+      if (affected !== 1)
+        throw new ApiError(
+          409,
+          'design.stale',
+          `“${row.name}” was changed elsewhere: it has revision ${row.revision} now, not ${revision}.`,
+        );
+      return stored({ ...row, ...change }, document);
+    });
   }
 
   /** Puts a design into the bin. */
   async remove(id: string): Promise<void> {
-    const { affected } = await this.rows.update({ id, deletedAt: IsNull() }, { deletedAt: new Date().toISOString() });
+    const change = { deletedAt: new Date().toISOString() };
+    const { affected } = await this.#write((rows) => rows.update({ id, deletedAt: IsNull() }, change));
     if (affected !== 1) throw unknown(id);
   }
 
   /** Takes a design out of the bin. */
   async restore(id: string): Promise<void> {
-    const { affected } = await this.rows.update({ id, deletedAt: Not(IsNull()) }, { deletedAt: null });
+    const inBin = { id, deletedAt: Not(IsNull()) };
+    const { affected } = await this.#write((rows) => rows.update(inBin, { deletedAt: null }));
     if (affected !== 1) throw notFound('design.notInBin', `There is no design ${id} in the bin.`);
   }
 
@@ -115,6 +135,10 @@ export class DesignsService {
   async seed(documents: readonly DesignDocument[]): Promise<void> {
     for (const document of documents)
       if (!(await this.rows.existsBy({ id: document.id }))) await this.create({ ...document });
+  }
+
+  #write<T>(work: (rows: Repository<DesignEntity>) => Promise<T>): Promise<T> {
+    return this.writer.write((manager) => work(manager.getRepository(DesignEntity)));
   }
 
   async #row(id: string): Promise<DesignEntity> {

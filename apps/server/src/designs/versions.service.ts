@@ -5,6 +5,7 @@ import { readDocument } from '@zindle/core/reading';
 import type { Repository } from 'typeorm';
 import { notFound, refused } from '../common/api-error.ts';
 import { DesignVersionEntity } from '../database/design-version.entity.ts';
+import { Writer } from '../database/writer.ts';
 import { DesignsService } from './designs.service.ts';
 
 /** A kept state of a design, without its document. */
@@ -23,6 +24,7 @@ export class VersionsService {
   constructor(
     @InjectRepository(DesignVersionEntity) private readonly rows: Repository<DesignVersionEntity>,
     private readonly designs: DesignsService,
+    private readonly writer: Writer,
   ) {}
 
   /** The versions of a design, the last one first. */
@@ -34,14 +36,17 @@ export class VersionsService {
 
   /** Keeps the stored state of a design. */
   async keep(designId: string, name: string): Promise<VersionRow> {
-    const { document } = await this.designs.get(designId);
-    const [last] = await this.rows.find({ where: { designId }, order: { number: 'DESC' }, take: 1 });
-    const number = (last?.number ?? 0) + 1;
-    if (number > MOST)
-      throw refused('version.tooMany', `A design has at most ${MOST} versions. Make a copy of it and go on there.`);
-    const row = { number, name, createdAt: new Date().toISOString() };
-    await this.rows.insert({ ...row, designId, document: JSON.stringify(document) });
-    return row;
+    const document = JSON.stringify((await this.designs.get(designId)).document);
+    return this.writer.write(async (manager) => {
+      const rows = manager.getRepository(DesignVersionEntity);
+      const [last] = await rows.find({ where: { designId }, order: { number: 'DESC' }, take: 1 });
+      const number = (last?.number ?? 0) + 1;
+      if (number > MOST)
+        throw refused('version.tooMany', `A design has at most ${MOST} versions. Make a copy of it and go on there.`);
+      const row = { number, name, createdAt: new Date().toISOString() };
+      await rows.insert({ ...row, designId, document });
+      return row;
+    });
   }
 
   /** A kept state as this version of Zindle reads it. */

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { standardItems, type LengthUnit, type RuleSettings, type ShelfEntry, type ShelfId } from '@zindle/core';
+import { standardItems, type LengthUnit, type RuleSettings, type ShelfId } from '@zindle/core';
 import {
   ImportPlan,
   openShelfCsv,
@@ -13,9 +13,9 @@ import {
   type RowMessage,
 } from '@zindle/core/imports';
 import { entryProblems } from '@zindle/core/reading';
-import { refused } from '../common/api-error.ts';
+import { ApiError, refused, type ErrorBody } from '../common/api-error.ts';
 import type { Tick } from '../common/progress.ts';
-import { ShelvesService } from '../shelves/shelves.service.ts';
+import { ShelvesService, type StoredEntry } from '../shelves/shelves.service.ts';
 import type { Decoded } from './decode-text.ts';
 
 /** What a table would do, or has done. */
@@ -44,60 +44,31 @@ export interface ContentsAnswer {
 const MESSAGES = 200;
 const PREVIEW = 50;
 /** Rows between two looks at the clock. */
-const STEP = 250;
+const STEP = 100;
+/** How often a table is prepared anew because the shelf was changed meanwhile. */
+const TRIES = 4;
 
 @Injectable()
 export class ImportsService {
   constructor(private readonly shelves: ShelvesService) {}
 
-  /** Reads a shelf's table; applied all or nothing. */
-  async shelf(shelf: ShelfId, { text, note }: Decoded, options: Options, tick: Tick): Promise<ImportAnswer> {
-    const opened = openShelfCsv(shelf, text, unitOf(options));
-    if (!opened.ok) return this.#finish(shelf, [], opened.messages, 0, options, tick);
-    const { table } = opened;
-    const own = await this.shelves.all(shelf);
-    const binned = own.filter(({ deletedAt }) => deletedAt !== null).map(({ entry }) => entry.id);
-    const plan = new ImportPlan(
-      shelf,
-      own.map(({ entry }) => entry),
-      new Set(binned),
-    );
-    const unsound: RowMessage[] = [];
-    for (let index = 0; index < table.count; index++) {
-      const before = plan.rows.length;
-      plan.add(table.read(index));
-      unsound.push(...plan.rows.slice(before).flatMap((row) => problemsOf(shelf, row)));
-      if (index % STEP === STEP - 1) await tick(index + 1, table.count);
-    }
-    const messages = [...noted(note), ...table.notes, ...plan.messages, ...unsound];
-    return this.#finish(shelf, plan.rows, messages, table.count, options, tick);
-  }
-
-  async #finish(
-    shelf: ShelfId,
-    rows: PlannedRow[],
-    messages: RowMessage[],
-    count: number,
-    { apply }: Options,
-    tick: Tick,
-  ): Promise<ImportAnswer> {
-    const stops = stopsOf(messages);
-    if (apply) {
+  /** Reads a shelf's table; applied all or nothing. All of it is prepared before the first write; where the shelf was changed
+   * meanwhile, it is prepared anew. */
+  async shelf(shelf: ShelfId, file: Decoded, options: Options, tick: Tick): Promise<ImportAnswer> {
+    for (let tries = 1; ; tries++) {
+      const own = await this.shelves.all(shelf);
+      const planned = await planOf(shelf, file, own, options, tick);
+      const stops = stopsOf(planned.messages);
+      if (!options.apply) return answerOf(planned, false);
       if (stops.length > 0) throw nothingTaken(stops);
-      const entries: ShelfEntry[] = rows.filter(({ fate }) => fate !== 'same').map(({ entry }) => entry);
-      await this.shelves.storeAll(shelf, entries, (done) => tick(done, entries.length));
+      const entries = planned.rows.filter(({ fate }) => fate !== 'same').map(({ entry }) => entry);
+      try {
+        await this.shelves.storeAll(shelf, entries, own);
+        return answerOf(planned, true);
+      } catch (error) {
+        if (tries === TRIES || !isChanged(error)) throw error;
+      }
     }
-    const of = (fate: PlannedRow['fate']) => rows.filter((row) => row.fate === fate).length;
-    return {
-      applied: apply === true,
-      rows: count,
-      new: of('new'),
-      changed: of('changed'),
-      same: of('same'),
-      stops: stops.length,
-      messages: first(messages),
-      preview: rows.slice(0, PREVIEW),
-    };
   }
 
   async rules({ text, note }: Decoded, { apply }: Options): Promise<RulesAnswer> {
@@ -142,6 +113,61 @@ export class ImportsService {
     return { outline, length, width, notes };
   }
 }
+
+/** What the rows of a table would do to a shelf. */
+interface Planned {
+  rows: PlannedRow[];
+  messages: RowMessage[];
+  /** Rows of the table. */
+  count: number;
+}
+
+async function planOf(
+  shelf: ShelfId,
+  { text, note }: Decoded,
+  own: readonly StoredEntry[],
+  options: Options,
+  tick: Tick,
+): Promise<Planned> {
+  const opened = openShelfCsv(shelf, text, unitOf(options));
+  if (!opened.ok) return { rows: [], messages: opened.messages, count: 0 };
+  const { table } = opened;
+  const binned = own.filter(({ deletedAt }) => deletedAt !== null).map(({ entry }) => entry.id);
+  const plan = new ImportPlan(
+    shelf,
+    own.map(({ entry }) => entry),
+    new Set(binned),
+  );
+  const unsound: RowMessage[] = [];
+  for (let index = 0; index < table.count; index++) {
+    const before = plan.rows.length;
+    plan.add(table.read(index));
+    unsound.push(...plan.rows.slice(before).flatMap((row) => problemsOf(shelf, row)));
+    if (index % STEP === STEP - 1) await tick(index + 1, table.count);
+  }
+  return {
+    rows: plan.rows,
+    messages: [...noted(note), ...table.notes, ...plan.messages, ...unsound],
+    count: table.count,
+  };
+}
+
+function answerOf({ rows, messages, count }: Planned, applied: boolean): ImportAnswer {
+  const of = (fate: PlannedRow['fate']) => rows.filter((row) => row.fate === fate).length;
+  return {
+    applied,
+    rows: count,
+    new: of('new'),
+    changed: of('changed'),
+    same: of('same'),
+    stops: stopsOf(messages).length,
+    messages: first(messages),
+    preview: rows.slice(0, PREVIEW),
+  };
+}
+
+const isChanged = (error: unknown): boolean =>
+  error instanceof ApiError && (error.getResponse() as ErrorBody).code === 'shelf.changed';
 
 export interface Options {
   apply?: boolean;

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource, InjectRepository } from '@nestjs/typeorm';
+import { InjectRepository } from '@nestjs/typeorm';
 import {
   idFrom,
   readRules,
@@ -18,10 +18,12 @@ import {
   type Shelves,
 } from '@zindle/core';
 import { entryProblems } from '@zindle/core/reading';
-import { DataSource, In, IsNull, Not, type EntityManager, type Repository } from 'typeorm';
+import { In, IsNull, Not, type EntityManager, type Repository } from 'typeorm';
 import { ApiError, notFound, refused } from '../common/api-error.ts';
 import { SettingEntity } from '../database/setting.entity.ts';
 import { ShelfEntryEntity } from '../database/shelf-entry.entity.ts';
+import { putRows } from '../database/put-rows.ts';
+import { Writer } from '../database/writer.ts';
 
 /** An entry of the maker's own as it is stored. */
 export interface StoredEntry {
@@ -51,12 +53,19 @@ export class ShelvesService {
   constructor(
     @InjectRepository(ShelfEntryEntity) private readonly rows: Repository<ShelfEntryEntity>,
     @InjectRepository(SettingEntity) private readonly settings: Repository<SettingEntity>,
-    @InjectDataSource() private readonly database: DataSource,
+    private readonly writer: Writer,
   ) {}
 
   /** Her own entries, those in the bin too. */
   async all(shelf: ShelfId): Promise<StoredEntry[]> {
-    const rows = await this.rows.find({ where: { shelf }, order: { name: 'ASC', id: 'ASC' } });
+    // as plain rows: making entities of thousands of them keeps everybody waiting
+    const rows = await this.rows
+      .createQueryBuilder('row')
+      .select(['row.entry AS entry', 'row.revision AS revision'])
+      .addSelect(['row.updatedAt AS "updatedAt"', 'row.deletedAt AS "deletedAt"'])
+      .where({ shelf })
+      .orderBy({ 'row.name': 'ASC', 'row.id': 'ASC' })
+      .getRawMany<Pick<ShelfEntryEntity, 'entry' | 'revision' | 'updatedAt' | 'deletedAt'>>();
     return rows.map(stored);
   }
 
@@ -68,55 +77,73 @@ export class ShelvesService {
 
   async create(shelf: ShelfId, json: Record<string, unknown>): Promise<StoredEntry> {
     const said = typeof json.id === 'string' ? json.id : undefined;
-    const id = said ?? (await this.#freeId(shelf, typeof json.name === 'string' ? json.name : ''));
-    const entry = checked(shelf, { ...json, id });
-    if (isStandard(shelf, id)) throw standardRefused(shelf, id);
-    if (await this.rows.existsBy({ shelf, id }))
-      throw new ApiError(409, 'shelf.exists', `There is an entry with the id ${id} already.`);
-    if ((await this.rows.countBy({ shelf })) >= shelfLimits.shelf)
-      throw refused('shelf.full', `A shelf holds at most ${shelfLimits.shelf} entries of your own.`);
-    const row = newRow(shelf, entry);
-    await this.rows.insert(row);
-    return stored(row);
+    if (said !== undefined && isStandard(shelf, said)) throw standardRefused(shelf, said);
+    // checked under a stand-in before the writer is asked for; the real id is made where it is taken
+    checked(shelf, { ...json, id: said ?? 'my-entry' });
+    return this.#write(async (rows) => {
+      const id = said ?? (await freeId(rows, shelf, String(json.name)));
+      if (await rows.existsBy({ shelf, id }))
+        throw new ApiError(409, 'shelf.exists', `There is an entry with the id ${id} already.`);
+      if ((await rows.countBy({ shelf })) >= shelfLimits.shelf) throw full();
+      const row = newRow(shelf, { ...json, id } as unknown as ShelfEntry);
+      await rows.insert(row);
+      return stored(row);
+    });
   }
 
   /** Writes an entry if it still has the revision that was changed. */
   async store(shelf: ShelfId, id: string, json: Record<string, unknown>, revision: number): Promise<StoredEntry> {
     if (isStandard(shelf, id)) throw standardRefused(shelf, id);
     const entry = checked(shelf, { ...json, id });
-    const row = await this.#row(shelf, id);
     const change = changeOf(entry, revision);
-    const { affected } = await this.rows.update({ shelf, id, revision, deletedAt: IsNull() }, change);
-    if (affected !== 1)
-      throw new ApiError(409, 'shelf.stale', `“${row.name}” was changed elsewhere meanwhile. Look at it again.`);
-    return stored({ ...row, ...change });
+    return this.#write(async (rows) => {
+      const row = await rows.findOneBy({ shelf, id, deletedAt: IsNull() });
+      if (!row) throw unknown(shelf, id);
+      const { affected } = await rows.update({ shelf, id, revision, deletedAt: IsNull() }, change);
+      if (affected !== 1)
+        throw new ApiError(409, 'shelf.stale', `“${row.name}” was changed elsewhere meanwhile. Look at it again.`);
+      return stored({ ...row, ...change });
+    });
   }
 
   /** Puts an entry into the bin; designs that use it keep it. */
   async remove(shelf: ShelfId, id: string): Promise<void> {
     if (isStandard(shelf, id)) throw standardRefused(shelf, id);
     const change = { deletedAt: new Date().toISOString() };
-    const { affected } = await this.rows.update({ shelf, id, deletedAt: IsNull() }, change);
+    const { affected } = await this.#write((rows) => rows.update({ shelf, id, deletedAt: IsNull() }, change));
     if (affected !== 1) throw unknown(shelf, id);
   }
 
   async restore(shelf: ShelfId, id: string): Promise<void> {
-    const { affected } = await this.rows.update({ shelf, id, deletedAt: Not(IsNull()) }, { deletedAt: null });
+    const inBin = { shelf, id, deletedAt: Not(IsNull()) };
+    const { affected } = await this.#write((rows) => rows.update(inBin, { deletedAt: null }));
     if (affected !== 1) throw notFound('shelf.notInBin', `There is no ${id} in the bin of this shelf.`);
   }
 
   /** Takes entries out of the bin for good. */
   async destroy(shelf: ShelfId, ids: readonly string[]): Promise<void> {
-    if (ids.length > 0) await this.rows.delete({ shelf, id: In([...ids]), deletedAt: Not(IsNull()) });
+    if (ids.length > 0) await this.#write((rows) => rows.delete({ shelf, id: In([...ids]), deletedAt: Not(IsNull()) }));
   }
 
-  /** Stores new and changed entries that were found sound, all of them or none. */
-  async storeAll(shelf: ShelfId, entries: readonly ShelfEntry[], tick: (done: number) => Promise<void>): Promise<void> {
-    await this.database.transaction(async (manager) => {
-      for (let at = 0; at < entries.length; at += CHUNK) {
-        await putAll(manager.getRepository(ShelfEntryEntity), shelf, entries.slice(at, at + CHUNK));
-        await tick(Math.min(at + CHUNK, entries.length));
-      }
+  /** Stores new and changed entries that were found sound, all of them or none.
+   * @param planned the shelf as it stood when they were planned
+   * @throws ApiError `shelf.changed` where one of them was changed since; nothing is stored then */
+  async storeAll(shelf: ShelfId, entries: readonly ShelfEntry[], planned: readonly StoredEntry[]): Promise<void> {
+    const before = new Map(planned.map(({ entry, revision }) => [entry.id, revision]));
+    const rows = entries.map((entry) => newRow(shelf, entry, before.get(entry.id)));
+    if (rows.length === 0) return;
+    // who asked while the rows were made goes first
+    await new Promise((resolve) => setImmediate(resolve));
+    await this.writer.write(async (manager) => {
+      const now = await revisionsOf(manager, shelf);
+      if (entries.some(({ id }) => now.get(id) !== before.get(id)))
+        throw new ApiError(409, 'shelf.changed', 'The shelf was changed elsewhere meanwhile. Nothing was taken over.');
+      const fresh = entries.filter(({ id }) => !now.has(id)).length;
+      if (now.size + fresh > shelfLimits.shelf) throw full();
+      await putRows(manager, ShelfEntryEntity, rows, {
+        key: ['shelf', 'id'],
+        change: ['name', 'entry', 'revision', 'updatedAt', 'deletedAt'],
+      });
     });
   }
 
@@ -140,7 +167,7 @@ export class ShelvesService {
       revision: revision + 1,
       updatedAt: new Date().toISOString(),
     };
-    const written = await this.database.transaction((manager) => putSetting(manager, row, revision));
+    const written = await this.writer.write((manager) => putSetting(manager, row, revision));
     if (!written) throw new ApiError(409, 'rules.stale', 'The house rules were changed elsewhere meanwhile.');
     return { ...house, revision: row.revision };
   }
@@ -172,31 +199,25 @@ export class ShelvesService {
     return ownShelves(rows, rules);
   }
 
-  async #row(shelf: ShelfId, id: string): Promise<ShelfEntryEntity> {
-    const row = await this.rows.findOneBy({ shelf, id, deletedAt: IsNull() });
-    if (!row) throw unknown(shelf, id);
-    return row;
-  }
-
-  async #freeId(shelf: ShelfId, name: string): Promise<string> {
-    const rows = await this.rows.find({ select: { id: true }, where: { shelf } });
-    const taken = new Set(rows.map(({ id }) => id));
-    return idFrom(name, (id) => taken.has(id));
+  #write<T>(work: (rows: Repository<ShelfEntryEntity>) => Promise<T>): Promise<T> {
+    return this.writer.write((manager) => work(manager.getRepository(ShelfEntryEntity)));
   }
 }
 
-/** Rows that go into one statement. */
-const CHUNK = 500;
+/** An id that no entry of the shelf has. */
+async function freeId(rows: Repository<ShelfEntryEntity>, shelf: ShelfId, name: string): Promise<string> {
+  const taken = new Set((await rows.find({ select: { id: true }, where: { shelf } })).map(({ id }) => id));
+  return idFrom(name, (id) => taken.has(id));
+}
 
-async function putAll(rows: Repository<ShelfEntryEntity>, shelf: ShelfId, entries: readonly ShelfEntry[]) {
-  const known = await rows.find({ where: { shelf, id: In(entries.map(({ id }) => id)) } });
-  const byId = new Map(known.map((row) => [row.id, row]));
-  const fresh = entries.filter(({ id }) => !byId.has(id)).map((entry) => newRow(shelf, entry));
-  for (let at = 0; at < fresh.length; at += 100) await rows.insert(fresh.slice(at, at + 100));
-  for (const entry of entries) {
-    const before = byId.get(entry.id);
-    if (before) await rows.update({ shelf, id: entry.id }, { ...changeOf(entry, before.revision), deletedAt: null });
-  }
+/** The revision of each entry of a shelf, those in the bin too. */
+async function revisionsOf(manager: EntityManager, shelf: ShelfId): Promise<Map<string, number>> {
+  const rows = await manager
+    .createQueryBuilder(ShelfEntryEntity, 'row')
+    .select(['row.id AS id', 'row.revision AS revision'])
+    .where({ shelf })
+    .getRawMany<{ id: string; revision: number }>();
+  return new Map(rows.map(({ id, revision }) => [id, revision]));
 }
 
 async function putSetting(manager: EntityManager, row: SettingEntity, revision: number): Promise<boolean> {
@@ -212,6 +233,7 @@ export const isStandard = (shelf: ShelfId, id: string): boolean =>
 
 const standardRefused = (shelf: ShelfId, id: string): ApiError =>
   new ApiError(409, 'shelf.standard', `“${id}” is a standard ${shelfSpec(shelf).one}. Make a copy and change that.`);
+const full = (): ApiError => refused('shelf.full', `A shelf holds at most ${shelfLimits.shelf} entries of your own.`);
 const unknown = (shelf: ShelfId, id: string): ApiError =>
   notFound('shelf.unknown', `There is no ${shelfSpec(shelf).one} “${id}” of your own.`);
 
@@ -228,12 +250,17 @@ const changeOf = (entry: ShelfEntry, revision: number) => ({
   updatedAt: new Date().toISOString(),
 });
 
-const newRow = (shelf: ShelfId, entry: ShelfEntry): ShelfEntryEntity => {
-  const change = changeOf(entry, 0);
+const newRow = (shelf: ShelfId, entry: ShelfEntry, revision = 0): ShelfEntryEntity => {
+  const change = changeOf(entry, revision);
   return { shelf, id: entry.id, createdAt: change.updatedAt, deletedAt: null, ...change };
 };
 
-const stored = ({ entry, revision, updatedAt, deletedAt }: ShelfEntryEntity): StoredEntry => ({
+const stored = ({
+  entry,
+  revision,
+  updatedAt,
+  deletedAt,
+}: Pick<ShelfEntryEntity, 'entry' | 'revision' | 'updatedAt' | 'deletedAt'>): StoredEntry => ({
   entry: JSON.parse(entry) as ShelfEntry,
   revision,
   updatedAt,

@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { demoDesigns } from '@zindle/core/demo';
 import request from 'supertest';
-import { DataSource } from 'typeorm';
+import type { Repository } from 'typeorm';
+import { Writer } from '../database/writer.ts';
 import { createApp } from '../create-app.ts';
 import { DesignEntity } from '../database/design.entity.ts';
 import { DesignsService } from '../designs/designs.service.ts';
@@ -26,14 +27,15 @@ export async function startServer({ webRoot }: { webRoot?: string } = {}): Promi
   const app = await createApp({ databaseFile, logger: false, ...(webRoot && { webRoot }) });
   await app.listen(0, '127.0.0.1');
   await app.get(DesignsService).seed(demoDesigns);
-  const rows = app.get(DataSource).getRepository(DesignEntity);
+  const write = <T>(work: (rows: Repository<DesignEntity>) => Promise<T>) =>
+    app.get(Writer).write((manager) => work(manager.getRepository(DesignEntity)));
   const when = '2026-01-01T00:00:00.000Z';
   return {
     app,
     databaseFile,
     http: request(app.getHttpServer()),
     async plant(id, document) {
-      await rows.insert({
+      const row = {
         id,
         name: `Planted ${id}`,
         document,
@@ -41,10 +43,11 @@ export async function startServer({ webRoot }: { webRoot?: string } = {}): Promi
         createdAt: when,
         updatedAt: when,
         deletedAt: null,
-      });
+      };
+      await write((rows) => rows.insert(row));
     },
     async stored(id) {
-      return (await rows.findOneByOrFail({ id })).document;
+      return write(async (rows) => (await rows.findOneByOrFail({ id })).document);
     },
     async stop() {
       await app.close();
