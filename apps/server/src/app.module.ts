@@ -1,5 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { DatabaseModule } from './database/database.module.ts';
+import { BinController } from './designs/bin.controller.ts';
 import { DesignsController } from './designs/designs.controller.ts';
 import { DesignsService } from './designs/designs.service.ts';
 import { VersionsService } from './designs/versions.service.ts';
@@ -25,6 +26,7 @@ export class AppModule {
         HealthController,
         FilesController,
         DesignsController,
+        BinController,
         SolveController,
         QuickSumsController,
         RulesController,

@@ -7,6 +7,7 @@ import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import { static as serveStatic, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
+import { boundedBody } from './common/bounded-body.ts';
 import { envelopePipe } from './common/envelope.ts';
 import { ErrorFilter } from './common/error-filter.ts';
 import { localOnly } from './common/local-only.ts';
@@ -35,6 +36,7 @@ export async function createApp({ databaseFile, webRoot, logger }: AppOptions): 
   app.use(helmet(securityHeaders));
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.useBodyParser('raw', { limit: FILE_LIMIT, type: FILE_TYPES });
+  app.use(boundedBody);
   app.setGlobalPrefix('api');
   app.useGlobalPipes(envelopePipe());
   app.useGlobalFilters(new ErrorFilter());

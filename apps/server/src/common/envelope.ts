@@ -7,6 +7,7 @@ export const envelopePipe = (): ValidationPipe =>
   new ValidationPipe({
     whitelist: true,
     forbidNonWhitelisted: true,
+    stopAtFirstError: true,
     transform: true,
     exceptionFactory: (errors) => {
       const fields = problemsIn(errors);

@@ -1,5 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsInt, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import { MayBeLeftOut } from '@zindle/core/reading';
+import { IsInt, IsObject, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
 import { Type } from 'class-transformer';
 
 const document = {
@@ -16,7 +17,7 @@ export class NewDesignRequest {
 
 export class StoreDesignRequest extends NewDesignRequest {
   @ApiPropertyOptional({ description: 'The revision that was changed, unless If-Match says it' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsInt()
   @Min(1)
   revision?: number;
@@ -30,18 +31,20 @@ export class KeepVersionRequest {
   name!: string;
 }
 
-export class DesignQuery {
-  @ApiPropertyOptional({ description: 'Part of the name' })
-  @IsOptional()
-  @IsString()
-  @MaxLength(100)
-  search?: string;
-
+export class BinQuery {
   @ApiPropertyOptional({ minimum: 1, default: 1 })
-  @IsOptional()
+  @MayBeLeftOut()
   @Type(() => Number)
   @IsInt()
   @Min(1)
   @Max(100_000)
   page?: number;
+}
+
+export class DesignQuery extends BinQuery {
+  @ApiPropertyOptional({ description: 'Part of the name' })
+  @MayBeLeftOut()
+  @IsString()
+  @MaxLength(100)
+  search?: string;
 }

@@ -4,6 +4,7 @@ import type { DesignDocument } from '@zindle/core';
 import { readDocument, type ReadResult } from '@zindle/core/reading';
 import { IsNull, Like, Not, Raw, type Repository } from 'typeorm';
 import { ApiError, notFound, refused } from '../common/api-error.ts';
+import { DesignVersionEntity } from '../database/design-version.entity.ts';
 import { DesignEntity } from '../database/design.entity.ts';
 import { Writer } from '../database/writer.ts';
 
@@ -17,6 +18,14 @@ export interface StoredDesign {
 /** A row of the shelf: with the document, or with the reason why it cannot be read. */
 export type ShelfRow = Omit<StoredDesign, 'document'> &
   ({ document: DesignDocument } | { problem: { code: string; message: string } });
+
+/** Designs that were thrown away. */
+export interface BinPage {
+  designs: { id: string; name: string; deletedAt: string }[];
+  total: number;
+  page: number;
+  pageSize: number;
+}
 
 export const PAGE_SIZE = 24;
 const READ_AT_ONCE = 100;
@@ -117,6 +126,34 @@ export class DesignsService {
     });
   }
 
+  /** The design as it is stored, also one that this version cannot read. */
+  async textOf(id: string): Promise<string> {
+    return (await this.#row(id)).document;
+  }
+
+  /** What lies in the bin, the last one thrown away first. */
+  async bin(page = 1): Promise<BinPage> {
+    const [rows, total] = await this.rows.findAndCount({
+      select: { id: true, name: true, deletedAt: true },
+      where: { deletedAt: Not(IsNull()) },
+      order: { deletedAt: 'DESC', id: 'ASC' },
+      skip: (page - 1) * PAGE_SIZE,
+      take: PAGE_SIZE,
+    });
+    const designs = rows.map(({ id, name, deletedAt }) => ({ id, name, deletedAt: deletedAt! }));
+    return { designs, total, page, pageSize: PAGE_SIZE };
+  }
+
+  /** Takes a design out of the bin for good, with its versions. */
+  async destroy(id: string): Promise<void> {
+    const { affected } = await this.writer.write(async (manager) => {
+      const gone = await manager.getRepository(DesignEntity).delete({ id, deletedAt: Not(IsNull()) });
+      if (gone.affected === 1) await manager.getRepository(DesignVersionEntity).delete({ designId: id });
+      return gone;
+    });
+    if (affected !== 1) throw notInBin(id);
+  }
+
   /** Puts a design into the bin. */
   async remove(id: string): Promise<void> {
     const change = { deletedAt: new Date().toISOString() };
@@ -128,7 +165,7 @@ export class DesignsService {
   async restore(id: string): Promise<void> {
     const inBin = { id, deletedAt: Not(IsNull()) };
     const { affected } = await this.#write((rows) => rows.update(inBin, { deletedAt: null }));
-    if (affected !== 1) throw notFound('design.notInBin', `There is no design ${id} in the bin.`);
+    if (affected !== 1) throw notInBin(id);
   }
 
   /** Adds the designs that the database has never seen. */
@@ -148,6 +185,7 @@ export class DesignsService {
   }
 }
 
+const notInBin = (id: string): ApiError => notFound('design.notInBin', `There is no design ${id} in the bin.`);
 const unknown = (id: string): ApiError => notFound('design.unknown', `There is no design ${id}.`);
 
 function checked(json: Record<string, unknown>): DesignDocument {

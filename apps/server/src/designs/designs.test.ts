@@ -168,3 +168,70 @@ describe('a stored document that cannot be read', () => {
     expect(await server.stored('broken')).toBe(broken);
   });
 });
+
+describe('the bin', () => {
+  const bin = async () => (await server.http.get('/api/bin').expect(200)).body;
+  test('shows what was thrown away, the last one first; it comes back as it was', async () => {
+    await create('thrown-one');
+    await create('thrown-two');
+    await server.http.delete('/api/designs/thrown-one').expect(204);
+    await new Promise((resolve) => setTimeout(resolve, 3));
+    await server.http.delete('/api/designs/thrown-two').expect(204);
+    const { designs, total } = await bin();
+    expect(designs.slice(0, 2).map(({ id }: { id: string }) => id)).toEqual(['thrown-two', 'thrown-one']);
+    expect(designs[0]).toEqual({ id: 'thrown-two', name: 'Design thrown-two', deletedAt: expect.any(String) });
+    await server.http.post('/api/designs/thrown-two/restore').expect(204);
+    expect((await bin()).total).toBe(total - 1);
+    expect((await server.http.get('/api/designs/thrown-two').expect(200)).body.revision).toBe(1);
+  });
+  test('from it a design goes for good, its versions too; from the shelf it does not', async () => {
+    await create('for-good');
+    await server.http.post('/api/designs/for-good/versions').send({ name: 'First' }).expect(201);
+    expect((await server.http.delete('/api/bin/for-good').expect(404)).body.code).toBe('design.notInBin');
+    await server.http.delete('/api/designs/for-good').expect(204);
+    await server.http.delete('/api/bin/for-good').expect(204);
+    await server.http.post('/api/designs/for-good/restore').expect(404);
+    await create('for-good');
+    expect((await server.http.get('/api/designs/for-good/versions')).body.versions).toEqual([]);
+  });
+});
+
+describe('a strict door', () => {
+  const bifold = (change: object) => ({ document: { ...design('strict'), ...change } });
+  test.each([
+    ['an array among the holders', { holders: [[]] }, 'document.holders'],
+    ['an array among the contents', { contents: [[]] }, 'document.contents'],
+    ['an array in the place of the body', { body: [] }, 'document.body'],
+    ['null in the place of the story', { story: null }, 'document.story'],
+  ])('%s is refused and not stored', async (_, change, where) => {
+    const { body } = await server.http.post('/api/designs').send(bifold(change)).expect(422);
+    expect(body.fields[0].path).toBe(where);
+    await server.http.get('/api/designs/strict').expect(404);
+  });
+  test.each([
+    ['put', '/api/designs/permit-bifold', { document: design('permit-bifold'), revision: null }, 'revision'],
+    ['put', '/api/shelves/items/my-x', { entry: {}, revision: null }, 'revision'],
+    ['put', '/api/shelves/rules', { rules: {}, revision: 0, machine: null }, 'machine'],
+    ['post', '/api/shelves/rules/preview', { rules: {}, unit: null }, 'unit'],
+    ['post', '/api/solve', { document: design('x'), shelves: null }, 'shelves'],
+  ] as const)('%s %s with null where something may be left out is refused', async (method, path, sent, field) => {
+    const { body } = await server.http[method](path).send(sent).expect(422);
+    expect(body).toMatchObject({ code: 'request.invalid', fields: [{ path: field }] });
+  });
+  test('JSON nested without end is refused before a checker goes into it', async () => {
+    const deep = `{"document":{"a":${'['.repeat(200_000)}${']'.repeat(200_000)}}}`;
+    for (const path of ['/api/designs', '/api/solve', '/api/quick-sums/tube-width']) {
+      const answer = await server.http.post(path).set('Content-Type', 'application/json').send(deep).expect(422);
+      expect(answer.body.code).toBe('request.unbounded');
+    }
+  });
+  test('what was stored before the door was strict harms nobody, and can be taken away as it is', async () => {
+    const text = JSON.stringify({ ...design('of-old'), holders: [[]] });
+    await server.plant('of-old', text);
+    const { body } = await server.http.get('/api/designs?search=of-old').expect(200);
+    expect(body.designs[0]).toMatchObject({ id: 'of-old', problem: { code: 'document.damaged' } });
+    const { text: taken } = await server.http.get('/api/designs/of-old/files/design.json').expect(200);
+    expect(JSON.parse(taken)).toEqual(JSON.parse(text));
+    await server.http.delete('/api/designs/of-old').expect(204);
+  });
+});

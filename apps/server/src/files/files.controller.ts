@@ -10,7 +10,8 @@ import {
   type PaperId,
   type PatternSource,
 } from '@zindle/core/files';
-import { IsIn, IsOptional } from 'class-validator';
+import { MayBeLeftOut } from '@zindle/core/reading';
+import { IsIn } from 'class-validator';
 import type { Response } from 'express';
 import { ApiError } from '../common/api-error.ts';
 import { file } from '../common/text-file.ts';
@@ -20,7 +21,7 @@ import { pdfFonts } from './pdf-fonts.ts';
 
 export class PdfQuery {
   @ApiPropertyOptional({ enum: paperIds, default: 'a4' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(paperIds)
   paper?: PaperId;
 }
@@ -63,10 +64,19 @@ export class FilesController {
   }
 
   @Get('design.json')
-  @ApiOperation({ summary: 'The design document' })
+  @ApiOperation({ summary: 'The design document; one that cannot be read comes as it is stored' })
   async json(@Param('id') id: string, @Res({ passthrough: true }) response: Response) {
-    const { document } = await this.designs.get(id);
-    return file(response, Buffer.from(JSON.stringify(document, null, 2) + '\n'), 'application/json', `${id}.json`);
+    const text = await this.#json(id);
+    return file(response, Buffer.from(text), 'application/json', `${id}.json`);
+  }
+
+  async #json(id: string): Promise<string> {
+    try {
+      return JSON.stringify((await this.designs.get(id)).document, null, 2) + '\n';
+    } catch (error) {
+      if (error instanceof ApiError && error.getStatus() === 422) return this.designs.textOf(id);
+      throw error;
+    }
   }
 
   async #source({ document }: StoredDesign): Promise<PatternSource> {

@@ -2,7 +2,8 @@ import { Controller, HttpCode, Param, Post, Query, Req, Res } from '@nestjs/comm
 import { ApiConsumes, ApiOperation, ApiPropertyOptional, ApiTags } from '@nestjs/swagger';
 import { isShelf, shelfIds, type LengthUnit } from '@zindle/core';
 import { Type } from 'class-transformer';
-import { IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { MayBeLeftOut } from '@zindle/core/reading';
+import { IsIn, IsNumber, Max, Min } from 'class-validator';
 import type { Request, Response } from 'express';
 import { ApiError, notFound } from '../common/api-error.ts';
 import { withProgress, type Tick } from '../common/progress.ts';
@@ -11,17 +12,17 @@ import { ImportsService, type Options } from './imports.service.ts';
 
 export class ImportQuery {
   @ApiPropertyOptional({ description: 'Take it over; without it nothing is stored', enum: ['true', 'false'] })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(['true', 'false'])
   apply?: 'true' | 'false';
 
   @ApiPropertyOptional({ description: 'Unit of lengths that do not say', enum: ['mm', 'cm', 'in'] })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(['mm', 'cm', 'in'])
   unit?: LengthUnit;
 
   @ApiPropertyOptional({ description: 'Of a drawing: how many mm one of its units is' })
-  @IsOptional()
+  @MayBeLeftOut()
   @Type(() => Number)
   @IsNumber()
   @Min(0.0001)

@@ -1,5 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn, IsInt, IsObject, IsOptional, IsString, Matches, Min } from 'class-validator';
+import { MayBeLeftOut } from '@zindle/core/reading';
+import { IsIn, IsInt, IsObject, IsString, Matches, Min } from 'class-validator';
 import { gridIds, type GridId, type LengthUnit, type RuleSettings } from '@zindle/core';
 
 const entry = { type: 'object', additionalProperties: true, description: 'An entry of the shelf' } as const;
@@ -12,7 +13,7 @@ export class NewEntryRequest {
 
 export class StoreEntryRequest extends NewEntryRequest {
   @ApiPropertyOptional({ description: 'The revision that was changed, unless If-Match says it' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsInt()
   @Min(1)
   revision?: number;
@@ -24,18 +25,18 @@ export class HouseRequest {
   rules!: RuleSettings;
 
   @ApiPropertyOptional({ description: 'Id of the machine that is sewn on' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Matches(/^[\w-]{1,60}$/)
   machine?: string;
 
   @ApiPropertyOptional({ enum: ['mm', 'cm', 'in'], description: 'Unit of new designs' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(['mm', 'cm', 'in'])
   unit?: LengthUnit;
 
   @ApiPropertyOptional({ enum: gridIds, description: 'What sizes of new designs are rounded to' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(gridIds)
   grid?: GridId;
 }

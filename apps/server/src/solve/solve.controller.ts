@@ -1,8 +1,8 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger';
 import { describeSolution, solveDesign, type DesignDocument, type Shelves } from '@zindle/core';
-import { readDocument, readShelves } from '@zindle/core/reading';
-import { IsObject, IsOptional } from 'class-validator';
+import { readDocument, readShelves, MayBeLeftOut } from '@zindle/core/reading';
+import { IsObject } from 'class-validator';
 import { refused, type FieldMessage } from '../common/api-error.ts';
 import { ShelvesService } from '../shelves/shelves.service.ts';
 
@@ -16,7 +16,7 @@ export class SolveRequest {
     additionalProperties: true,
     description: 'Items, materials, hardware and rules in place of those on the shelves',
   })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsObject({ message: 'shelves must hold items, materials, hardware or rules' })
   shelves?: Record<string, unknown>;
 }

@@ -8,6 +8,15 @@ export const limits = {
   /** A pinned size or a limit, mm. */
   pinned: { most: 5000 },
   lines: 40,
+  /** Settings of one thing, letters of a name or a word among them, and how large a number may be. */
+  settings: 200,
+  word: 120,
+  number: 1e6,
+  /** How deep a document may be nested, also where its fields are not known, and how many values it may have in all. */
+  depth: 32,
+  values: 300_000,
+  /** Rows, columns and holders of one face. */
+  arranged: 200,
   /** Gap between holders of an arrangement, mm. */
   gap: { least: 0, most: 500 },
   /** Rows in columns in rows. */

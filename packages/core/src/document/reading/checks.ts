@@ -1,4 +1,5 @@
-import { ValidateBy, ValidateIf } from 'class-validator';
+import { Type, type ClassConstructor } from 'class-transformer';
+import { ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
 import { JSONSchema } from 'class-validator-jsonschema';
 import { sharePolicies, type Arrangement } from '../design-document.ts';
 import { limits } from '../limits.ts';
@@ -33,17 +34,41 @@ export const IsTidyText = (most: number): PropertyDecorator =>
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
+/** A list of so many objects at most, each checked as one of its class. An array among them is no object. */
+export function IsRecords(schema: () => ClassConstructor<object>, most: number): PropertyDecorator {
+  const list = check(
+    'records',
+    (value) => Array.isArray(value) && value.length <= most && value.every(isRecord),
+    `$property must be a list of at most ${most} objects`,
+    { type: 'array', maxItems: most },
+  );
+  const [each, made] = [ValidateNested({ each: true }), Type(schema)];
+  return (target, key) => {
+    list(target, key);
+    each(target, key);
+    made(target, key);
+  };
+}
+
 const isParam = (value: unknown): boolean =>
-  typeof value === 'string' || typeof value === 'boolean' || (typeof value === 'number' && Number.isFinite(value));
+  typeof value === 'boolean' ||
+  (typeof value === 'string' && value.length <= limits.word) ||
+  (typeof value === 'number' && Math.abs(value) <= limits.number);
+const isName = (key: string): boolean => key.length > 0 && key.length <= limits.word;
 
 /** Settings by name: numbers, words, yes or no. */
 export const IsParams = (): PropertyDecorator =>
   check(
     'params',
-    (value) => isRecord(value) && Object.values(value).every(isParam),
-    '$property must be settings by name',
+    (value) =>
+      isRecord(value) &&
+      Object.keys(value).length <= limits.settings &&
+      Object.keys(value).every(isName) &&
+      Object.values(value).every(isParam),
+    `$property must be at most ${limits.settings} settings by name`,
     {
       type: 'object',
+      maxProperties: limits.settings,
       additionalProperties: { oneOf: [{ type: 'number' }, { type: 'string' }, { type: 'boolean' }] },
     },
   );
@@ -70,7 +95,11 @@ const isSize = (value: unknown): boolean =>
 export const IsSizes = (): PropertyDecorator =>
   check(
     'sizes',
-    (value) => isRecord(value) && Object.keys(value).length <= limits.lines && Object.values(value).every(isSize),
+    (value) =>
+      isRecord(value) &&
+      Object.keys(value).length <= limits.lines &&
+      Object.keys(value).every(isName) &&
+      Object.values(value).every(isSize),
     `$property must be lengths by path, each ${limits.size.least} to ${limits.pinned.most}`,
     {
       type: 'object',
@@ -99,12 +128,18 @@ export const IsPolygon = (): PropertyDecorator =>
 
 function isArrangement(value: unknown, depth = 0): value is Arrangement {
   if (!isRecord(value) || depth > limits.nested) return false;
-  if (value.kind === 'holder') return typeof value.id === 'string';
+  if (value.kind === 'holder') return typeof value.id === 'string' && isName(value.id);
   const { kind, children } = value;
   const isGroup = kind === 'row' || kind === 'column';
-  const nested = Array.isArray(children) && children.every((child) => isArrangement(child, depth + 1));
+  const nested =
+    Array.isArray(children) &&
+    children.length <= limits.lines &&
+    children.every((child) => isArrangement(child, depth + 1));
   return isGroup && nested && isShared(value);
 }
+
+const nodesIn = (arrangement: Arrangement): number =>
+  arrangement.kind === 'holder' ? 1 : arrangement.children.reduce((sum, child) => sum + nodesIn(child), 1);
 
 const isPart = (part: unknown): boolean => typeof part === 'number' && part >= 0 && part <= limits.pinned.most;
 
@@ -120,7 +155,11 @@ function isShared({ gap, share, taker, parts }: Record<string, unknown>): boolea
 export const IsArrangements = (): PropertyDecorator =>
   check(
     'arrangements',
-    (value) => isRecord(value) && Object.values(value).every((each) => isArrangement(each)),
+    (value) =>
+      isRecord(value) &&
+      Object.keys(value).length <= limits.lines &&
+      Object.keys(value).every(isName) &&
+      Object.values(value).every((each) => isArrangement(each) && nodesIn(each) <= limits.arranged),
     '$property must be rows, columns and holders by face',
     { type: 'object', additionalProperties: { type: 'object', required: ['kind'] } },
   );

@@ -66,6 +66,7 @@ function doubleIds({ contents, holders, ownItems, parts = [], notes = [] }: Desi
 /** A holder sits in one place only. */
 function doubleSeats({ faces }: DesignDocument): Problem[] {
   const seated = Object.values(faces).flatMap(holdersIn);
-  const double = seated.find((id, index) => seated.indexOf(id) !== index);
+  const seen = new Set<string>();
+  const double = seated.find((id) => seen.has(id) || !seen.add(id));
   return double ? [{ path: 'faces', message: `holder “${double}” sits in two places` }] : [];
 }

@@ -1,8 +1,6 @@
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, ValidateNested } from 'class-validator';
 import type { Shelves } from '../../shelves/shelves.ts';
 import { limits } from '../limits.ts';
-import { IsParams, MayBeLeftOut } from './checks.ts';
+import { IsParams, IsRecords, MayBeLeftOut } from './checks.ts';
 import { HardwareSchema, ItemSchema, MachineSchema, MaterialSchema } from './entry-schemas.ts';
 import { problemsWith, type Problem } from './problems.ts';
 
@@ -10,28 +8,16 @@ const { shelf } = limits;
 
 class ShelvesSchema {
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(shelf)
-  @ValidateNested({ each: true })
-  @Type(() => ItemSchema)
+  @IsRecords(() => ItemSchema, shelf)
   items?: object[];
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(shelf)
-  @ValidateNested({ each: true })
-  @Type(() => MaterialSchema)
+  @IsRecords(() => MaterialSchema, shelf)
   materials?: object[];
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(shelf)
-  @ValidateNested({ each: true })
-  @Type(() => HardwareSchema)
+  @IsRecords(() => HardwareSchema, shelf)
   hardware?: object[];
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(shelf)
-  @ValidateNested({ each: true })
-  @Type(() => MachineSchema)
+  @IsRecords(() => MachineSchema, shelf)
   machines?: object[];
   @MayBeLeftOut() @IsParams() rules?: Record<string, number | string>;
 }

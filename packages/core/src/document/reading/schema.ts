@@ -1,12 +1,9 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize,
   Equals,
-  IsArray,
   IsIn,
   IsInt,
-  IsNotEmpty,
   IsNumber,
   IsObject,
   IsString,
@@ -32,7 +29,7 @@ import {
   type Reach,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsIdMap, IsParams, IsSizes, IsTidyText, MayBeLeftOut } from './checks.ts';
+import { IsArrangements, IsIdMap, IsParams, IsRecords, IsSizes, IsTidyText, MayBeLeftOut } from './checks.ts';
 import { ItemSchema } from './entry-schemas.ts';
 
 const { count, nameLength, note, visible } = limits;
@@ -40,7 +37,7 @@ const words = { message: '$property must be text' };
 
 export class ContentsLineSchema {
   @IsString(words) @Matches(/^[\w-]{1,60}$/) id!: string;
-  @IsString(words) @IsNotEmpty() item!: string;
+  @IsTidyText(limits.word) item!: string;
   @MayBeLeftOut() @IsTidyText(nameLength) name?: string;
   @IsInt() @Min(count.least) @Max(count.most) count!: number;
   @IsInt() @Min(count.least) @Max(count.most) perHolder!: number;
@@ -51,56 +48,38 @@ export class ContentsLineSchema {
 }
 
 export class LayerSchema {
-  @IsString(words) @IsNotEmpty() material!: string;
+  @IsTidyText(limits.word) material!: string;
   @IsIn(coverages) coverage!: Coverage;
 }
 
 export class StacksSchema {
-  @IsArray()
-  @ArrayMaxSize(limits.layers)
-  @ValidateNested({ each: true })
-  @Type(() => LayerSchema)
+  @IsRecords(() => LayerSchema, limits.layers)
   exterior!: LayerSchema[];
-  @IsArray()
-  @ArrayMaxSize(limits.layers)
-  @ValidateNested({ each: true })
-  @Type(() => LayerSchema)
+  @IsRecords(() => LayerSchema, limits.layers)
   lining!: LayerSchema[];
-  @IsArray()
-  @ArrayMaxSize(limits.layers)
-  @ValidateNested({ each: true })
-  @Type(() => LayerSchema)
+  @IsRecords(() => LayerSchema, limits.layers)
   pocket!: LayerSchema[];
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(limits.layers)
-  @ValidateNested({ each: true })
-  @Type(() => LayerSchema)
+  @IsRecords(() => LayerSchema, limits.layers)
   mesh?: LayerSchema[];
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(limits.layers)
-  @ValidateNested({ each: true })
-  @Type(() => LayerSchema)
+  @IsRecords(() => LayerSchema, limits.layers)
   base?: LayerSchema[];
 }
 
 export class KindSchema {
-  @IsString(words) @IsNotEmpty() kind!: string;
+  @IsTidyText(limits.word) kind!: string;
   @IsParams() params!: Record<string, ParamValue>;
 }
 
 export class HeldSchema {
-  @IsString(words) @IsNotEmpty() line!: string;
+  @IsTidyText(limits.word) line!: string;
   @IsInt() @Min(count.least) @Max(count.most) count!: number;
 }
 
 export class HolderSchema extends KindSchema {
   @IsString(words) @Matches(/^[\w-]{1,20}$/) id!: string;
-  @IsArray()
-  @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => HeldSchema)
+  @IsRecords(() => HeldSchema, limits.lines)
   contents!: HeldSchema[];
 }
 
@@ -126,36 +105,21 @@ export class DesignDocumentSchema {
   @MayBeLeftOut() @IsString(words) @MaxLength(2000) story?: string;
   @IsIn(['mm', 'cm', 'in']) unit!: LengthUnit;
   @IsIn(gridIds) grid!: GridId;
-  @IsArray()
-  @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => ContentsLineSchema)
+  @IsRecords(() => ContentsLineSchema, limits.lines)
   contents!: ContentsLineSchema[];
-  @IsArray()
-  @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => ItemSchema)
+  @IsRecords(() => ItemSchema, limits.lines)
   ownItems!: object[];
   @IsObject() @ValidateNested() @Type(() => StacksSchema) stacks!: StacksSchema;
   @IsObject() @ValidateNested() @Type(() => KindSchema) body!: KindSchema;
-  @IsArray()
-  @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => HolderSchema)
+  @IsRecords(() => HolderSchema, limits.lines)
   holders!: HolderSchema[];
   @IsArrangements() faces!: Record<string, Arrangement>;
   @IsObject() @ValidateNested() @Type(() => KindSchema) closure!: KindSchema;
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => PartSchema)
+  @IsRecords(() => PartSchema, limits.lines)
   parts?: PartSchema[];
   @MayBeLeftOut()
-  @IsArray()
-  @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => NoteSchema)
+  @IsRecords(() => NoteSchema, limits.lines)
   notes?: NoteSchema[];
   @MayBeLeftOut() @IsSizes() pins?: Record<string, number>;
   @MayBeLeftOut() @IsSizes() limits?: Record<string, number>;

@@ -1,0 +1,108 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { boardsOf } from '../../boards/boards-of.ts';
+import { demoDesigns } from '../../demo/index.ts';
+import { CoreError } from '../../errors/core-error.ts';
+import { describeSolution } from '../../solve/describe.ts';
+import { solveDesign } from '../../solve/solve-design.ts';
+import { readDocument } from './read-document.ts';
+
+/** Every place in a value, as the way to it. */
+function placesIn(value: unknown, way: string[] = []): string[][] {
+  if (typeof value !== 'object' || value === null) return [way];
+  return [way, ...Object.entries(value).flatMap(([key, inner]) => placesIn(inner, [...way, key]))];
+}
+
+function put(root: unknown, way: readonly string[], value: unknown): unknown {
+  const [key, ...rest] = way;
+  if (key === undefined) return value;
+  if (Array.isArray(root)) return root.map((inner, index) => (String(index) === key ? put(inner, rest, value) : inner));
+  const record = root as Record<string, unknown>;
+  return { ...record, [key]: put(record[key], rest, value) };
+}
+
+const nested = (depth: number): unknown => JSON.parse('['.repeat(depth) + ']'.repeat(depth));
+const nasty: unknown[] = [
+  null,
+  [],
+  {},
+  [[]],
+  [null],
+  [{}],
+  '',
+  ' ',
+  'x'.repeat(5000),
+  '__proto__',
+  'constructor',
+  'A',
+  0,
+  -1,
+  0.5,
+  1e-9,
+  1e9,
+  1e308,
+  true,
+  false,
+  nested(9),
+  nested(40),
+  { kind: 'row', gap: 0, share: 'keep', children: [] },
+  { kind: 'holder', id: 'A' },
+  { length: 3 },
+];
+
+/** A demo design with one place of it replaced by what does not belong there. */
+const damaged = fc
+  .constantFrom(...demoDesigns)
+  .chain((design) => fc.tuple(fc.constant(design), fc.constantFrom(...placesIn(design)), fc.constantFrom(...nasty)))
+  .map(([design, way, value]) => ({ way: [design.id, ...way].join('/'), json: put(design, way, value) }));
+
+describe('the door', () => {
+  test('what it lets through is solved, drawn and described; what it refuses is named', () => {
+    let taken = 0;
+    fc.assert(
+      fc.property(damaged, ({ json }) => {
+        const read = readDocument(json);
+        if (!read.ok) {
+          expect(read.message).toMatch(/\w/);
+          return;
+        }
+        taken++;
+        try {
+          const solution = solveDesign(read.document);
+          boardsOf(read.document, solution);
+          JSON.stringify(describeSolution(solution, read.document.unit));
+        } catch (error) {
+          // a kind that there is not is a refusal with a code, told by the page
+          if (!(error instanceof CoreError)) throw error;
+          expect(error.code).toMatch(/^(body|closure)\.unknownKind$/);
+        }
+      }),
+      { numRuns: 2000 },
+    );
+    expect(taken).toBeGreaterThan(80);
+  });
+  test.each([
+    ['an array among the holders', 'holders', [[]]],
+    ['an array among the contents', 'contents', [[]]],
+    ['an array among the layers', 'stacks', { exterior: [[]], lining: [], pocket: [] }],
+    ['an array as the body', 'body', []],
+    ['an array as settings', 'rules', []],
+    ['an array as faces', 'faces', []],
+    ['things of her own that are arrays', 'ownItems', [[], []]],
+  ])('%s is refused by name', (_, key, value) => {
+    const read = readDocument({ ...demoDesigns[0], [key]: value });
+    expect(read.ok ? [] : read.fields.map(({ path }) => path.split('.')[0])).toContain(key);
+  });
+  test('nesting that would exhaust a checker is refused', () => {
+    for (const depth of [40, 200_000]) {
+      const read = readDocument({ ...demoDesigns[0], unheardOf: nested(depth) });
+      expect(read.ok ? '' : read.message).toContain('nested too deep');
+    }
+  });
+  test('a crowd of groups is refused', () => {
+    const group = (children: unknown[]) => ({ kind: 'row', gap: 0, share: 'keep', children });
+    const crowd = group(Array.from({ length: 40 }, () => group(Array.from({ length: 40 }, () => group([])))));
+    const read = readDocument({ ...demoDesigns[0], faces: { left: crowd } });
+    expect(read.ok ? [] : read.fields.map(({ path }) => path)).toEqual(['faces']);
+  });
+});
