@@ -34,6 +34,7 @@ export * from './solve/memo.ts';
 export * from './solve/resolve.ts';
 export * from './contents/parse-line.ts';
 export * from './contents/measuring.ts';
+export * from './contents/long-side.ts';
 export * from './document/limits.ts';
 export * from './document/item-of.ts';
 export * from './document/edits/edit.ts';

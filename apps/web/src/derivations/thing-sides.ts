@@ -9,7 +9,8 @@ export function askedSides({ shape }: Item): Partial<Record<Side, string>> {
   return shape === 'disc' || shape === 'ball' ? { length: 'Diameter', thickness: 'Height' } : sides;
 }
 
-/** The thing with one side measured anew; what is round has it twice, and an outline is drawn out to it. */
+/** The thing with one side measured anew. Sides keep their names: the others stay as they are; only what is round has it twice, and an
+ * outline is drawn out to it. */
 export function measuredSide(item: Item, side: Side, mm: number): Item {
   if (item.shape === 'cylinder')
     return { ...item, ...(side === 'length' ? { length: mm } : { width: mm, thickness: mm }) };
@@ -17,7 +18,7 @@ export function measuredSide(item: Item, side: Side, mm: number): Item {
   const next = { ...item, [side]: mm, ...(round && side === 'length' && { width: mm }) };
   if (item.outline)
     return { ...next, outline: stretched(item.outline, next.length / item.length, next.width / item.width) };
-  return { ...next, length: Math.max(next.length, next.width), width: Math.min(next.length, next.width) };
+  return next;
 }
 
 const stretched = (outline: [number, number][], across: number, up: number): [number, number][] =>

@@ -149,7 +149,7 @@ function LineValue({ document, of, children }: { document: DesignDocument; of: D
       value={of.value}
       least={input.least}
       most={input.most}
-      onLength={(mm, gesture) => edit(input.edit(mm), gesture)}
+      onLength={(mm) => edit(input.edit(mm))}
     />
   );
 }

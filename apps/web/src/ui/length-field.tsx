@@ -1,6 +1,7 @@
 import { formatLength, parseLengthWithin } from '@zindle/core';
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { FieldError } from './field-error.tsx';
+import { useDraft } from './use-draft.ts';
 import { useUnit } from './use-length.ts';
 
 interface Props {
@@ -9,35 +10,39 @@ interface Props {
   value: number;
   least: number;
   most: number;
-  /** Called with every length that can be used while it is typed; `gesture` is one visit of the field. */
-  onLength(mm: number, gesture: string): void;
+  /** Takes the length when the field is left or Enter is pressed. */
+  onLength(mm: number): void;
+  /** The field is done with: nothing in it is refused. */
+  onDone?(): void;
   hint?: string;
   className?: string;
   hideLabel?: boolean;
 }
 
-let visits = 0;
-
-/** A length as the maker writes it. What cannot be used is named below; the last good value stays in force. */
-export function LengthField({ label, value, least, most, onLength, hint, className = 'w-24', hideLabel }: Props) {
+/** A length as the maker writes it. What cannot be used stays in the field and the reason below; the length before stays in force. */
+export function LengthField({
+  label,
+  value,
+  least,
+  most,
+  onLength,
+  onDone,
+  hint,
+  className = 'w-24',
+  hideLabel,
+}: Props) {
   const unit = useUnit();
   const id = useId();
-  const [draft, setDraft] = useState<string>();
-  const [gesture, setGesture] = useState('');
-  const shown = formatLength(value, { unit, denominator: 32, decimals: value < 1 && value > 0 ? 2 : 1 }).replace(
-    '~',
-    '',
-  );
-  const read = draft === undefined ? undefined : parseLengthWithin(draft, { unit, least, most });
-  const error = read && !read.ok ? read.message : undefined;
-
-  function type(text: string) {
-    setDraft(text);
-    const parsed = parseLengthWithin(text, { unit, least, most });
-    if (parsed.ok) onLength(parsed.mm, gesture);
-  }
-  const leave = () => setDraft((text) => (error ? text : undefined));
-
+  const decimals = value < 1 && value > 0 ? 2 : 1;
+  const { input, refusal } = useDraft({
+    shown: formatLength(value, { unit, denominator: 32, decimals }).replace('~', ''),
+    read(text) {
+      const parsed = parseLengthWithin(text, { unit, least, most });
+      return parsed.ok ? { ok: true, value: parsed.mm } : parsed;
+    },
+    onValue: onLength,
+    ...(onDone && { onDone }),
+  });
   return (
     <div>
       <div className="flex items-center justify-between gap-3">
@@ -47,26 +52,14 @@ export function LengthField({ label, value, least, most, onLength, hint, classNa
         <input
           id={id}
           className={`field text-right ${className}`}
-          value={draft ?? shown}
           inputMode="text"
-          autoComplete="off"
           spellCheck={false}
-          aria-invalid={error !== undefined}
-          aria-describedby={error ? `${id}-error` : undefined}
+          aria-describedby={refusal ? `${id}-error` : undefined}
           title={hint}
-          onFocus={(event) => {
-            setGesture(`visit-${++visits}`);
-            event.target.select();
-          }}
-          onChange={(event) => type(event.target.value)}
-          onBlur={leave}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') leave();
-            if (event.key === 'Escape') setDraft(undefined);
-          }}
+          {...input}
         />
       </div>
-      {error && <FieldError id={`${id}-error`}>{error}</FieldError>}
+      {refusal && <FieldError id={`${id}-error`}>{refusal}</FieldError>}
     </div>
   );
 }

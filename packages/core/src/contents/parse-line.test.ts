@@ -29,7 +29,7 @@ describe('parseLine reads things as they are said', () => {
     ['4 notes 140x77', [4, 'new', 140, 77, 0.11]],
     ['notebook 148 x 105 x 14', [1, 'new', 148, 105, 14]],
     ['ticket 105 x 74 x 0.3 x2', [2, 'new', 105, 74, 0.3]],
-    ['map 9.5cm x 14cm x 1mm', [1, 'new', 140, 95, 1]],
+    ['map 9.5cm x 14cm x 1mm', [1, 'new', 95, 140, 1]],
     ['2 AA', [2, 'aa-cell', 50.5, 14.5, 14.5]],
     ['AA batteries x4', [4, 'aa-cell', 50.5, 14.5, 14.5]],
     ['6 vials 16x95 round', [6, 'new', 95, 16, 16]],

@@ -177,8 +177,8 @@ function newItem(
     id: makeId(),
     name: capital(name),
     shape: said ?? known?.shape ?? byThickness(thickness),
-    length: Math.max(a, b),
-    width: Math.min(a, b),
+    length: a,
+    width: b,
     thickness,
     source: 'yours',
   };

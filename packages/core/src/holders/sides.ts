@@ -1,5 +1,6 @@
 import { given, minus, product, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import { cylinderHalfGirth, outlineHalfGirth, rectHalfGirth, tapeHalfGirth } from '../sizing/tube-width.ts';
+import { longSide, shortSide } from '../contents/long-side.ts';
 import type { Clearance, HeldContents } from './holder-kind.ts';
 
 /** A thing as it goes into a holder: across its mouth and down into it, mm. */
@@ -21,10 +22,11 @@ export function sidesOf({ line, item, name }: HeldContents): Sides {
     const measured = given(`${name}, ${label}`, item[key], from(key));
     return more.length > 0 ? sum(`${name}, ${label} at most`, [measured, ...more]) : measured;
   };
+  const [long, short] = [longSide(item), shortSide(item)];
   const lying = line.orientation === 'lying';
   return {
-    across: side('across', lying ? 'length' : 'width'),
-    deep: side('down', lying ? 'width' : 'length'),
+    across: side('across', lying ? long : short),
+    deep: side('down', lying ? short : long),
     thickness: pressed(side('thickness', 'thickness'), name, item),
   };
 }
@@ -53,7 +55,9 @@ export function halfGirthOfOne(held: HeldContents, sides: Sides, thickness: Deri
 function measuredHalfGirth({ item, line, count }: HeldContents, { across }: Sides, thickness: Derived): Derived {
   const upright = line.orientation === 'upright';
   const from = { kind: 'item', path: `items/${item.id}/girth`, source: item.source } as const;
-  const slack = item.tolerance ? [given('may be larger by', item.tolerance, from)] : [];
+  const slack = item.tolerance
+    ? [given('may be larger by', item.tolerance, { ...from, path: `items/${item.id}/tolerance` })]
+    : [];
   if (upright && count === 1 && item.girth) {
     const tape = tapeHalfGirth(given('round it, by the tape', item.girth, from));
     return slack.length > 0 ? sum('half its girth at most', [tape, times(2, slack[0]!)]) : tape;

@@ -23,7 +23,7 @@ const seen: Record<Look, [Side, Side]> = {
 
 interface Props {
   item: Item;
-  onSize(item: Item, gesture?: string): void;
+  onSize(item: Item): void;
   onClose(): void;
 }
 
@@ -54,7 +54,7 @@ export function LayDialog({ item, onSize, onClose }: Props) {
               label={title}
               value={item[side]}
               {...limits.size}
-              onLength={(mm, gesture) => onSize(measuredSide(item, side, mm), gesture)}
+              onLength={(mm) => onSize(measuredSide(item, side, mm))}
             />
           );
         })}

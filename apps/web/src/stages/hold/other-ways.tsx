@@ -5,6 +5,7 @@ import {
   oneOfStack,
   parseLength,
   repeated,
+  shortSide,
   thicknessFromGirth,
   type ContentsLine,
   type Item,
@@ -26,9 +27,10 @@ export function OtherWays({ line, item }: Props) {
   const edit = useDesign((state) => state.edit);
   const [count, setCount] = useState(10);
   const { least, most } = limits.size;
+  // the way round it as it goes in: the longer side is left out
+  const short = shortSide(item);
   const round = item.shape === 'cylinder' || item.shape === 'ball';
-  const take = (change: Partial<Item>, gesture?: string) =>
-    edit(changeItem(line, { ...item, ...change }, `own-${line.id}`), gesture);
+  const take = (change: Partial<Item>) => edit(changeItem(line, { ...item, ...change }, `own-${line.id}`));
   const across = (mm: number): Partial<Item> => (round ? { width: mm, thickness: mm } : { thickness: mm });
   return (
     <details className="rounded-lg border border-hair px-3 py-2">
@@ -40,20 +42,20 @@ export function OtherWays({ line, item }: Props) {
             value={Math.PI * item.width}
             least={Math.PI * least}
             most={Math.PI * most}
-            onLength={(girth, gesture) => {
+            onLength={(girth) => {
               const measured = diameterFromGirth(girth);
-              if (measured.ok) take(across(measured.mm), gesture);
+              if (measured.ok) take(across(measured.mm));
             }}
           />
         ) : (
           <LengthField
-            label="Tape round its width and thickness"
-            value={2 * (item.width + item.thickness)}
-            least={2 * (item.width + least)}
-            most={2 * (item.width + most)}
-            onLength={(girth, gesture) => {
-              const measured = thicknessFromGirth(girth, item.width);
-              if (measured.ok) take(across(measured.mm), gesture);
+            label={`Tape round its ${short} and thickness`}
+            value={2 * (item[short] + item.thickness)}
+            least={2 * (item[short] + least)}
+            most={2 * (item[short] + most)}
+            onLength={(girth) => {
+              const measured = thicknessFromGirth(girth, item[short]);
+              if (measured.ok) take(across(measured.mm));
             }}
           />
         )}
@@ -63,9 +65,9 @@ export function OtherWays({ line, item }: Props) {
           value={count * item.thickness}
           least={count * least}
           most={count * most}
-          onLength={(total, gesture) => {
+          onLength={(total) => {
             const measured = oneOfStack(total, count);
-            if (measured.ok) take(across(measured.mm), gesture);
+            if (measured.ok) take(across(measured.mm));
           }}
         />
         <SeveralTimes onMeasured={(mean, tolerance) => take({ ...across(mean), tolerance })} />
@@ -73,7 +75,7 @@ export function OtherWays({ line, item }: Props) {
           label="Others may be larger by"
           value={item.tolerance ?? 0}
           {...limits.tolerance}
-          onLength={(tolerance, gesture) => take({ tolerance }, gesture)}
+          onLength={(tolerance) => take({ tolerance })}
         />
       </div>
     </details>

@@ -41,7 +41,7 @@ export function ThingInspector({ document, line, solved }: Props) {
   const items = useShelves((state) => state.shelves.items);
   const item = itemOf(document, line);
   const name = line.name ?? item?.name ?? line.item;
-  const change = (what: LineChange, gesture?: string) => edit(changeContents(line.id, what, items), gesture);
+  const change = (what: LineChange) => edit(changeContents(line.id, what, items));
   return (
     <>
       <h2 className="sr-only">{name}</h2>
@@ -61,14 +61,14 @@ export function ThingInspector({ document, line, solved }: Props) {
               label="How many"
               value={line.count}
               {...limits.count}
-              onCount={(count) => change({ count, perHolder: Math.min(line.perHolder, count) }, `count-${line.id}`)}
+              onCount={(count) => change({ count, perHolder: Math.min(line.perHolder, count) })}
             />
             <CountField
               label="Together in one pocket"
               value={line.perHolder}
               least={1}
               most={line.count}
-              onCount={(perHolder) => change({ perHolder }, `together-${line.id}`)}
+              onCount={(perHolder) => change({ perHolder })}
             />
             <Choice
               label="It goes in"
@@ -102,7 +102,7 @@ export function ThingInspector({ document, line, solved }: Props) {
 function Measures({ line, item }: { line: ContentsLine; item: Item }) {
   const edit = useDesign((state) => state.edit);
   const [laid, lay] = useState(false);
-  const set = (next: Item, gesture?: string) => edit(changeItem(line, next, `own-${line.id}`), gesture);
+  const set = (next: Item) => edit(changeItem(line, next, `own-${line.id}`));
   return (
     <>
       {(Object.entries(askedSides(item)) as [Side, string][]).map(([side, name]) => (
@@ -111,7 +111,7 @@ function Measures({ line, item }: { line: ContentsLine; item: Item }) {
           label={name}
           value={item[side]}
           {...limits.size}
-          onLength={(mm, gesture) => set(measuredSide(item, side, mm), gesture)}
+          onLength={(mm) => set(measuredSide(item, side, mm))}
         />
       ))}
       <NumberField
@@ -120,7 +120,7 @@ function Measures({ line, item }: { line: ContentsLine; item: Item }) {
         value={item.mass ?? 0}
         least={0}
         most={100_000}
-        onNumber={(mass) => set({ ...item, mass }, `mass-${line.id}`)}
+        onNumber={(mass) => set({ ...item, mass })}
       />
       <button type="button" className="button" onClick={() => lay(true)}>
         Lay it on the screen

@@ -61,15 +61,14 @@ function Size({ placed, side, x, y, middle = false, editing, onEdit }: SizeProps
             if (input && document.activeElement !== input) input.focus();
           }}
           className="w-24"
-          onBlur={() => onEdit(undefined)}
-          onKeyDown={({ key }) => (key === 'Enter' || key === 'Escape') && onEdit(undefined)}
         >
           <LengthField
             label={`${title} on the drawing`}
             hideLabel
             value={item[side]}
             {...limits.size}
-            onLength={(mm, gesture) => edit(changeItem(line, measuredSide(item, side, mm), `own-${line.id}`), gesture)}
+            onDone={() => onEdit(undefined)}
+            onLength={(mm) => edit(changeItem(line, measuredSide(item, side, mm), `own-${line.id}`))}
           />
         </div>
       </foreignObject>

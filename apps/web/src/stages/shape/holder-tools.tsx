@@ -139,7 +139,7 @@ function BesideTools({ document, id }: { document: DesignDocument; id: string })
         value={group.gap}
         least={limits.gap.least}
         most={limits.gap.most}
-        onLength={(gap, gesture) => edit(changeGroup(id, { gap }), gesture)}
+        onLength={(gap) => edit(changeGroup(id, { gap }))}
       />
       <div>
         <span aria-hidden="true">Room left over goes to</span>

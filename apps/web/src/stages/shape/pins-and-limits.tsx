@@ -60,7 +60,7 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
             key={pin.path}
             fixed={pin}
             title={`${capital(pin.label)}, pinned`}
-            onLength={(mm, gesture) => edit(setPin(pin.path, pin.label, mm), gesture)}
+            onLength={(mm) => edit(setPin(pin.path, pin.label, mm))}
             onFree={() => edit(setPin(pin.path, pin.label, undefined))}
           />
         ))}
@@ -69,7 +69,7 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
             key={limit.path}
             fixed={limit}
             title={`${capital(limit.label)}, at most`}
-            onLength={(mm, gesture) => edit(setLimit(limit.path, limit.label, mm), gesture)}
+            onLength={(mm) => edit(setLimit(limit.path, limit.label, mm))}
             onFree={() => edit(setLimit(limit.path, limit.label, undefined))}
           />
         ))}
@@ -119,7 +119,7 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
 interface RowProps {
   fixed: Fixed;
   title: string;
-  onLength(mm: number, gesture: string): void;
+  onLength(mm: number): void;
   onFree(): void;
 }
 

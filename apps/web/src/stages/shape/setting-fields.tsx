@@ -34,7 +34,7 @@ export function RuleField({ document, id }: { document: DesignDocument; id: Hous
           least={rule.least}
           most={rule.most}
           hint={rule.why}
-          onLength={(mm, gesture) => edit(setRule(id, mm), gesture)}
+          onLength={(mm) => edit(setRule(id, mm))}
         />
       ) : (
         <Choice
@@ -89,7 +89,7 @@ export function ParamField({ document, selection, name, spec }: ParamProps) {
         least={least}
         most={most}
         hint={why}
-        onLength={(mm, gesture) => edit(change(mm), gesture)}
+        onLength={(mm) => edit(change(mm))}
       />
       {value !== undefined && (
         <button

@@ -62,12 +62,6 @@ function itemEdit(document: DesignDocument, id: string, side: string, items: rea
   return {
     title: `${line.name ?? item.name}, ${side}`,
     ...shelfLimits.size,
-    edit: (value) => changeItem(line, longSideFirst({ ...item, [key]: value }), `own-${line.id}`),
+    edit: (value) => changeItem(line, { ...item, [key]: value }, `own-${line.id}`),
   };
 }
-
-const longSideFirst = (item: Item): Item => ({
-  ...item,
-  length: Math.max(item.length, item.width),
-  width: Math.min(item.length, item.width),
-});
