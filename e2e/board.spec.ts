@@ -205,7 +205,7 @@ test('versions are kept and gone back to, which can be undone; a copy goes its o
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog.getByLabel('Kept')).toContainText('three cards');
   await noAxeViolation(page, ['region']);
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await toStage(page, 'Hold');
   await hold(page, 'passport');
   await expect(page.getByText('4 things · squares of 10 mm')).toBeVisible();

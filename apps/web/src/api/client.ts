@@ -35,6 +35,19 @@ export interface ShelfPageOfDesigns {
   pageSize: number;
 }
 
+/** A design in the bin. */
+export interface BinnedDesign {
+  id: string;
+  name: string;
+  deletedAt: string;
+}
+export interface BinPageOfDesigns {
+  designs: BinnedDesign[];
+  total: number;
+  page: number;
+  pageSize: number;
+}
+
 /** An entry of the maker's own as the server keeps it. */
 export interface StoredEntry {
   entry: ShelfEntry;
@@ -182,6 +195,8 @@ export const api = {
     call<StoredDesign>('PUT', at(document.id), { document }, { 'If-Match': `"${revision}"` }),
   remove: (id: string) => call<void>('DELETE', at(id)),
   restore: (id: string) => call<void>('POST', `${at(id)}/restore`),
+  bin: (page: number) => call<BinPageOfDesigns>('GET', `/bin?${query({ page: String(page) })}`),
+  destroy: (id: string) => call<void>('DELETE', `/bin/${encodeURIComponent(id)}`),
 
   versions: (id: string) => call<{ versions: VersionRow[] }>('GET', `${at(id)}/versions`),
   keepVersion: (id: string, name: string) => call<VersionRow>('POST', `${at(id)}/versions`, { name }),

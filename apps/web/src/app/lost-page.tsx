@@ -8,7 +8,7 @@ function Notice({ title, children }: { title: string; children: React.ReactNode 
       <h1 className="mt-8 text-2xl">{title}</h1>
       <p className="mt-2 text-quiet">{children}</p>
       <Link to="/" className="button button-main mt-6">
-        To the shelf
+        To the designs
       </Link>
     </main>
   );
@@ -24,8 +24,8 @@ export function CrashPage() {
   const error = useRouteError();
   const reason = error instanceof Error ? error.message : 'Something went wrong.';
   return (
-    <Notice title="Zindle has dropped a stitch">
-      {reason} Your changes are stored; go back to the shelf and open the design again.
+    <Notice title="This page failed">
+      {reason} Your changes are stored: go back to the designs and open it again.
     </Notice>
   );
 }

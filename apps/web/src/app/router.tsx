@@ -9,7 +9,7 @@ function ToShape() {
   return <Navigate to={`/d/${id}/shape`} replace />;
 }
 
-const Loading = () => <p className="p-10 text-quiet">Looking along the shelf …</p>;
+const Loading = () => <p className="p-10 text-quiet">Loading …</p>;
 
 export const router = createBrowserRouter([
   { path: '/', element: <ShelfPage />, errorElement: <CrashPage /> },
@@ -46,6 +46,12 @@ export const router = createBrowserRouter([
       },
       { path: '*', element: <ToShape /> },
     ],
+  },
+  {
+    path: '/bin',
+    errorElement: <CrashPage />,
+    HydrateFallback: Loading,
+    lazy: { Component: async () => (await import('../bin/bin-page.tsx')).BinPage },
   },
   {
     path: '/shelves/rules',

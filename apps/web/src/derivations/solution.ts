@@ -30,7 +30,12 @@ function solve(document: DesignDocument, shelves: Shelves): Solved {
   try {
     return { ok: true, solution: solveDesign(document, shelves, builtInKinds, memo) };
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
-    return { ok: false, message: error.message };
+    if (error instanceof CoreError) return { ok: false, message: error.message };
+    // a fault of the program: what can be done without the solution (changing, undoing, saving) goes on
+    globalThis.reportError?.(error);
+    return {
+      ok: false,
+      message: `this version failed on it (${error instanceof Error ? error.message : String(error)})`,
+    };
   }
 }

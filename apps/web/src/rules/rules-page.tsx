@@ -40,7 +40,7 @@ export function RulesPage() {
           </p>
         )}
         {/* what is not known yet must not be changed */}
-        {loaded ? <Rules /> : !failure && <p className="p-5 text-quiet">Looking along the shelf …</p>}
+        {loaded ? <Rules /> : !failure && <p className="p-5 text-quiet">Loading …</p>}
       </div>
     </UnitContext>
   );

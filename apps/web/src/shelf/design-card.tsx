@@ -1,18 +1,32 @@
 import { boardsOf, formatLength, type DesignDocument, type Solution } from '@zindle/core';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import type { ShelfRow } from '../api/client.ts';
+import { fileAddress, type ShelfRow } from '../api/client.ts';
 import { SmallSide } from '../board/small-side.tsx';
 import { solvedOf } from '../derivations/solution.ts';
 import { countWords } from '../derivations/things.ts';
 import { tintsOf } from '../derivations/tints.ts';
+import { MayFail } from '../ui/may-fail.tsx';
 import { Signal } from '../ui/signal.tsx';
 
 /** A design on the shelf: its wallet drawn, its sizes, and whether something is in the way. */
 export function DesignCard({ row, onRemove }: { row: ShelfRow; onRemove(): void }) {
   return (
     <li className="relative flex flex-col overflow-hidden rounded-xl border border-hair bg-sheet transition-colors hover:border-ink">
-      {row.document ? <Readable name={row.name} document={row.document} /> : <Unreadable row={row} />}
+      {row.document ? (
+        <MayFail
+          part="drawing"
+          name={row.name}
+          from={[row.document]}
+          ways={<TakeAlong row={row} onRemove={onRemove} />}
+        >
+          <Readable name={row.name} document={row.document} />
+        </MayFail>
+      ) : (
+        <Unreadable row={row}>
+          <TakeAlong row={row} onRemove={onRemove} />
+        </Unreadable>
+      )}
       <button
         type="button"
         className="absolute top-2 right-2 rounded-lg p-2 text-quiet hover:bg-white hover:text-ink"
@@ -61,7 +75,21 @@ function Readable({ name, document }: { name: string; document: DesignDocument }
   );
 }
 
-function Unreadable({ row }: { row: ShelfRow }) {
+/** What can be done with a design that cannot be shown: save what is stored of it, or throw it away. */
+function TakeAlong({ row: { id }, onRemove }: { row: ShelfRow; onRemove(): void }) {
+  return (
+    <>
+      <a className="button" href={fileAddress(id, 'design.json')} download={`${id}.json`}>
+        Save it as JSON
+      </a>
+      <button type="button" className="button" onClick={onRemove}>
+        Into the bin
+      </button>
+    </>
+  );
+}
+
+function Unreadable({ row, children }: { row: ShelfRow; children: React.ReactNode }) {
   const newer = row.problem?.code === 'document.newer';
   return (
     <div className="flex flex-1 flex-col gap-2 px-4 py-4 pr-12">
@@ -71,7 +99,8 @@ function Unreadable({ row }: { row: ShelfRow }) {
         <b className="font-semibold">{newer ? 'Written by a newer Zindle' : 'Damaged'}</b>
       </p>
       <p className="text-quiet">{row.problem?.message}</p>
-      <p className="text-quiet">It was left as it is. The rest of the shelf is not concerned.</p>
+      <p className="text-quiet">It was left as it is. Your other designs are not affected.</p>
+      <p className="mt-auto flex flex-wrap gap-2">{children}</p>
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { builtInKinds, newDesign } from '@zindle/core';
 import { useCallback, useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Trash2 } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { api, ApiFailure, failureWords, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
 import { useShelves } from '../store/shelves.ts';
@@ -69,7 +70,12 @@ export function ShelfPage() {
         <NewDesignMenu onNew={(body) => void makeNew(body)} />
       </ShopHeader>
       <main className="mx-auto max-w-[1180px] px-6 py-6">
-        <h1 className="text-2xl">The shelf</h1>
+        <div className="flex items-baseline justify-between">
+          <h1 className="text-2xl">The shelf</h1>
+          <Link to="/bin" className="flex items-center gap-1.5 text-quiet hover:text-ink">
+            <Trash2 size={15} aria-hidden="true" /> Bin
+          </Link>
+        </div>
         {failure && (
           <p role="alert" className="mt-3 rounded-lg bg-chalk-soft px-4 py-3">
             {failure.message}{' '}
@@ -78,7 +84,7 @@ export function ShelfPage() {
             </button>
           </p>
         )}
-        {!shelf && !failure && <p className="mt-4 text-quiet">Looking along the shelf …</p>}
+        {!shelf && !failure && <p className="mt-4 text-quiet">Loading …</p>}
         {shelf && shelf.designs.length > 0 && (
           <ul className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(340px,1fr))] gap-4">
             {shelf.designs.map((row) => (

@@ -176,7 +176,7 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
               </p>
             )}
             {!loaded && !failure ? (
-              <p className="p-4 text-quiet">Looking along the shelf …</p>
+              <p className="p-4 text-quiet">Loading …</p>
             ) : (
               <EntriesTable shelf={shelf} rows={rows} total={all.length} chosen={chosen?.entry.id} onChoose={choose} />
             )}

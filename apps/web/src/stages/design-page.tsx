@@ -6,6 +6,7 @@ import { openDesign, type OpenDesign } from '../store/open-design.ts';
 import { useShelves } from '../store/shelves.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { DesignFrame } from './design-frame.tsx';
+import { PartOfDesign } from './part-of-design.tsx';
 
 /** Opens the design of the address and gives it to its stages. */
 export function DesignPage() {
@@ -34,11 +35,13 @@ function OpenedDesign({ id }: { id: string }) {
     };
   }, [id]);
   if (failure) return <CannotOpen failure={failure} />;
-  if (!design) return <p className="p-10 text-quiet">Laying out the design …</p>;
+  if (!design) return <p className="p-10 text-quiet">Loading the design …</p>;
   return (
     <DesignContext value={design}>
       <DesignFrame>
-        <Outlet />
+        <PartOfDesign part="page">
+          <Outlet />
+        </PartOfDesign>
       </DesignFrame>
     </DesignContext>
   );
@@ -66,7 +69,7 @@ function CannotOpen({ failure }: { failure: ApiFailure }) {
       <p className="mt-2 text-quiet">{failure.message}</p>
       <div className="mt-6 flex gap-2">
         <Link to="/" className="button button-main">
-          To the shelf
+          To the designs
         </Link>
         <button type="button" className="button" onClick={() => location.reload()}>
           Try again

@@ -6,7 +6,7 @@ interface Props {
   /** Width, px. */
   width?: number;
   onClose(): void;
-  children: React.ReactNode;
+  children?: React.ReactNode;
   /** What it is opened for; without it there is nothing to take over yet. */
   main?: { title: string; disabled?: boolean; onPress(): void } | undefined;
   /** Leaves all as it was; default true. */
@@ -24,12 +24,12 @@ export function SheetDialog({ title, about, width = 640, onClose, children, main
         <DialogPanel className="max-w-full rounded-xl border border-ink bg-sheet p-5 shadow-lg" style={{ width }}>
           <DialogTitle className="text-lg">{title}</DialogTitle>
           <p className="mt-1 text-quiet">{about}</p>
-          <div className="mt-3">{children}</div>
+          {children && <div className="mt-3">{children}</div>}
           <div className="mt-4 flex justify-end gap-2">
             {more}
             {leave && (
               <button type="button" className="button" onClick={onClose}>
-                Leave it
+                Cancel
               </button>
             )}
             {main && (

@@ -8,6 +8,7 @@ import { tintsOf } from '../../derivations/tints.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
 import { Signal } from '../../ui/signal.tsx';
+import { PartOfDesign } from '../part-of-design.tsx';
 import { useLength, type SayLength } from '../../ui/use-length.ts';
 import type { PlainProposal } from '../../workers/proposal-worker.ts';
 
@@ -101,37 +102,43 @@ function FormCard({ proposal, scale, now, onTake }: CardProps) {
   const all = held === of;
   return (
     <li className="relative flex flex-col overflow-hidden rounded-xl border border-hair bg-sheet hover:border-ink">
-      <div className="flex items-center justify-center bg-cloth" style={{ height: ROOM.height + 14 }}>
-        {board && ownScale(board) < 0.98 * scale && (
-          <span className="absolute top-2 left-3 text-xs text-quiet">
-            drawn {(scale / ownScale(board)).toFixed(1)} times smaller
-          </span>
-        )}
-        {board && <SmallSide board={board} tints={tintsOf(document)} room={ROOM} most={scale} />}
-      </div>
-      <div className="flex flex-1 flex-col gap-1 px-3.5 py-2.5">
-        <h3 className="flex items-baseline justify-between gap-2 text-base">
-          <button type="button" className="font-semibold after:absolute after:inset-0" onClick={() => onTake(proposal)}>
-            {title}
-          </button>
-          {kind === now && <span className="text-xs text-quiet">as it is now</span>}
-        </h3>
-        <p className="text-[13px] leading-snug text-quiet">{about}</p>
-        <p>
-          {finished
-            .slice(0, 3)
-            .map(({ mm }) => length(mm))
-            .join(' × ')}{' '}
-          · {length(thickness, true)} thick
-        </p>
-        <p className="flex gap-1.5 text-[13px]">
-          <Signal of={all && !stop ? 'fine' : 'stop'} />
-          <span>
-            {of === 0 ? 'Nothing to hold yet' : all ? holdsWords(holders) : `Holds ${held} of ${of}`}
-            {all && stop && `: ${stopWords(stop, length)}`}
-          </span>
-        </p>
-      </div>
+      <PartOfDesign part={`drawing as ${title.toLowerCase()}`}>
+        <div className="flex items-center justify-center bg-cloth" style={{ height: ROOM.height + 14 }}>
+          {board && ownScale(board) < 0.98 * scale && (
+            <span className="absolute top-2 left-3 text-xs text-quiet">
+              drawn {(scale / ownScale(board)).toFixed(1)} times smaller
+            </span>
+          )}
+          {board && <SmallSide board={board} tints={tintsOf(document)} room={ROOM} most={scale} />}
+        </div>
+        <div className="flex flex-1 flex-col gap-1 px-3.5 py-2.5">
+          <h3 className="flex items-baseline justify-between gap-2 text-base">
+            <button
+              type="button"
+              className="font-semibold after:absolute after:inset-0"
+              onClick={() => onTake(proposal)}
+            >
+              {title}
+            </button>
+            {kind === now && <span className="text-xs text-quiet">as it is now</span>}
+          </h3>
+          <p className="text-[13px] leading-snug text-quiet">{about}</p>
+          <p>
+            {finished
+              .slice(0, 3)
+              .map(({ mm }) => length(mm))
+              .join(' × ')}{' '}
+            · {length(thickness, true)} thick
+          </p>
+          <p className="flex gap-1.5 text-[13px]">
+            <Signal of={all && !stop ? 'fine' : 'stop'} />
+            <span>
+              {of === 0 ? 'Nothing to hold yet' : all ? holdsWords(holders) : `Holds ${held} of ${of}`}
+              {all && stop && `: ${stopWords(stop, length)}`}
+            </span>
+          </p>
+        </div>
+      </PartOfDesign>
     </li>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useDesign } from '../../store/design-context.ts';
 import { Explaining } from '../explaining.tsx';
+import { PartOfDesign } from '../part-of-design.tsx';
 import { Unsolved } from '../unsolved.tsx';
 import { useSolved } from '../use-solved.ts';
 import { ChartTable } from './chart-table.tsx';
@@ -17,20 +18,24 @@ export function CutStage() {
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_470px]">
       <main className="relative min-h-0 min-w-0">
-        <PiecesBoard {...both} chosen={chosen} onChoose={choose} />
+        <PartOfDesign part="drawing of the pieces">
+          <PiecesBoard {...both} chosen={chosen} onChoose={choose} />
+        </PartOfDesign>
       </main>
       <aside
         aria-label="Print and cutting chart"
         className="overflow-y-auto border-l border-hair bg-sheet p-4"
         tabIndex={0}
       >
-        <PrintPanel {...both} />
-        {explained && (
-          <div className="mt-5">
-            <Explaining {...both} explained={explained} />
-          </div>
-        )}
-        <ChartTable {...both} chosen={chosen} onChoose={choose} />
+        <PartOfDesign part="panel">
+          <PrintPanel {...both} />
+          {explained && (
+            <div className="mt-5">
+              <Explaining {...both} explained={explained} />
+            </div>
+          )}
+          <ChartTable {...both} chosen={chosen} onChoose={choose} />
+        </PartOfDesign>
       </aside>
     </div>
   );

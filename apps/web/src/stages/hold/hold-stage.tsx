@@ -6,6 +6,7 @@ import { thingsToHold, whyHomeless } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 import { EVERYWHERE } from '../../ui/keys.ts';
+import { PartOfDesign } from '../part-of-design.tsx';
 import { useSolved } from '../use-solved.ts';
 import { AddThings } from './add-things.tsx';
 import { SeveralInspector } from './several-inspector.tsx';
@@ -25,26 +26,32 @@ export function HoldStage() {
         className="row-span-3 overflow-y-auto border-l border-hair bg-sheet p-3.5"
         tabIndex={0}
       >
-        {marked.length > 1 ? (
-          <SeveralInspector document={document} marked={marked} />
-        ) : line ? (
-          <ThingInspector key={line.id} document={document} line={line} solved={solved} />
-        ) : (
-          <p className="text-quiet">Add a thing, and its measures stand here.</p>
-        )}
+        <PartOfDesign part="panel">
+          {marked.length > 1 ? (
+            <SeveralInspector document={document} marked={marked} />
+          ) : line ? (
+            <ThingInspector key={line.id} document={document} line={line} solved={solved} />
+          ) : (
+            <p className="text-quiet">Add a thing, and its measures stand here.</p>
+          )}
+        </PartOfDesign>
       </aside>
       <main className="relative min-h-0 min-w-0">
-        <ThingsTable
-          document={document}
-          chosen={line?.id}
-          marked={marked}
-          marking={marking}
-          onMarking={setMarking}
-          onChoose={choose}
-          onInvite={() => invite((count) => count + 1)}
-        />
+        <PartOfDesign part="drawing of the things">
+          <ThingsTable
+            document={document}
+            chosen={line?.id}
+            marked={marked}
+            marking={marking}
+            onMarking={setMarking}
+            onChoose={choose}
+            onInvite={() => invite((count) => count + 1)}
+          />
+        </PartOfDesign>
       </main>
-      <Homes />
+      <PartOfDesign part="line below">
+        <Homes />
+      </PartOfDesign>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { PartOfDesign } from '../part-of-design.tsx';
 import { Unsolved } from '../unsolved.tsx';
 import { useSolved } from '../use-solved.ts';
 import { ShapeBoard } from './board/shape-board.tsx';
@@ -22,25 +23,35 @@ export function ShapeStage() {
           className="overflow-y-auto border-r border-hair bg-sheet p-3.5"
           tabIndex={0}
         >
-          <Tray {...both} />
+          <PartOfDesign part="tray">
+            <Tray {...both} />
+          </PartOfDesign>
         </aside>
         <main className="relative min-h-0 min-w-0">
-          <ShapeBoard {...both} />
-          <EffectLine {...both} />
+          <PartOfDesign part="drawing">
+            <ShapeBoard {...both} />
+            <EffectLine {...both} />
+          </PartOfDesign>
         </main>
         <aside
           aria-label="Selected object"
           className="row-span-2 overflow-y-auto border-l border-hair bg-sheet p-3.5"
           tabIndex={0}
         >
-          <Inspector {...both} />
+          <PartOfDesign part="panel">
+            <Inspector {...both} />
+          </PartOfDesign>
         </aside>
         <div className="col-span-2 grid grid-cols-[minmax(0,1fr)_300px] border-t border-ink bg-white">
           <div className="flex min-w-0 flex-col">
-            <SectionPanel {...both} />
-            <LimitsBar {...both} />
+            <PartOfDesign part="section">
+              <SectionPanel {...both} />
+              <LimitsBar {...both} />
+            </PartOfDesign>
           </div>
-          <FindingsPanel {...both} />
+          <PartOfDesign part="list of findings">
+            <FindingsPanel {...both} />
+          </PartOfDesign>
         </div>
       </div>
     </PlacingArea>

@@ -1,0 +1,138 @@
+import { useCallback, useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { api, failureWords, type BinnedDesign, type BinPageOfDesigns } from '../api/client.ts';
+import { ShopHeader } from '../ui/shop-header.tsx';
+import { SheetDialog } from '../ui/sheet-dialog.tsx';
+
+/** Designs that were thrown away: each can come back, or go for good. */
+export function BinPage() {
+  const [page, setPage] = useState(1);
+  const { bin, failure, reload } = useBin(page);
+  const [leaving, ask] = useState<BinnedDesign>();
+  useEffect(() => {
+    document.title = 'Bin · Zindle';
+  }, []);
+
+  async function restore({ id, name }: BinnedDesign) {
+    try {
+      await api.restore(id);
+      reload();
+      toast(`“${name}” is back among the designs.`);
+    } catch (error) {
+      toast.error(failureWords(error));
+    }
+  }
+  async function destroy({ id, name }: BinnedDesign) {
+    ask(undefined);
+    try {
+      await api.destroy(id);
+      reload();
+      toast(`“${name}” is gone for good.`);
+    } catch (error) {
+      toast.error(failureWords(error));
+    }
+  }
+  const pages = bin ? Math.max(1, Math.ceil(bin.total / bin.pageSize)) : 1;
+  return (
+    <div className="min-h-screen">
+      <ShopHeader />
+      <main className="mx-auto max-w-[760px] px-6 py-6">
+        <h1 className="text-2xl">Bin</h1>
+        <p className="mt-1 text-quiet">Designs that were thrown away. They stay here until you delete them for good.</p>
+        {failure && (
+          <p role="alert" className="mt-3 rounded-lg bg-chalk-soft px-4 py-3">
+            {failure}{' '}
+            <button type="button" className="font-semibold underline" onClick={reload}>
+              Try again
+            </button>
+          </p>
+        )}
+        {!bin && !failure && <p className="mt-4 text-quiet">Loading …</p>}
+        {bin && bin.total === 0 && (
+          <p className="mt-6 text-quiet">
+            The bin is empty.{' '}
+            <Link to="/" className="font-semibold text-ink underline">
+              To the designs
+            </Link>
+          </p>
+        )}
+        {bin && bin.designs.length > 0 && (
+          <ul className="mt-4 divide-y divide-hair rounded-xl border border-hair bg-sheet">
+            {bin.designs.map((design) => (
+              <li key={design.id} className="flex items-center gap-4 px-4 py-2.5">
+                <span className="min-w-0 flex-1">
+                  <b className="block truncate font-semibold">{design.name}</b>
+                  <span className="text-[13px] text-quiet">thrown away {whenWords(design.deletedAt)}</span>
+                </span>
+                <button
+                  type="button"
+                  className="button shrink-0"
+                  aria-label={`Put ${design.name} back`}
+                  onClick={() => void restore(design)}
+                >
+                  Put back
+                </button>
+                <button
+                  type="button"
+                  className="button shrink-0"
+                  aria-label={`Delete ${design.name} for good`}
+                  onClick={() => ask(design)}
+                >
+                  Delete …
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {pages > 1 && (
+          <nav aria-label="Pages of the bin" className="mt-6 flex items-center justify-center gap-3">
+            <button type="button" className="button" disabled={page <= 1} onClick={() => setPage(page - 1)}>
+              Before
+            </button>
+            <span>
+              {page} of {pages}
+            </span>
+            <button type="button" className="button" disabled={page >= pages} onClick={() => setPage(page + 1)}>
+              Next
+            </button>
+          </nav>
+        )}
+      </main>
+      {leaving && (
+        <SheetDialog
+          title={`Delete “${leaving.name}” for good?`}
+          about="The design and its versions are deleted. This cannot be undone."
+          onClose={() => ask(undefined)}
+          main={{ title: 'Delete for good', onPress: () => void destroy(leaving) }}
+        />
+      )}
+    </div>
+  );
+}
+
+const whenWords = (iso: string): string =>
+  new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
+
+function useBin(page: number) {
+  const [bin, setBin] = useState<BinPageOfDesigns>();
+  const [failure, setFailure] = useState<string>();
+  const [asked, setAsked] = useState(0);
+  useEffect(() => {
+    let late = false;
+    api
+      .bin(page)
+      .then((found) => {
+        if (late) return;
+        setBin(found);
+        setFailure(undefined);
+      })
+      .catch((error: unknown) => {
+        if (!late) setFailure(failureWords(error));
+      });
+    return () => {
+      late = true;
+    };
+  }, [page, asked]);
+  return { bin, failure, reload: useCallback(() => setAsked((count) => count + 1), []) };
+}
