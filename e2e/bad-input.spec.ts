@@ -1,6 +1,6 @@
 import Database from 'better-sqlite3';
 import { expect, test } from '@playwright/test';
-import { chooseHolder, hold, newBifold, size, stored, toStage } from './steps.ts';
+import { chooseHolder, enter, hold, newBifold, size, stored, toStage } from './steps.ts';
 import { DATABASE } from './settings.ts';
 
 test('a length that cannot be used is named at its field, and the last good drawing stays', async ({ page }) => {
@@ -20,7 +20,7 @@ test('a length that cannot be used is named at its field, and the last good draw
     ['', 'A length is missing here'],
     ['3 4', 'put a sign between'],
   ] as const) {
-    await field.fill(text);
+    await enter(field, text);
     await expect(page.getByRole('alert')).toContainText(message);
     await expect(field).toHaveAttribute('aria-invalid', 'true');
     await expect(slot).toHaveAttribute('aria-label', before);
@@ -47,7 +47,7 @@ test('things that cannot be planned are refused where they are typed, and what w
   await hold(page, 'card');
   const count = page.getByLabel('How many');
   for (const text of ['300', '0', '-1', 'many', '1.5', '']) {
-    await count.fill(text);
+    await enter(count, text);
     await expect(page.getByRole('alert')).toHaveText('Use a whole number from 1 to 60.');
   }
   await expect(page.getByText('1 thing ·')).toBeVisible();

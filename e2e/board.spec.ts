@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { chooseHolder, hold, newBifold, noAxeViolation, size, stored, toStage } from './steps.ts';
+import { chooseHolder, enter, hold, newBifold, noAxeViolation, size, stored, toStage } from './steps.ts';
 
 const scale = async (page: Page) => Number(await page.locator('svg[data-scale]').getAttribute('data-scale'));
 const bifold = async (page: Page) => {
@@ -138,7 +138,7 @@ test('a sum tells what it feeds, and is changed inside; the change is told in a 
   await expect(sum).toContainText('It goes into');
   await expect(sum.getByRole('button', { name: 'leaf width' })).toBeVisible();
   const before = await size(page, 'Slot, clear width').getAttribute('aria-label');
-  await sum.getByRole('textbox', { name: 'Ease, card in a slot, across' }).fill('4.5');
+  await enter(sum.getByRole('textbox', { name: 'Ease, card in a slot, across' }), '4.5');
   await expect(size(page, 'Slot, clear width')).not.toHaveAttribute('aria-label', before!);
   await expect(page.getByLabel('What it did')).toContainText(
     /^Change ease, card in a slot, across: .* mm wider, .* more cloth$/,
@@ -289,7 +289,7 @@ test('a limit is a bar that tells by how much it is passed', async ({ page }) =>
     .or(page.getByRole('option', { name: /thick, full/i }))
     .first()
     .click();
-  await page.getByRole('textbox', { name: /at most$/ }).fill('2');
+  await enter(page.getByRole('textbox', { name: /at most$/ }), '2');
   await expect(bar).toContainText('too much');
   await noAxeViolation(page);
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { newBifold, noAxeViolation } from './steps.ts';
+import { enter, newBifold, noAxeViolation } from './steps.ts';
 
 const inHand = (page: Page): Locator => page.getByLabel('The thing in hand');
 const thing = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}, \\d`) });
@@ -101,7 +101,7 @@ test('a thing is traced on a photo by keyboard, and a cover tells what it holds'
     .setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from(photo, 'base64') });
   const picture = dialog.getByRole('application');
   await expect(picture).toBeVisible();
-  await dialog.getByLabel('Known length').fill('100');
+  await enter(dialog.getByLabel('Known length'), '100');
   await picture.click({ position: { x: 20, y: 20 } });
   await picture.click({ position: { x: 220, y: 20 } });
   // from there by keyboard: a box of 100 x 50 px, 50 x 25 mm
@@ -123,14 +123,14 @@ test('a thing is traced on a photo by keyboard, and a cover tells what it holds'
   await expect(thing(page, 'Traced thing')).toBeVisible();
 
   dialog = await from(page, /^Measure a cover/);
-  await dialog.getByLabel('Flat width, seam to seam').fill('100');
-  await dialog.getByLabel('Both walls together').fill('2');
-  await dialog.getByLabel('Thickness of the thing').fill('12');
+  await enter(dialog.getByLabel('Flat width, seam to seam'), '100');
+  await enter(dialog.getByLabel('Both walls together'), '2');
+  await enter(dialog.getByLabel('Thickness of the thing'), '12');
   // 100 - 12 - pi/4 x 2 - 3
   await expect(dialog.getByRole('status')).toContainText('150.0 × 83.4 × 12.0 mm');
-  await dialog.getByLabel('Flat width, seam to seam').fill('14');
+  await enter(dialog.getByLabel('Flat width, seam to seam'), '14');
   await expect(dialog.getByRole('status')).toContainText('Nothing so thick goes into');
-  await dialog.getByLabel('Flat width, seam to seam').fill('100');
+  await enter(dialog.getByLabel('Flat width, seam to seam'), '100');
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(thing(page, 'What fits the cover')).toBeVisible();
 });

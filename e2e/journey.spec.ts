@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { chooseHolder, hold, newBifold, pick, size, stored, toStage } from './steps.ts';
+import { chooseHolder, enter, hold, newBifold, pick, size, stored, toStage } from './steps.ts';
 
 test('from what it must hold to a wallet on paper', async ({ page, request }) => {
   const id = await newBifold(page);
@@ -45,7 +45,7 @@ test('from what it must hold to a wallet on paper', async ({ page, request }) =>
     const open = page.getByRole('button', { name: /^finished width, open, .*explain$/ });
     const [slotBefore, openBefore] = [await slot.getAttribute('aria-label'), await open.getAttribute('aria-label')];
     const field = page.getByRole('textbox', { name: 'Ease, card in a slot, across' });
-    await field.fill('4.5');
+    await enter(field, '4.5');
     const widened = (label: string, by: number) =>
       label.replace(/[\d.]+(?=: explain)/, (mm) => (Number(mm) + by).toFixed(1));
     await expect(slot).toHaveAttribute('aria-label', widened(slotBefore!, 1.5));
@@ -90,7 +90,7 @@ test('making, reveal, closure, inches and rounding', async ({ page }) => {
   await chooseHolder(page, 'Card tiers A');
   await page.getByRole('radio', { name: 'one pleated strip' }).click();
   await expect(size(page, 'Strip length')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Reveal', exact: true }).fill('15');
+  await enter(page.getByRole('textbox', { name: 'Reveal', exact: true }), '15');
   await expect(size(page, 'Reveal, mouth to mouth')).toHaveAccessibleName('Reveal, mouth to mouth, 15.0: explain');
   await page.getByRole('button', { name: 'whole piece' }).click();
   await pick(page, 'Closes with', 'Tab with a snap');
@@ -148,7 +148,7 @@ test('a hard case is drawn as it will be, and follows its sizes; its pieces are 
   const round = await form.locator('polygon').count();
   const outline = () => form.locator('polygon').first().getAttribute('points');
   const before = await outline();
-  await page.getByLabel('Radius of the corners').fill('60');
+  await enter(page.getByLabel('Radius of the corners'), '60');
   await expect(page.getByRole('button', { name: /^finished length 2[23]\d/ })).toBeVisible();
   await expect.poll(outline).not.toBe(before);
   expect(round).toBeGreaterThan(60);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { chooseHolder, hold, newBifold, noAxeViolation, pick, size, toStage } from './steps.ts';
+import { chooseHolder, enter, hold, newBifold, noAxeViolation, pick, size, toStage } from './steps.ts';
 
 test('a size is pinned, a limit is set, and what cannot be is told with what is missing', async ({ page }) => {
   await newBifold(page);
@@ -9,16 +9,16 @@ test('a size is pinned, a limit is set, and what cannot be is told with what is 
   const pins = page.getByLabel('Pins and limits');
   await pick(page, 'Pin a size', 'Leaf width');
   const field = pins.getByRole('textbox', { name: 'Leaf width, pinned' });
-  await field.fill('120');
+  await enter(field, '120');
   await expect(size(page, 'Leaf width')).toHaveAttribute('aria-label', /120\.0/);
-  await field.fill('60');
+  await enter(field, '60');
   await expect(pins).toContainText('to hold everything');
   await expect(page.getByText(/is pinned at 60\.0 mm, but must be/)).toBeVisible();
   await pins.getByRole('button', { name: 'Let go: Leaf width, pinned' }).click();
   await expect(page.getByText(/is pinned at/)).toHaveCount(0);
 
   await pick(page, 'Set a limit', 'Closed and full');
-  await pins.getByRole('textbox', { name: /at most$/ }).fill('2');
+  await enter(pins.getByRole('textbox', { name: /at most$/ }), '2');
   await expect(pins).toContainText('too much');
   await expect(page.getByText(/more than your limit of 2\.0 mm/)).toBeVisible();
   await noAxeViolation(page);
@@ -29,7 +29,7 @@ test('a size is pinned, a limit is set, and what cannot be is told with what is 
   // a holder has pins of its own
   await chooseHolder(page, 'Card tiers A');
   await pick(page, 'Pin a size', 'Slot, clear width');
-  await page.getByRole('textbox', { name: 'Slot, clear width, pinned' }).fill('100');
+  await enter(page.getByRole('textbox', { name: 'Slot, clear width, pinned' }), '100');
   await expect(size(page, 'Slot, clear width')).toHaveAttribute('aria-label', /100\.0/);
 });
 

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { hold, newBifold, noAxeViolation, pick, stored, tabTo } from './steps.ts';
+import { enter, hold, newBifold, noAxeViolation, pick, stored, tabTo } from './steps.ts';
 
 const entry = (page: Page) => page.getByLabel('The entry in hand');
 const rows = (page: Page) => page.getByRole('row');
@@ -28,7 +28,7 @@ test('a standard material is copied; the copy changes a design, which is shown b
   await page.goto('/shelves/materials?entry=my-cotton-lawn-oat-mine');
   await expect(entry(page)).toContainText('Used in New bifold');
   await entry(page).getByText('Measure its thickness').click();
-  await entry(page).getByLabel('Thickness of them all').fill('9.6');
+  await enter(entry(page).getByLabel('Thickness of them all'), '9.6');
   await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('0.96');
   const before = page.getByLabel('Before it is changed');
   await expect(before).toContainText('One design comes out otherwise');
@@ -36,7 +36,7 @@ test('a standard material is copied; the copy changes a design, which is shown b
   await noAxeViolation(page);
   await before.getByRole('button', { name: 'Leave it as it was' }).click();
   await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('0.16');
-  await entry(page).getByLabel('Thickness', { exact: true }).fill('0.96');
+  await enter(entry(page).getByLabel('Thickness', { exact: true }), '0.96');
   await before.getByRole('button', { name: 'Take it over' }).click();
   await expect(before).toHaveCount(0);
   const thick = async () => {
@@ -66,11 +66,11 @@ test('leather by the ounce, answers and tags; found by tag, sorted by any column
   await expect(entry(page).getByLabel('Name', { exact: true })).toHaveValue('New material');
   await entry(page).getByLabel('Name', { exact: true }).fill('Bridle leather');
   await entry(page).getByText('Measure its thickness').click();
-  await entry(page).getByLabel('Leather by the ounce').fill('8');
+  await enter(entry(page).getByLabel('Leather by the ounce'), '8');
   await expect(entry(page).getByLabel('Thickness', { exact: true })).toHaveValue('3.2');
   await entry(page).getByLabel('Tags').fill('saddlery, heavy');
   await entry(page).getByRole('button', { name: '+ On hand' }).click();
-  await entry(page).getByLabel('On hand', { exact: true }).fill('120 cm');
+  await enter(entry(page).getByLabel('On hand', { exact: true }), '120 cm');
   await entry(page)
     .getByRole('radiogroup', { name: 'Do its cut edges fray?' })
     .getByRole('radio', { name: 'no' })
@@ -151,7 +151,7 @@ test('written out, wiped and read in again, a shelf is as it was', async ({ page
   await page.getByRole('button', { name: 'New machine' }).click();
   await expect(entry(page).getByLabel('Name', { exact: true })).toHaveValue('New machine');
   await entry(page).getByLabel('Name', { exact: true }).fill('Attic machine');
-  await entry(page).getByLabel('Sews up to').fill('6.75');
+  await enter(entry(page).getByLabel('Sews up to'), '6.75');
   await entry(page).getByLabel('Tags').fill('lent out');
   await page.getByRole('button', { name: 'Take it over' }).click();
   await expect(row(page, 'Attic machine')).toContainText('6.75');
@@ -184,9 +184,9 @@ test('a house rule shows which designs change before it is taken over, and is un
     return JSON.stringify(finished);
   };
   const before = await width();
-  await page.getByLabel('Ease, card in a slot, across').fill('9');
+  await enter(page.getByLabel('Ease, card in a slot, across'), '9');
   await expect(page.getByRole('alert')).toContainText('This may be 1.5 mm to 5.0 mm.');
-  await page.getByLabel('Ease, card in a slot, across').fill('4.5');
+  await enter(page.getByLabel('Ease, card in a slot, across'), '4.5');
   const panel = page.getByLabel('Before it is changed');
   await expect(panel).toContainText('designs come out otherwise');
   await expect(panel).toContainText('Junior bifold');

@@ -10,6 +10,12 @@ export async function newBifold(page: Page): Promise<string> {
   return new URL(page.url()).pathname.split('/')[2]!;
 }
 
+/** Types into a field and presses Enter: a value is taken over when it is left, or with Enter. */
+export async function enter(field: Locator, text: string): Promise<void> {
+  await field.fill(text);
+  await field.press('Enter');
+}
+
 export async function hold(page: Page, text: string): Promise<void> {
   const field = page.getByLabel('What must it hold?');
   await field.fill(text);

@@ -35,6 +35,8 @@ export * from './solve/resolve.ts';
 export * from './contents/parse-line.ts';
 export * from './contents/measuring.ts';
 export * from './contents/long-side.ts';
+export * from './contents/girth.ts';
+export * from './document/field-at.ts';
 export * from './document/limits.ts';
 export * from './document/item-of.ts';
 export * from './document/edits/edit.ts';

@@ -218,6 +218,7 @@ function originWords({ origin }: Derived): string {
     hardware: 'The hardware',
     houseRule: 'House rule',
     document: 'Set in this design',
+    cut: 'Measured on the cut pieces',
     standard: 'Standard',
     input: 'Given',
   };

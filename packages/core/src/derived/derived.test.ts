@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { given, largest, minus, product, rounded, sum, times } from './derived.ts';
+import { given, isDerivedValue, largest, minus, product, rounded, sum, times } from './derived.ts';
 import { explain } from './explain.ts';
 import { tabulate } from './tabulate.ts';
 
@@ -16,6 +16,13 @@ describe('a derived number', () => {
     expect(product('half', [half, card])).toMatchObject({ value: 42.8, unit: 'mm' });
   });
   test('takes the largest demand', () => expect(largest('widest', [ease, card, seam]).value).toBe(85.6));
+  test('is made here and nowhere else: a copy with another value is none', () => {
+    expect(isDerivedValue(card)).toBe(true);
+    expect(isDerivedValue({ ...card, value: 90 })).toBe(false);
+    expect(isDerivedValue(JSON.parse(JSON.stringify(card)))).toBe(false);
+    // @ts-expect-error -- the compiler refuses it too
+    sum('cut', [{ ...card, label: 'other' }]);
+  });
   test('remembers what rounding added', () => {
     expect(rounded(sum('slot', [card, ease]), '0.5mm', 'up')).toMatchObject({
       value: 89,

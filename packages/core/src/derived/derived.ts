@@ -12,9 +12,10 @@ export interface Rule {
   readonly source: string;
 }
 
-/** Where a number that was not computed comes from. */
+/** Where a number that was not computed comes from. `document` is a field of the design, which stands there with this value
+ * (`fieldAt`); `cut` was measured on the finished pieces; `input` was given by who asked. */
 export interface Origin {
-  kind: 'item' | 'material' | 'hardware' | 'houseRule' | 'document' | 'standard' | 'input';
+  kind: 'item' | 'material' | 'hardware' | 'houseRule' | 'document' | 'cut' | 'standard' | 'input';
   path: string;
   source?: string;
 }
@@ -33,31 +34,64 @@ export interface Rounding {
   residue: number;
 }
 
-/** A number that explains itself: built by the function that computes it, so that value and reason cannot drift. */
-export interface Derived {
-  readonly kind: 'derived';
+type Op = 'given' | 'sum' | 'product' | 'max' | 'min' | 'rule' | 'rounded';
+interface Parts {
+  value: number;
+  unit: Unit;
+  label: string;
+  op: Op;
+  inputs: readonly Term[];
+  rule?: Rule;
+  origin?: Origin;
+  rounding?: Rounding;
+}
+
+/** A number that explains itself: built by the function that computes it, so that value and reason cannot drift. It is made by
+ * the functions of this file and by nothing else: a copy with another value or label is no `Derived`. */
+class Derived {
+  // what makes a spread of one something else, for the compiler and when it runs
+  readonly #made = true;
   readonly value: number;
   readonly unit: Unit;
   readonly label: string;
-  readonly op: 'given' | 'sum' | 'product' | 'max' | 'min' | 'rule' | 'rounded';
+  readonly op: Op;
   readonly inputs: readonly Term[];
-  readonly rule?: Rule;
-  readonly origin?: Origin;
-  readonly rounding?: Rounding;
+  declare readonly rule?: Rule;
+  declare readonly origin?: Origin;
+  declare readonly rounding?: Rounding;
+
+  constructor({ value, unit, label, op, inputs, rule, origin, rounding }: Parts) {
+    this.value = value;
+    this.unit = unit;
+    this.label = label;
+    this.op = op;
+    this.inputs = inputs;
+    if (rule) this.rule = rule;
+    if (origin) this.origin = origin;
+    if (rounding) this.rounding = rounding;
+  }
+
+  static is(value: unknown): value is Derived {
+    return typeof value === 'object' && value !== null && #made in value && value.#made;
+  }
 }
+export type { Derived };
 
 export type Addend = Derived | { times: number; of: Derived };
 
 const term = (from: Derived, times = 1): Term => ({ name: from.label, times, from });
-const isDerived = (part: Addend): part is Derived => 'kind' in part;
 
-export const isDerivedValue = (value: unknown): value is Derived =>
-  typeof value === 'object' && value !== null && (value as { kind?: unknown }).kind === 'derived';
+export const isDerivedValue = (value: unknown): value is Derived => Derived.is(value);
 
 /** A number that comes from outside: an item, a material, a house rule, the document. */
 export function given(label: string, value: number, origin: Origin, unit: Unit = 'mm'): Derived {
-  return { kind: 'derived', value, unit, label, op: 'given', inputs: [], origin };
+  return new Derived({ value, unit, label, op: 'given', inputs: [], origin });
 }
+
+/** A size as it was measured on the cut pieces, mm.
+ * @param piece id of the piece, or of the holder or body, that it was measured on */
+export const readFromCut = (label: string, value: number, piece: string): Derived =>
+  given(label, value, { kind: 'cut', path: piece });
 
 /** An addend that enters a sum more than once. */
 export const times = (count: number, of: Derived): Addend => ({ times: count, of });
@@ -67,23 +101,28 @@ export const minus = (of: Derived): Addend => ({ times: -1, of });
 
 /** The sum of its parts; parts that add nothing are left out, so that the explanation stays readable. */
 export function sum(label: string, parts: Addend[]): Derived {
-  const terms = parts.map((part) => (isDerived(part) ? term(part) : term(part.of, part.times)));
+  const terms = parts.map((part) => ('of' in part ? term(part.of, part.times) : term(part)));
   const value = terms.reduce((total, { times: count, from }) => total + count * from.value, 0);
   const told = terms.filter(({ times: count, from }) => count !== 0 && from.value !== 0);
-  return { kind: 'derived', value, unit: terms[0]?.from.unit ?? 'mm', label, op: 'sum', inputs: told };
+  return new Derived({ value, unit: terms[0]?.from.unit ?? 'mm', label, op: 'sum', inputs: told });
 }
 
 /** The product of a length and plain numbers. */
 export function product(label: string, factors: Derived[]): Derived {
   const value = factors.reduce((total, factor) => total * factor.value, 1);
   const unit = factors.find((factor) => factor.unit !== 'ratio' && factor.unit !== 'count')?.unit ?? 'ratio';
-  return { kind: 'derived', value, unit, label, op: 'product', inputs: factors.map((factor) => term(factor)) };
+  return new Derived({ value, unit, label, op: 'product', inputs: factors.map((factor) => term(factor)) });
 }
+
+const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+
+/** Half of a number. */
+export const halfOf = (label: string, of: Derived): Derived => product(label, [of, half]);
 
 function extreme(op: 'max' | 'min', label: string, choices: Derived[]): Derived {
   const value = Math[op](...choices.map((choice) => choice.value));
   const unit = choices[0]?.unit ?? 'mm';
-  return { kind: 'derived', value, unit, label, op, inputs: choices.map((choice) => term(choice)) };
+  return new Derived({ value, unit, label, op, inputs: choices.map((choice) => term(choice)) });
 }
 
 /** The largest of several demands. */
@@ -94,15 +133,16 @@ export const smallest = (label: string, choices: Derived[]): Derived => extreme(
 
 /** The result of a named rule. */
 export function byRule(rule: Rule, label: string, value: number, inputs: Derived[], unit: Unit = 'mm'): Derived {
-  return { kind: 'derived', value, unit, label, op: 'rule', rule, inputs: inputs.map((input) => term(input)) };
+  return new Derived({ value, unit, label, op: 'rule', rule, inputs: inputs.map((input) => term(input)) });
 }
 
 /** The number on the grid, with what the rounding added. */
 export function rounded(of: Derived, grid: GridId, direction: RoundingDirection): Derived {
   const value = roundToGrid(of.value, grid, direction);
   const rounding = { grid, direction, residue: value - of.value };
-  return { kind: 'derived', value, unit: of.unit, label: of.label, op: 'rounded', inputs: [term(of)], rounding };
+  const { unit, label } = of;
+  return new Derived({ value, unit, label, op: 'rounded', inputs: [term(of)], rounding });
 }
 
 /** The same number under another name. */
-export const named = (label: string, of: Derived): Derived => ({ ...of, label });
+export const named = (label: string, of: Derived): Derived => new Derived({ ...of, label });

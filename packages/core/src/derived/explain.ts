@@ -54,6 +54,7 @@ const originNames = {
   hardware: 'the hardware',
   houseRule: 'house rule',
   document: 'set in this design',
+  cut: 'measured on the cut pieces',
   standard: 'standard',
   input: 'given',
 } as const;

@@ -7,6 +7,8 @@ export type FindingCode =
   | 'contents.notHeld'
   | 'contents.unknownItem'
   | 'contents.heldTwice'
+  | 'item.girthImpossible'
+  | 'item.girthDoubtful'
   | 'holder.unknownKind'
   | 'holder.noSeat'
   | 'holder.tooMany'

@@ -1,4 +1,4 @@
-import { given, product, sum, times, type Addend, type Derived } from '../derived/derived.ts';
+import { byRule, given, product, sum, times, type Addend, type Derived, type Rule } from '../derived/derived.ts';
 import type { Arrangement, ArrangementGroup, SharePolicy } from '../document/design-document.ts';
 import { leastSize, type MeasuredHolders } from './measure.ts';
 
@@ -13,10 +13,19 @@ export interface Room {
 }
 
 /** Shares out a face from the outside in.
+ * @param at path of the arrangement in its design
  * @returns where every holder lies; slack goes by the group's policy, and a holder only takes the room it stretches into */
-export function arrange(arrangement: Arrangement, room: Room, holders: MeasuredHolders): Map<string, Room> {
+export function arrange(
+  arrangement: Arrangement,
+  room: Room,
+  holders: MeasuredHolders,
+  at = 'faces',
+): Map<string, Room> {
   if (arrangement.kind === 'holder') return arrangeHolder(arrangement.id, room, holders);
-  return new Map(shareOut(arrangement, room, holders).flatMap(([child, part]) => [...arrange(child, part, holders)]));
+  const shared = shareOut(arrangement, room, holders, at);
+  return new Map(
+    shared.flatMap(([child, part], index) => [...arrange(child, part, holders, `${at}/children/${index}`)]),
+  );
 }
 
 /** Which share of the room that is left over lies on the left. */
@@ -50,7 +59,7 @@ export interface SharedRoom {
 export function sharedRooms(arrangement: Arrangement, room: Room, holders: MeasuredHolders): Map<string, SharedRoom> {
   if (arrangement.kind === 'holder') return new Map();
   const along = arrangement.kind === 'row' ? 'width' : 'height';
-  const shared = shareOut(arrangement, room, holders);
+  const shared = shareOut(arrangement, room, holders, '');
   const least = shared.map(([child]) => leastSize(along, child, holders).value);
   const sizes = shared.map(([, part]) => part[along].value);
   const gaps = Math.max(0, shared.length - 1) * arrangement.gap;
@@ -64,11 +73,11 @@ export function sharedRooms(arrangement: Arrangement, room: Room, holders: Measu
   );
 }
 
-function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders): [Arrangement, Room][] {
+function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders, path: string): [Arrangement, Room][] {
   const { kind, gap, children, share } = group;
   const along = kind === 'row' ? 'width' : 'height';
-  const least = children.map((child) => leastSize(along, child, holders));
-  const between = given('gap', gap, { kind: 'document', path: 'faces/gap' });
+  const least = children.map((child, index) => leastSize(along, child, holders, `${path}/children/${index}`));
+  const between = given('gap', gap, { kind: 'document', path: `${path}/gap` });
   const gaps = times(-Math.max(0, children.length - 1), between);
   const slack = sum('room left over', [room[along], gaps, ...least.map((size): Addend => ({ times: -1, of: size }))]);
   let at = kind === 'row' ? room.x : room.y;
@@ -81,7 +90,12 @@ function shareOut(group: ArrangementGroup, room: Room, holders: MeasuredHolders)
   });
 }
 
-const ratio = (value: number): Derived => given('share', value, { kind: 'document', path: 'faces/share' }, 'ratio');
+const shareRule: Rule = {
+  id: 'channels',
+  formula: 'its part of the room that is left over, as the group shares it',
+  source: 'set in this design',
+};
+const ratio = (value: number): Derived => byRule(shareRule, 'share', value, [], 'ratio');
 
 const withShare = (least: Derived, slack: Derived, share: number): Derived =>
   sum('with its share', [least, product('share of the room', [slack, ratio(share)])]);

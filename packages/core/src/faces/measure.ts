@@ -29,6 +29,7 @@ export type MeasuredHolders = ReadonlyMap<string, MeasuredHolder>;
 
 /** Adds up what lies on a face: rows add widths, columns add heights, the thickest place counts. */
 export function measureFace(id: string, arrangement: Arrangement | undefined, holders: MeasuredHolders): MeasuredFace {
+  const at = `faces/${id}`;
   const parts = arrangement ? holdersIn(arrangement).flatMap((holder) => holders.get(holder) ?? []) : [];
   const slabs = parts.map((holder) => holder.slabs);
   const most = (label: string, sizes: Derived[]) => named(label, largest(label, [nothing, ...sizes]));
@@ -38,8 +39,8 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
   return {
     id,
     occupied: parts.length > 0,
-    width: arrangement ? leastSize('width', arrangement, holders) : nothing,
-    height: arrangement ? leastSize('height', arrangement, holders) : nothing,
+    width: arrangement ? leastSize('width', arrangement, holders, at) : nothing,
+    height: arrangement ? leastSize('height', arrangement, holders, at) : nothing,
     loaded: most(`${id}, loaded`, [...piled(`${id}, loaded`, slabs), ...stated]),
     empty: most(
       `${id}, empty`,
@@ -59,14 +60,20 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
   };
 }
 
-const nothing = given('nothing there', 0, { kind: 'document', path: 'faces' });
+const nothing = given('nothing there', 0, { kind: 'standard', path: 'nothing' });
 
-/** Least width or height of an arrangement, mm. */
-export function leastSize(size: 'width' | 'height', arrangement: Arrangement, holders: MeasuredHolders): Derived {
+/** Least width or height of an arrangement, mm.
+ * @param at path of the arrangement in its design */
+export function leastSize(
+  size: 'width' | 'height',
+  arrangement: Arrangement,
+  holders: MeasuredHolders,
+  at = 'faces',
+): Derived {
   if (arrangement.kind === 'holder') return holders.get(arrangement.id)?.[size] ?? nothing;
   const { kind, gap, children } = arrangement;
-  const sizes = children.map((child) => leastSize(size, child, holders));
+  const sizes = children.map((child, index) => leastSize(size, child, holders, `${at}/children/${index}`));
   if ((kind === 'row') !== (size === 'width')) return largest(`${kind}, ${size}`, sizes.length > 0 ? sizes : [nothing]);
-  const between = given('gap', gap, { kind: 'document', path: 'faces/gap' });
+  const between = given('gap', gap, { kind: 'document', path: `${at}/gap` });
   return sum(`${kind}, ${size}`, [...sizes, times(Math.max(0, children.length - 1), between)]);
 }

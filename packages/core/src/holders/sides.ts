@@ -1,5 +1,6 @@
 import { given, minus, product, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import { cylinderHalfGirth, outlineHalfGirth, rectHalfGirth, tapeHalfGirth } from '../sizing/tube-width.ts';
+import { girthDoubt } from '../contents/girth.ts';
 import { longSide, shortSide } from '../contents/long-side.ts';
 import type { Clearance, HeldContents } from './holder-kind.ts';
 
@@ -39,7 +40,7 @@ function pressed(thickness: Derived, name: string, { id, compressible = 0, sourc
     { kind: 'item', path: `items/${id}/compressible`, source },
     'ratio',
   );
-  const share = { ...sum('share that is left', [whole, minus(gives)]), unit: 'ratio' as const };
+  const share = sum('share that is left', [whole, minus(gives)]);
   return product(`${name}, pressed`, [thickness, share]);
 }
 
@@ -52,24 +53,33 @@ export function halfGirthOfOne(held: HeldContents, sides: Sides, thickness: Deri
   return measured.value < sides.across.value ? sides.across : measured;
 }
 
-function measuredHalfGirth({ item, line, count }: HeldContents, { across }: Sides, thickness: Derived): Derived {
-  const upright = line.orientation === 'upright';
-  const from = { kind: 'item', path: `items/${item.id}/girth`, source: item.source } as const;
-  const slack = item.tolerance
-    ? [given('may be larger by', item.tolerance, { ...from, path: `items/${item.id}/tolerance` })]
-    : [];
-  if (upright && count === 1 && item.girth) {
-    const tape = tapeHalfGirth(given('round it, by the tape', item.girth, from));
-    return slack.length > 0 ? sum('half its girth at most', [tape, times(2, slack[0]!)]) : tape;
-  }
-  if (upright && count === 1 && item.section) {
-    const hull = outlineHalfGirth(item.section);
-    return slack.length > 0 ? sum('half its girth at most', [hull, times(2, slack[0]!)]) : hull;
+function measuredHalfGirth(held: HeldContents, { across }: Sides, thickness: Derived): Derived {
+  const { item, line, count } = held;
+  if (line.orientation === 'upright' && count === 1) {
+    const half = traced(item);
+    if (half) return half;
   }
   if (isRound(item, line)) return cylinderHalfGirth(across, one);
   const radius = count === 1 && item.edgeRadius ? Math.min(item.edgeRadius, thickness.value / 2, across.value / 2) : 0;
-  const edge = given('edge radius', radius, { ...from, path: `items/${item.id}/edgeRadius` });
-  return radius > 0 ? rectHalfGirth(across, thickness, edge) : rectHalfGirth(across, thickness);
+  if (radius === 0) return rectHalfGirth(across, thickness);
+  const edge = given('edge radius', radius, { kind: 'item', path: `items/${item.id}/edgeRadius`, source: item.source });
+  return rectHalfGirth(across, thickness, edge);
+}
+
+/** Half of the way round a thing by the tape, or by its section, as large as others may be; nothing where neither was measured,
+ * or the tape cannot be right. */
+function traced(item: HeldContents['item']): Derived | undefined {
+  const from = (key: 'girth' | 'tolerance') =>
+    ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
+  const measured = () => {
+    if (item.girth && girthDoubt(item) !== 'impossible')
+      return tapeHalfGirth(given('round it, by the tape', item.girth, from('girth')));
+    return item.section ? outlineHalfGirth(item.section) : undefined;
+  };
+  const half = measured();
+  if (!half || !item.tolerance) return half;
+  const larger = given('may be larger by', item.tolerance, from('tolerance'));
+  return sum('half its girth at most', [half, times(2, larger)]);
 }
 const one = given('side by side', 1, { kind: 'standard', path: 'one' }, 'count');
 

@@ -1,6 +1,6 @@
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
-import { given, minus, named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -24,7 +24,7 @@ export const basePad: ClosureKind = {
     if (!base) throw new CoreError('part.notForBody', 'a base needs a boxed bottom', id);
     const inside = (label: string, side: Derived, walls: Derived): Derived => {
       const clear = rounded(sum(label, [side, minus(walls), times(-2, CLEAR)]), grid, 'down');
-      return clear.value < LEAST.value ? { ...LEAST, label } : clear;
+      return clear.value < LEAST.value ? largest(label, [clear, LEAST]) : clear;
     };
     // finished sizes run to the mid-line of the walls: half a wall lies inside on each side
     const wall = sum('a wall, all layers', [stacks.exterior, stacks.lining]);

@@ -39,6 +39,6 @@ export function loop({ diameter, halfSpan, strapThickness, takeUp }: Loop): {
   const value = 2 * Math.sqrt(Math.max(0, reach * reach - r * r)) + 2 * r * round;
   const pathLength = byRule(rule, 'strap, stitching to stitching', value, [diameter, halfSpan, strapThickness]);
   const one = given('whole', 1, { kind: 'standard', path: 'one' }, 'ratio');
-  const share = { ...sum('share left', [one, minus(takeUp)]), unit: 'ratio' as const };
+  const share = sum('share left', [one, minus(takeUp)]);
   return { pathLength, relaxedLength: product('elastic at rest', [pathLength, share]) };
 }

@@ -62,7 +62,7 @@ export function placeHolders(
   return faces.flatMap((face) => {
     const arrangement: Arrangement | undefined = document.faces[face.id];
     if (!arrangement) return [];
-    const rooms = arrange(arrangement, face.room, measured);
+    const rooms = arrange(arrangement, face.room, measured, `faces/${face.id}`);
     const shared = sharedRooms(arrangement, face.room, measured);
     return [...rooms].map(([id, room]) => {
       const entry = document.holders.find((holder) => holder.id === id)!;

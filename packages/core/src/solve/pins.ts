@@ -1,4 +1,4 @@
-import { byRule, type Derived, type Rule } from '../derived/derived.ts';
+import { byRule, given, type Derived, type Rule } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -33,7 +33,12 @@ export function pinsOf({ pins = {} }: Pick<DesignDocument, 'pins'>): Pins {
       asked.set(path, size);
       const wished = Object.hasOwn(pins, path) ? pins[path] : undefined;
       if (wished === undefined) return size;
-      return wished < size.value ? size : byRule(pinRule, size.label, wished, [size]);
+      return wished < size.value
+        ? size
+        : byRule(pinRule, size.label, wished, [
+            given(size.label, wished, { kind: 'document', path: `pins/${path}` }),
+            size,
+          ]);
     },
     pinnable: () => [...asked].map(([path, { label, value }]) => ({ path, label, least: value })),
     findings: () =>

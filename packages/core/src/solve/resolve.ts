@@ -1,3 +1,4 @@
+import { girthDoubt, girthRange } from '../contents/girth.ts';
 import { given, sum } from '../derived/derived.ts';
 import { roles, stacksOf, type DesignDocument, type Layer, type Role } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
@@ -24,7 +25,11 @@ export interface Resolved {
 export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
   assertSound(document);
   const items = itemsOf(document, shelves);
-  const findings: Finding[] = [...unknownItems(document, items), ...unusableRules(document)];
+  const findings: Finding[] = [
+    ...unknownItems(document, items),
+    ...measuredGirths(document, items),
+    ...unusableRules(document),
+  ];
   const layers = stacksOf(document);
   // a role that the design does not name is only missed where it is used
   const missing = (role: Role) => (document.stacks[role] ? findings : []);
@@ -98,6 +103,23 @@ function unknownItems(document: DesignDocument, items: ReadonlyMap<string, Item>
       numbers: {},
       text: say`The thing “${item}” is not on the shelves. Put it there, or choose another.`,
     }));
+}
+
+/** A tape that cannot be right is told and left aside; one that may be is asked about. */
+function measuredGirths({ contents }: DesignDocument, items: ReadonlyMap<string, Item>): Finding[] {
+  return contents.flatMap(({ id, item: of, name }): Finding[] => {
+    const item = items.get(of);
+    const doubt = item && girthDoubt(item);
+    if (!doubt) return [];
+    const { least, most, plain } = girthRange(item)!;
+    const [about, called, girth] = [[`contents/${id}`], name ?? item.name, item.girth!];
+    if (doubt === 'impossible') {
+      const text = say`${called}: its girth is given as ${mm(girth)}, but by its sides it is ${mm(least)} to ${mm(most)} round. The sides are used. Measure the girth again, or its sides.`;
+      return [{ code: 'item.girthImpossible', severity: 'stop', about, numbers: { girth, least, most }, text }];
+    }
+    const text = say`${called}: its girth of ${mm(girth)} is less than ${mm(plain)}, so it must be thinner where it is widest. Is that so? If not, measure it again.`;
+    return [{ code: 'item.girthDoubtful', severity: 'watch', about, numbers: { girth, plain }, text }];
+  });
 }
 
 function unusableRules(document: DesignDocument): Finding[] {

@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { girthDoubt } from '../contents/girth.ts';
+import type { Item } from '../shelves/items/item.ts';
 import type { FieldSpec, ShelfEntry } from '../shelves/field-spec.ts';
 import { shelfSpec, type ShelfId } from '../shelves/shelf-specs.ts';
 
@@ -44,7 +46,7 @@ export function anyEntry(shelf: ShelfId): fc.Arbitrary<ShelfEntry> {
   const { fields, complete } = shelfSpec(shelf);
   const usual = Object.keys(complete({}));
   const needed = fields.filter(({ key, required }) => required || key === 'thickness' || usual.includes(key));
-  return fc.record(
+  const entries = fc.record(
     {
       id: fc.integer({ min: 1, max: 1e6 }).map((number) => `my-${number}`),
       name: words,
@@ -52,4 +54,10 @@ export function anyEntry(shelf: ShelfId): fc.Arbitrary<ShelfEntry> {
     },
     { requiredKeys: ['id', 'name', ...needed.map(({ key }) => key)] as never },
   ) as unknown as fc.Arbitrary<ShelfEntry>;
+  return shelf === 'items' ? entries.map(withoutImpossibleGirth) : entries;
+}
+
+function withoutImpossibleGirth(entry: ShelfEntry): ShelfEntry {
+  if (girthDoubt(entry as unknown as Item) !== 'impossible') return entry;
+  return Object.fromEntries(Object.entries(entry).filter(([key]) => key !== 'girth')) as unknown as ShelfEntry;
 }

@@ -2,9 +2,43 @@ import { expect } from '@jest/globals';
 import type { DesignDocument } from '../document/design-document.ts';
 import { readDocument } from '../document/reading/read-document.ts';
 import { flatten, polygonArea, type Outline } from '../geometry/outline.ts';
+import { itemOf } from '../document/item-of.ts';
+import { fieldAt } from '../document/field-at.ts';
+import { inputEdit } from '../document/edits/inputs.ts';
+import { explain } from '../derived/explain.ts';
+import type { Derived } from '../derived/derived.ts';
+import { standardItems } from '../shelves/items/standard-items.ts';
+import { numbersIn } from './numbers-in.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
 import type { Solution } from '../solve/solution.ts';
+
+/** What a number comes to by the lines that are shown of it; nothing for a rule, whose formula is not read here. */
+function shownTotal(number: Derived): number | undefined {
+  const { how, lines, rounding } = explain(number);
+  const values = lines.map(({ value }) => value);
+  const added = rounding?.residue ?? 0;
+  const inner = {
+    sum: () => (number.op === 'given' ? number.value : values.reduce((total, value) => total + value, 0)),
+    product: () => values.reduce((total, value) => total * value, 1),
+    largest: () => Math.max(...values),
+    smallest: () => Math.min(...values),
+    given: () => undefined,
+    rule: () => undefined,
+  }[how]();
+  return inner === undefined ? undefined : inner + added;
+}
+
+/** The parts of a design that are otherwise than they were, each with its old value and its new. */
+function differences(before: unknown, after: unknown, path = ''): string[] {
+  if (JSON.stringify(before) === JSON.stringify(after)) return [];
+  const bothOpen = [before, after].every((value) => typeof value === 'object' && value !== null);
+  if (!bothOpen) return [path];
+  const [a, b] = [before, after] as [Record<string, unknown>, Record<string, unknown>];
+  return [...new Set([...Object.keys(a), ...Object.keys(b)])].flatMap((key) =>
+    differences(a[key], b[key], path ? `${path}/${key}` : key),
+  );
+}
 
 /** What must hold of any design that can be written down, of whatever family. */
 export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solution) => void> = {
@@ -63,6 +97,50 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
     const read = readDocument(JSON.parse(JSON.stringify(design)));
     expect(read).toMatchObject({ ok: true });
     if (read.ok) expect(JSON.stringify(read.document)).toBe(JSON.stringify(design));
+  },
+
+  'each sum that is shown adds up'(_, solution) {
+    const wrong = numbersIn(solution).filter((number) => {
+      const shown = shownTotal(number);
+      return shown !== undefined && Math.abs(shown - number.value) > 1e-6;
+    });
+    expect(wrong.map((number) => [number.label, number.value, shownTotal(number)])).toEqual([]);
+  },
+
+  'what is said to stand in the design stands there, and changing it in a sum changes that number alone'(
+    design,
+    solution,
+  ) {
+    const given = numbersIn(solution).filter(({ origin }) => origin !== undefined);
+    const documented = given.filter(({ origin }) => origin!.kind === 'document');
+    const wrong = documented.filter(({ origin, value }) => fieldAt(design, origin!.path) !== value);
+    expect(wrong.map(({ label, origin, value }) => [label, origin!.path, value])).toEqual([]);
+    const byPath = new Map(given.map((number) => [number.origin!.path, number]));
+    for (const [path, { origin, value }] of byPath) {
+      const input = inputEdit(design, origin!, standardItems);
+      if (!input) {
+        expect([path, origin!.kind]).not.toEqual([path, 'document']);
+        continue;
+      }
+      const other = Math.abs(input.least - value) > 0.01 ? input.least : input.most;
+      const after = input.edit(other).apply(design);
+      const [kind, id, key] = path.split('/');
+      if (kind === 'items') {
+        // the design's own copy of the thing has the new measure, and all others as they were
+        const line = after.contents.find(
+          (each, index) => each.item !== design.contents[index]!.item || each.item === id,
+        )!;
+        const [was, is] = [itemOf(design, id!, standardItems), itemOf(after, line.item, standardItems)];
+        expect([path, differences({ ...was, id: '', source: '' }, { ...is, id: '', source: '' })]).toEqual([
+          path,
+          [key],
+        ]);
+        continue;
+      }
+      expect([path, fieldAt(after, path)]).toEqual([path, other]);
+      const changed = differences(design, after);
+      expect([path, changed.length]).toEqual([path, 1]);
+    }
   },
 
   'every number is finite, and no size is negative'(

@@ -1,5 +1,5 @@
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
-import { given, rounded, sum, times } from '../../derived/derived.ts';
+import { given, named, rounded, sum, times } from '../../derived/derived.ts';
 import { mm, say, type Wording } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
@@ -53,7 +53,7 @@ function zipperPiece(detail: Accordion, index: number, inputs: BodyInputs): Piec
     id: `body/divider-${index + 1}-zipper`,
     name: `Zipper of divider ${index + 1}`,
     cutFrom: ZIPPER,
-    length: rounded({ ...asked, label: 'zipper, cut length' }, inputs.grid, 'up'),
+    length: rounded(named('zipper, cut length', asked), inputs.grid, 'up'),
     width: hardwareWidth('zipper tape, wide', ZIPPER, inputs),
   });
 }

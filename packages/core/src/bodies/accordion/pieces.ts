@@ -1,5 +1,16 @@
 import { half } from '../../derived/constants.ts';
-import { given, largest, minus, product, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  byRule,
+  given,
+  largest,
+  minus,
+  product,
+  smallest,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
 import { through } from '../../geometry/panel.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import type { Point } from '../../geometry/perimeter.ts';
@@ -150,12 +161,24 @@ function pinchLines(side: Side, detail: Accordion, { height }: AccordionLayer): 
 /** Up to half a millimetre along the base is no edge of its own. */
 export const LOW = 0.5;
 
+const QUARTER = given('a quarter', 0.25, { kind: 'standard', path: 'quarter' }, 'ratio');
+const slantRule: Rule = {
+  id: 'accordion',
+  formula: '√(height of the gusset² - taper²) + along the base',
+  source: 'geometry: slanting sides as long as the gusset is high',
+};
+
 /** A divider from the bottom seam up: along the base its sides are free, above they are caught in the gusset.
  * Edges: `bottom`, (`right-low`), `right`, `top`, `left`, (`left-low`). */
 export function dividerOutline(detail: Accordion, index: number): { outline: Outline; top: Derived; high: Derived } {
   const { lining, shade, dividerTaper, dividers } = detail;
   const wide = sum('divider, at the bottom', [lining.width, minus(lining.taper), times(-2, shade)]);
-  const inset = Math.min(dividerTaper.value, wide.value / 4, lining.height.value / 4);
+  const taken = smallest('narrower at the top, each side', [
+    dividerTaper,
+    product('a quarter of its width', [wide, QUARTER]),
+    product('a quarter of its height', [lining.height, QUARTER]),
+  ]);
+  const inset = taken.value;
   const reach = dividers[index]!.reach;
   const low = reach.value > LOW ? reach.value : 0;
   // its slanting sides are as long as the gusset is high
@@ -171,8 +194,8 @@ export function dividerOutline(detail: Accordion, index: number): { outline: Out
       ['left', [inset, top]],
       ...lower('left-low', [0, low]),
     ]),
-    top: { ...sum('divider, at the top', [wide, times(-2, dividerTaper)]), value: w - 2 * inset },
-    high: { ...sum('divider, high', [lining.height, reach]), value: top },
+    top: sum('divider, at the top', [wide, times(-2, taken)]),
+    high: byRule(slantRule, 'divider, high', top, [lining.height, taken, reach]),
   };
 }
 

@@ -125,7 +125,9 @@ function dividersOf({
     ]);
     const onBase = sum(`divider ${index + 1}, on the base`, [onGusset, times(-2 * before, bites.bottom)]);
     const fromMiddle = sum('from the bottom seam', [onBase, minus(product('half the base', [base, half]))]);
-    return { onGusset, onBase, reach: { ...fromMiddle, label: 'along the base', value: Math.abs(fromMiddle.value) } };
+    // before the seam or behind it
+    const away = largest('along the base', [fromMiddle, sum('the other way', [minus(fromMiddle)])]);
+    return { onGusset, onBase, reach: away };
   });
 }
 

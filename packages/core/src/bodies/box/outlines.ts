@@ -11,10 +11,13 @@ export interface BoxPiece {
   stitch: Outline;
   folds: Fold[];
   /** Size along the stitch lines, and the edges whose allowances are added to it. */
-  width: number;
-  height: number;
+  width: Sides;
+  height: Sides;
   spans: { across: [string, string]; up: [string, string] };
 }
+
+/** How often each size of the layer enters a size of a piece. */
+type Sides = Partial<Record<keyof BoxLayer, number>>;
 
 /** Sizes of a layer as plain numbers, mm. */
 interface Sizes {
@@ -29,7 +32,8 @@ interface Sizes {
 const fold = (id: string, order: number, from: Point, to: Point): Fold => ({ id, order, kind: 'mountain', from, to });
 
 /** A wall, its mouth at the top, narrower at the base. */
-function wallPiece(wall: Wall, across: number, { h, t }: Sizes, [left, right]: [Wall, Wall]): BoxPiece {
+function wallPiece(wall: Wall, side: 'width' | 'depth', { w, d, h, t }: Sizes, [left, right]: [Wall, Wall]): BoxPiece {
+  const across = side === 'width' ? w : d;
   return {
     id: wall,
     stitch: through([
@@ -39,23 +43,23 @@ function wallPiece(wall: Wall, across: number, { h, t }: Sizes, [left, right]: [
       [`${wall}/${left}`, [0, h]],
     ]),
     folds: [],
-    width: across,
-    height: h,
+    width: { [side]: 1 },
+    height: { height: 1 },
     spans: { across: [`${wall}/${left}`, `${wall}/${right}`], up: [`${wall}/base`, `${wall}/top`] },
   };
 }
 
 const sides = (sizes: Sizes): BoxPiece[] => [
-  wallPiece('left', sizes.d, sizes, ['back', 'front']),
-  wallPiece('right', sizes.d, sizes, ['front', 'back']),
+  wallPiece('left', 'depth', sizes, ['back', 'front']),
+  wallPiece('right', 'depth', sizes, ['front', 'back']),
 ];
 
 function fivePanels(sizes: Sizes): BoxPiece[] {
   const { w, d, t } = sizes;
   const [wide, deep] = [w - 2 * t, d - 2 * t];
   return [
-    wallPiece('front', w, sizes, ['left', 'right']),
-    wallPiece('back', w, sizes, ['right', 'left']),
+    wallPiece('front', 'width', sizes, ['left', 'right']),
+    wallPiece('back', 'width', sizes, ['right', 'left']),
     ...sides(sizes),
     {
       id: 'base',
@@ -67,8 +71,8 @@ function fivePanels(sizes: Sizes): BoxPiece[] {
         ['base/right', [0, deep]],
       ]),
       folds: [],
-      width: wide,
-      height: deep,
+      width: { width: 1, taper: -1 },
+      height: { depth: 1, taper: -1 },
       spans: { across: ['base/right', 'base/left'], up: ['base/front', 'base/back'] },
     },
   ];
@@ -92,8 +96,8 @@ function stripPieces(sizes: Sizes): BoxPiece[] {
         ['front/right', [t, near]],
       ]),
       folds: [fold('base-front', 1, [t, near], [w - t, near]), fold('base-back', 2, [t, far], [w - t, far])],
-      width: w,
-      height: top,
+      width: { width: 1 },
+      height: { height: 2, depth: 1, taper: -1 },
       spans: { across: ['front/right', 'front/left'], up: ['front/top', 'back/top'] },
     },
     ...sides(sizes),
@@ -127,8 +131,8 @@ function crossPiece({ w, d, h, t }: Sizes): BoxPiece[] {
         fold('base-right', 3, [x0, y0], [x0, y1]),
         fold('base-left', 4, [x1, y0], [x1, y1]),
       ],
-      width: wide + 2 * h,
-      height: deep + 2 * h,
+      width: { width: 1, height: 2, taper: -1 },
+      height: { depth: 1, height: 2, taper: -1 },
       spans: { across: ['right/top', 'left/top'], up: ['front/top', 'back/top'] },
     },
   ];

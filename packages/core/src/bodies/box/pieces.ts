@@ -1,4 +1,4 @@
-import { sum, type Derived } from '../../derived/derived.ts';
+import { sum, times, type Derived } from '../../derived/derived.ts';
 import { crease, SQUARE } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -26,19 +26,22 @@ const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 
 /** A piece of a layer as it is asked for. */
 export function boxDraft(layer: Layer, piece: BoxPiece, from: BoxLayer, seam: Derived): PieceDraft {
-  const told = (label: string, value: number, inputs: Derived[]): Derived => ({ ...sum(label, inputs), value });
-  const { width, depth, height, taper } = from;
+  const along = (label: string, sides: BoxPiece['width']): Derived =>
+    sum(
+      label,
+      (['width', 'depth', 'height', 'taper'] as const).map((side) => times(sides[side] ?? 0, from[side])),
+    );
   return {
     id: pieceId(layer, piece),
     name: piece.id ? `${names[layer]}, ${piece.id}` : names[layer],
     role: layer === 'shell' ? 'exterior' : 'lining',
     stitch: piece.stitch,
-    width: told('along the stitch lines, across', piece.width, [width, depth, height]),
-    height: told('along the stitch lines, up', piece.height, [width, depth, height]),
+    width: along('along the stitch lines, across', piece.width),
+    height: along('along the stitch lines, up', piece.height),
     allowance: Object.fromEntries(piece.stitch.map(({ id }) => [id, seam])),
     spans: piece.spans,
     folds: piece.folds,
     // a tapered wall leans: its seams say how far
-    bends: piece.folds.map((fold) => crease(fold.from, fold.to, SQUARE, taper.value !== 0)),
+    bends: piece.folds.map((fold) => crease(fold.from, fold.to, SQUARE, from.taper.value !== 0)),
   };
 }

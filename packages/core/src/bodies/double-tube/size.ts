@@ -138,7 +138,7 @@ function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: Bo
     },
     depthOf: (cut) => liningAsCut(end, cut).depth - face.loaded.value,
     opening: (cut) => {
-      const run = given('mouth, as cut', liningAsCut(end, cut).width, { kind: 'document', path: piece });
+      const run = given('mouth, as cut', liningAsCut(end, cut).width, { kind: 'cut', path: piece });
       return zipperOpening(run, rules.length('zip.clear')).value;
     },
   };

@@ -53,7 +53,7 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
       outerThickness: stacks.exterior,
       school: rules.foldSchool,
     });
-    return pin(`body/spine${index + 1}`, rounded({ ...spine, label: `spine ${index + 1}` }, grid, 'up'));
+    return pin(`body/spine${index + 1}`, rounded(named(`spine ${index + 1}`, spine), grid, 'up'));
   });
   const fold = { leafA: NOTHING, leafB: NOTHING, innerThickness: stacks.lining, outerThickness: stacks.exterior };
   const extra = rounded(

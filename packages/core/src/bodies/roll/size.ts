@@ -183,6 +183,6 @@ function rollUp({ slabs, width }: MeasuredFace, walls: Derived): RolledUp {
       ? { diameter: named('rolled, across', thickness) }
       : { rolledWidth: across, rolledThickness: thickness },
     girth: rule('perimeter of the core + 2π × wound on', 'round the roll', perimeter + 2 * Math.PI * out),
-    turns: { ...rule('section by section', 'turns', around), unit: 'turns' as const },
+    turns: byRule(windRule('section by section'), 'turns', around, inputs, 'turns'),
   };
 }

@@ -1,4 +1,4 @@
-import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, halfOf, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces, Panels } from '../../holders/holder-kind.ts';
@@ -54,8 +54,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
     height,
     liningHeight: height,
   };
-  const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
-  const mouth = { ...sum('half of the mouth', [detail.wallLength]), value: detail.wallLength.value * half.value };
+  const mouth = halfOf('half of the mouth', detail.wallLength);
   const outside = sum('across, outside', [item, times(2, clearance), times(2, wall)]);
   return {
     finished: { diameter: named('finished diameter', diameter), height: named('finished height', height) },
@@ -79,7 +78,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
     ],
     closing: {
       kind: 'mouth',
-      width: named('half of the mouth', mouth),
+      width: mouth,
       ...panelsOf(detail),
       rim: [{ piece: 'body/shell-wall', edge: 'top' }],
       sideGaps: (from, to) => [

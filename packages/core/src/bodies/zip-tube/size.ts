@@ -59,7 +59,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
 }
 
 const runAsCut = (cut: CutPieces): Derived =>
-  given('from end to end, as cut', tubeAsCut(cut).along, { kind: 'document', path: 'body/shell' });
+  given('from end to end, as cut', tubeAsCut(cut).along, { kind: 'cut', path: 'body/shell' });
 
 const free = { kind: 'free' } as const;
 

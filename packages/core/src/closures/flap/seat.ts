@@ -42,7 +42,7 @@ function atMouth({ width, proud, rim, front }: ClosingMouth, height: Derived | u
 }
 
 const atEdge = ({ outer, inner, length, middle, within, front, leaf }: ClosingEdge): FlapSeat => ({
-  width: given('opening edge', length, { kind: 'document', path: outer.piece }),
+  width: given('opening edge', length, { kind: 'cut', path: outer.piece }),
   proud: nothing,
   front: leaf,
   outer: (from, to) => edgePart(outer.piece, outer.edge, from, to),

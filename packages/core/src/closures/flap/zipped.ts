@@ -1,4 +1,4 @@
-import { byRule, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, minus, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { edgeLength } from '../../geometry/outline.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -53,7 +53,7 @@ export function zippedOuter({ width, length, corner }: Flap, exposed: Derived, i
     kind: 'sewn',
     a: edgePart(zipper, edge, start, start + along.value),
     b: wholeEdge(half, 'zip', true),
-    ease: { by: { ...sum(label, [along, times(-1, arc('edge', length_))]), value: along.value - length_ } },
+    ease: { by: sum(label, [along, minus(arc('edge', length_))]) },
   });
   const high = (label: string, value: number) => byRule(curveRule, label, value, [length]);
   return {

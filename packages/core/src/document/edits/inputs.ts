@@ -1,40 +1,86 @@
+import { girthRange } from '../../contents/girth.ts';
 import type { Origin } from '../../derived/derived.ts';
-import type { Item } from '../../shelves/items/item.ts';
-import { shelfLimits } from '../../shelves/shelf-limits.ts';
-import { houseRules, isHouseRule } from '../../shelves/rules/house-rules.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
-import type { DesignDocument } from '../design-document.ts';
+import type { Item } from '../../shelves/items/item.ts';
+import { houseRules, isHouseRule } from '../../shelves/rules/house-rules.ts';
+import { closureKinds, type ClosureKinds } from '../../closures/closure-kinds.ts';
+import { partKinds } from '../../carry/part-kinds.ts';
+import type { Arrangement, DesignDocument } from '../design-document.ts';
 import { itemOf } from '../item-of.ts';
-import { changeItem } from './contents.ts';
+import { kindOf } from '../kind-of.ts';
+import { limits } from '../limits.ts';
+import { changeContents, changeItem } from './contents.ts';
 import type { Edit } from './edit.ts';
-import { bodyKind, holderKind } from './seats.ts';
-import { setBodyParam, setHolderParam, setRule } from './settings.ts';
+import { setPartParam } from './parts.ts';
+import { bodyKind, faceTitle, holderKind } from './seats.ts';
+import { setBodyParam, setClosureParam, setHolderParam, setPin, setRule } from './settings.ts';
 
 /** A number in a sum that the maker may change there. mm */
 export interface InputEdit {
   title: string;
   least: number;
   most: number;
+  /** Changes this number and no other. */
   edit(value: number): Edit;
 }
+
+type Editor = (document: DesignDocument, way: readonly string[], items: readonly Item[]) => InputEdit | undefined;
+
+/** How a number is changed, by where it comes from. */
+const editors: Readonly<Record<string, Editor>> = {
+  rules: (_, way) => ruleEdit(way.join('/')),
+  items: (document, [id = '', key = ''], items) => itemEdit(document, id, key, items),
+  body: ({ body }, [, key = '']) =>
+    paramEdit(bodyKind(body.kind)?.params[key], (title, value) => setBodyParam(title, key, value)),
+  closure({ closure }, [, key = '']) {
+    const kinds: ClosureKinds = closureKinds;
+    return paramEdit(kindOf(kinds, closure.kind)?.params[key], (title, value) => setClosureParam(title, key, value));
+  },
+  holders({ holders }, [id = '', , key = '']) {
+    const holder = holders.find((each) => each.id === id);
+    const spec = holder && holderKind(holder.kind)?.params[key];
+    return paramEdit(spec, (title, value) => setHolderParam(id, title, key, value));
+  },
+  parts({ parts = [] }, [id = '', , key = '']) {
+    const kinds: ClosureKinds = partKinds;
+    const part = parts.find((each) => each.id === id);
+    const spec = part && kindOf(kinds, part.kind)?.params[key];
+    return paramEdit(spec, (title, value) => setPartParam(id, title, key, value));
+  },
+  contents({ contents }, [id, key], items) {
+    const line = contents.find((each) => each.id === id);
+    if (!line || key !== 'visible') return undefined;
+    const edit = (visible: number) => changeContents(line.id, { visible }, items, 'Change what shows');
+    return { title: `${line.name ?? line.item}, wanted to show`, ...limits.visible, edit };
+  },
+  pins({ pins = {} }, way) {
+    const path = way.join('/');
+    if (!Object.hasOwn(pins, path)) return undefined;
+    const range = { least: limits.size.least, most: limits.pinned.most };
+    return { title: 'Pinned size', ...range, edit: (value) => setPin(path, 'a size', value) };
+  },
+  faces(document, [face = '', ...way]) {
+    const arrangement = document.faces[face];
+    if (!arrangement || way.at(-1) !== 'gap' || !groupAt(arrangement, way.slice(0, -1))) return undefined;
+    return {
+      title: `Gap on ${faceTitle(document, face).toLowerCase()}`,
+      ...limits.gap,
+      edit: (gap) => ({
+        name: 'Change a gap',
+        apply: (design) => ({
+          ...design,
+          faces: { ...design.faces, [face]: withGap(design.faces[face] ?? arrangement, way.slice(0, -1), gap) },
+        }),
+      }),
+    };
+  },
+};
 
 /** How a number that was not computed is changed, from where it comes from; nothing for standards and the like.
  * @param items what is on the shelf */
 export function inputEdit(document: DesignDocument, { path }: Origin, items: readonly Item[]): InputEdit | undefined {
-  const [kind = '', ...rest] = path.split('/');
-  if (kind === 'rules') return ruleEdit(rest.join('/'));
-  if (kind === 'items') return itemEdit(document, rest[0] ?? '', rest[1] ?? '', items);
-  const key = rest[rest.length - 1] ?? '';
-  if (kind === 'body' && rest[0] === 'params') {
-    const spec = bodyKind(document.body.kind)?.params[key];
-    return paramEdit(spec, (title, value) => setBodyParam(title, key, value));
-  }
-  if (kind === 'holders' && rest[1] === 'params') {
-    const holder = document.holders.find(({ id }) => id === rest[0]);
-    const spec = holder && holderKind(holder.kind)?.params[key];
-    return paramEdit(spec, (title, value) => setHolderParam(rest[0]!, title, key, value));
-  }
-  return undefined;
+  const [kind = '', ...way] = path.split('/');
+  return kindOf(editors, kind)?.(document, way, items);
 }
 
 function ruleEdit(id: string): InputEdit | undefined {
@@ -50,18 +96,54 @@ function paramEdit(spec: ParamSpec | undefined, edit: (title: string, value: num
   return { title: spec.title, least, most, edit: (value) => edit(spec.title, value) };
 }
 
-const sides = ['length', 'width', 'thickness', 'girth'] as const;
+/** Measures of a thing that are changed in a sum, each with the range that it can have. */
+const measures = {
+  length: () => limits.size,
+  width: () => limits.size,
+  thickness: () => limits.size,
+  girth: (item: Item) => girthRange(item) ?? limits.size,
+  tolerance: () => limits.tolerance,
+  edgeRadius: ({ thickness }: Item) => ({ least: 0, most: thickness / 2 }),
+};
+const isMeasure = (key: string): key is keyof typeof measures => Object.hasOwn(measures, key);
+/** What is round has a side twice, and what is drawn stretches with its sides: those are measured on Hold. */
+const together = ({ shape, outline }: Item): boolean =>
+  outline !== undefined || !['card', 'box', 'book', 'soft'].includes(shape);
 
 /** A measure of a thing: the design gets its own copy of one from the shelf. */
-function itemEdit(document: DesignDocument, id: string, side: string, items: readonly Item[]): InputEdit | undefined {
+function itemEdit(document: DesignDocument, id: string, key: string, items: readonly Item[]): InputEdit | undefined {
   const item = itemOf(document, id, items);
   const line = document.contents.find((each) => each.item === id);
-  const key = sides.find((each) => each === side);
-  // the sides of what is round, and of what is drawn, go together: they are measured on Hold
-  if (!item || !line || !key || item.outline || !['card', 'box', 'book', 'soft'].includes(item.shape)) return undefined;
+  if (!item || !line || !isMeasure(key)) return undefined;
+  if ((key === 'length' || key === 'width' || key === 'thickness') && together(item)) return undefined;
+  const { least, most } = measures[key](item);
   return {
-    title: `${line.name ?? item.name}, ${side}`,
-    ...shelfLimits.size,
+    title: `${line.name ?? item.name}, ${words[key]}`,
+    least,
+    most,
     edit: (value) => changeItem(line, { ...item, [key]: value }, `own-${line.id}`),
   };
+}
+
+const words: Record<keyof typeof measures, string> = {
+  length: 'length',
+  width: 'width',
+  thickness: 'thickness',
+  girth: 'girth',
+  tolerance: 'may be larger by',
+  edgeRadius: 'edge radius',
+};
+
+function groupAt(arrangement: Arrangement, [step, index, ...rest]: readonly string[]): boolean {
+  if (arrangement.kind === 'holder') return false;
+  if (step === undefined) return true;
+  const child = arrangement.children[Number(index)];
+  return child !== undefined && groupAt(child, rest);
+}
+
+function withGap(arrangement: Arrangement, [step, index, ...rest]: readonly string[], gap: number): Arrangement {
+  if (arrangement.kind === 'holder') return arrangement;
+  if (step === undefined) return { ...arrangement, gap };
+  const children = arrangement.children.map((child, at) => (at === Number(index) ? withGap(child, rest, gap) : child));
+  return { ...arrangement, children };
 }

@@ -14,6 +14,8 @@ import {
   Min,
 } from 'class-validator';
 import type { FieldKind, FieldSpec } from '../../shelves/field-spec.ts';
+import { girthDoubt, girthRange } from '../../contents/girth.ts';
+import type { Item } from '../../shelves/items/item.ts';
 import { shelfLimits } from '../../shelves/shelf-limits.ts';
 import { shelfSpecs, type ShelfId } from '../../shelves/shelf-specs.ts';
 import { IsPolygon, IsTidyText, MayBeLeftOut } from './checks.ts';
@@ -82,5 +84,15 @@ const schemas: Record<ShelfId, ClassConstructor<object>> = {
 };
 
 /** What is wrong with an entry of a shelf, field by field; nothing for one that can stand on it. */
-export const entryProblems = (shelf: ShelfId, entry: Record<string, unknown>): Problem[] =>
-  problemsWith(schemas[shelf], entry);
+export function entryProblems(shelf: ShelfId, entry: Record<string, unknown>): Problem[] {
+  const problems = problemsWith(schemas[shelf], entry);
+  return problems.length > 0 || shelf !== 'items' ? problems : girthProblems(entry as unknown as Item);
+}
+
+/** The own things of a design are told of it when they are solved; on the shelf it would spread. */
+function girthProblems(item: Item): Problem[] {
+  if (girthDoubt(item) !== 'impossible') return [];
+  const { least, most } = girthRange(item)!;
+  const message = `girth must be ${least.toFixed(1)} to ${most.toFixed(1)} mm for these sides: measure it or the sides again`;
+  return [{ path: 'girth', message }];
+}

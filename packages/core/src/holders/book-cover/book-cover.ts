@@ -106,7 +106,7 @@ const roundRule: Rule = {
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const { line, name, boardWidth, boardHeight, board, spine, wall } = detail;
   const { height, foldsAcross, allowance } = cut(seat.host.piece);
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const inner = Math.max(...foldsAcross) - Math.min(...foldsAcross);
   const tall = given('between the seams, as cut', height - allowance.top! - allowance.bottom!, from);
   const around = byRule(roundRule, 'cloth going round the board', (Math.PI / 2) * wall.value, [wall]);

@@ -104,7 +104,7 @@ function slotWidthOf(tiers: Tiers, { id, rules, grid, pin }: HolderInputs): Deri
   const ease = rules.length('ease.card.across');
   const demands = tiers.slots.map((_, index) => frontDemand(tiers, index, ease));
   const widest = demands.reduce((most, demand) => (demand.value > most.value + 1e-9 ? demand : most), demands[0]!);
-  return pin(`holders/${id}/slotWidth`, { ...rounded(widest, grid, 'up'), label: 'slot, clear width' });
+  return pin(`holders/${id}/slotWidth`, named('slot, clear width', rounded(widest, grid, 'up')));
 }
 
 function frontDemand(tiers: Tiers, index: number, ease: Derived): Derived {

@@ -27,7 +27,7 @@ const acrossOf: Reading = (cut, { id, detail }, { rules }, pile, index) => {
   const seam = rules.length('seam.allowance');
   const front = `holders/${id}/${{ pleated: 'strip', stacked: 'panel', 't-slots': 'panel', applied: `pocket-${index + 1}` }[detail.making]}`;
   const { widest, thickness } = behindFront(detail, index);
-  const whole = given('cut width', cut(front).width, { kind: 'document', path: front });
+  const whole = given('cut width', cut(front).width, { kind: 'cut', path: front });
   const two = detail.columns === 2;
   // a half ends at the middle seam: it has one seam and one topstitching only
   const audit = cardPanel({
@@ -69,11 +69,11 @@ function cutDepth(cut: CutPieces, id: string, tiers: Tiers, { rules }: HolderInp
   if (tiers.making === 'pleated') {
     const { folds } = cut(`holders/${id}/strip`);
     const apart = Math.abs(folds[2 * index]! - folds[2 * index + 1]!);
-    const leg = given('fold to fold', apart, { kind: 'document', path: `holders/${id}/strip` });
+    const leg = given('fold to fold', apart, { kind: 'cut', path: `holders/${id}/strip` });
     return sum('pocket depth', [leg, minus(rules.length('fold.loss'))]);
   }
   const piece = `holders/${id}/pocket-${index + 1}`;
-  const height = given('cut height', cut(piece).height, { kind: 'document', path: piece });
+  const height = given('cut height', cut(piece).height, { kind: 'cut', path: piece });
   const hem = [minus(rules.length('mouth.hem')), minus(rules.length('seam.allowance'))];
   const bite = index === tiers.slots.length - 1 ? [minus(tiers.bite)] : [];
   return named('pocket depth', sum('pocket depth', [height, ...hem, ...bite]));

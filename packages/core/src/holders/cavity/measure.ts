@@ -1,4 +1,4 @@
-import { minus, rounded, sum } from '../../derived/derived.ts';
+import { minus, named, rounded, sum } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
@@ -27,7 +27,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
   const compartments = groups.map((group, index): Compartment => {
     const halfGirth = halfGirthOf(group);
     const width = tubeWidth(halfGirth, walls, rules.length('ease.cavity.across'));
-    const room = rounded({ ...width, label: 'room, between its stitches' }, grid, 'up');
+    const room = rounded(named('room, between its stitches', width), grid, 'up');
     return { things: group, halfGirth, width: pin(`holders/${id}/room${index + 1}`, room) };
   });
   const along = widest(

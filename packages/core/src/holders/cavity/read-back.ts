@@ -13,7 +13,7 @@ export function readBackCavity(
 ): Clearance[] {
   const seam = rules.length('seam.allowance');
   const piece = cut(seat.host.piece);
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const whole = sum('flat width', [given('cut width', piece.width, from), times(-2, seam)]);
   const stops = dividers(detail).map((at) => given('divider from the side', at, from));
   const none = sum('no ease', []);

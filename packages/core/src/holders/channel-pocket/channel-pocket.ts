@@ -1,4 +1,4 @@
-import { given, minus, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -43,7 +43,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const bite = rules.length('topstitch.inset');
   const channels = things.map((thing, index) => {
     const room = rounded(tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across')), grid, 'up');
-    return { thing, width: pin(`holders/${id}/channel${index + 1}`, { ...room, label: `channel of ${thing.name}` }) };
+    return { thing, width: pin(`holders/${id}/channel${index + 1}`, named(`channel of ${thing.name}`, room)) };
   });
   const lengths = things.map(({ along }) => along);
   const longest = widest('the longest', lengths);
@@ -177,7 +177,7 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const { channels, walls, bite, visible } = detail;
   const piece = cut(`holders/${id}/front`);
-  const from = { kind: 'document', path: `holders/${id}/front` } as const;
+  const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const end = piece.width - piece.allowance.left! - piece.allowance.right! - bite.value;
   const stops = [bite.value, ...linesOf(detail), end];
   const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);

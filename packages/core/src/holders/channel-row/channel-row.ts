@@ -43,7 +43,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
   const walls = { front: wall, back: wall };
   const channels = things.map((thing, index): Channel => {
     const width = tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across'));
-    const room = rounded({ ...width, label: `channel of ${thing.name}` }, grid, 'up');
+    const room = rounded(named(`channel of ${thing.name}`, width), grid, 'up');
     return { thing, width: pin(`holders/${id}/channel${index + 1}`, room) };
   });
   const longest = widest(
@@ -190,7 +190,7 @@ function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contri
 }
 
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const stops = [0, ...linesOf(detail), seat.width.value];
   const room = given('fold to top, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
   const none = sum('no ease', []);

@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import { half } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, smallest, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
@@ -47,7 +48,7 @@ export const pouchParams = {
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
   const { rules, stacks, grid } = inputs;
-  const load = loadOf({ ...design, visible: 0 }, contents, inputs);
+  const load = loadOf(design, contents, inputs, nothing);
   const walls = { front: stacks.pocket, back: stacks.pocket };
   const ease = rules.length('ease.pocket.across');
   const clear = tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease);
@@ -153,7 +154,7 @@ function onBase(
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const { load, walls, opening, halfDepth } = detail;
   const piece = cut(`holders/${id}/pouch-front`);
-  const from = { kind: 'document', path: `holders/${id}/pouch-front` } as const;
+  const from = { kind: 'cut', path: `holders/${id}/pouch-front` } as const;
   const { left, right, mouth, bottom } = piece.allowance as Record<'left' | 'right' | 'mouth' | 'bottom', number>;
   const available = given('between the sides, as cut', piece.width - left - right, from);
   const high = given('zipper to bottom line, as cut', piece.height - mouth - bottom, from);

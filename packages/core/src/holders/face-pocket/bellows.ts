@@ -218,7 +218,7 @@ function middleSeam(id: string, { host, x, y, width, height }: Seat, front: numb
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const { load, rooms, bite, backSpan, front } = detail;
   const seam = rules.length('seam.allowance');
-  const from = { kind: 'document', path: `holders/${id}/front` } as const;
+  const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
   const whole = sum('front, as cut', [given('cut width', piece.width, from), times(-2, seam), times(-2, bite)]);
   const share = given('share of a room', 1 / rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');

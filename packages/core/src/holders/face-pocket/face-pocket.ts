@@ -1,5 +1,5 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, minus, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params, Role } from '../../document/design-document.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Item } from '../../shelves/items/item.ts';
@@ -80,7 +80,7 @@ function measure(
   const back = stacks.lining;
   const half = rectHalfGirth(load.across, load.thickness);
   const clear = rounded(tubeWidth(half, { front, back }, rules.length('ease.pocket.across')), grid, 'up');
-  const clearWidth = pin(`holders/${id}/clearWidth`, { ...clear, label: 'pocket, clear width' });
+  const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
   const high = rounded(sum('pocket, bottom to mouth', [load.depth, bite]), grid, 'up');
   const [w, h] = [width.value, high.value];
@@ -157,7 +157,7 @@ function readBack(
 ): Clearance[] {
   const { load, bite, front, back, less } = detail;
   const seam = rules.length('seam.allowance');
-  const from = { kind: 'document', path: `holders/${id}/front` } as const;
+  const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
   const width = given('cut width', piece.width, from);
   const available = sum('clear width', [width, times(-2, seam), times(-2, bite), less]);

@@ -25,14 +25,20 @@ export interface PocketLoad {
 
 const widest = (label: string, sizes: Derived[]): Derived => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
 
-/** Adds up what a pocket holds. */
-export function loadOf(params: Params, contents: HeldContents[], { rules, id }: HolderInputs): PocketLoad {
+/** Adds up what a pocket holds.
+ * @param shows how far it stands out of the mouth; by default as the holder's settings say. mm */
+export function loadOf(
+  params: Params,
+  contents: HeldContents[],
+  { rules, id }: HolderInputs,
+  shows?: Derived,
+): PocketLoad {
   const sheaves = contents.map(sheafOf);
   const deep = widest(
     'the deepest',
     sheaves.map((sheaf) => sheaf.deep),
   );
-  const wished = visibleParam(params, contents, pocketParams.visible, rules, `holders/${id}`);
+  const wished = shows ?? visibleParam(params, contents, pocketParams.visible, rules, `holders/${id}`);
   const visible = wished.value > 0 ? standsOut(deep, wished) : wished;
   const thickness = sum(
     'everything in the pocket',

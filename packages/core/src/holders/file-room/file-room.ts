@@ -79,7 +79,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<FileRoom>, seat: Seat, {
 
 /** What the compartment clears as cut: across, for all of them together from front to back, and upwards. */
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const clear = seat.clear?.(cut);
   const room = (side: 'across' | 'thick' | 'up') => given(`clear ${side}, as cut`, clear?.[side] ?? 0, from);
   return detail.sheaves.flatMap(({ line, name, across, deep }) => {

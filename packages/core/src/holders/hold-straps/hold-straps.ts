@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import { half } from '../../derived/constants.ts';
 import { byRule, given, minus, product, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
@@ -77,7 +78,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const { grid } = inputs;
   const wide = hardwareWidth('elastic, wide', ELASTIC, inputs);
   const thick = hardwareThickness('elastic, thick', ELASTIC, inputs);
-  const load = loadOf({ ...design, visible: 0 }, contents, inputs);
+  const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'way', params.way);
   const { across, deep, thickness } = load;
   const way = wayOver(style, across, deep);
@@ -212,9 +213,8 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
 
 function readBack(_cut: CutPieces, { id, seat, detail }: Placed, _inputs: HolderInputs): Clearance[] {
   const { load, span, way } = detail;
-  const from = { kind: 'document', path: `holders/${id}` } as const;
   const between = sum('between the stitches', [span, minus(detail.elastic.thick)]);
-  const seatSide = { across: given('wide', seat.width.value, from), deep: given('high', seat.height.value, from) };
+  const seatSide = { across: seat.width, deep: seat.height };
   return load.sheaves.flatMap(({ line, name, ...sides }) =>
     (['across', 'deep'] as const).map((direction) => {
       const strapped = direction === (way === 'upright' ? 'deep' : 'across');

@@ -1,4 +1,17 @@
-import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  byRule,
+  given,
+  halfOf,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -94,7 +107,7 @@ function loopOver(thing: Standing, between: Derived, elastic: Derived, { grid }:
   const relaxed = round
     ? loop({
         diameter: across,
-        halfSpan: { ...sum('half of the span', [span]), value: span.value * half },
+        halfSpan: halfOf('half of the span', span),
         strapThickness: elastic,
         takeUp: TAKE_UP,
       }).relaxedLength
@@ -106,7 +119,7 @@ function loopOver(thing: Standing, between: Derived, elastic: Derived, { grid }:
 
 function overBox(width: Derived, thickness: Derived, backSpan: Derived, elastic: Derived): Derived {
   const { frontLength } = flatBackPocket({ width, thickness, backSpan, frontThickness: elastic });
-  const short = { ...sum('taken up', [frontLength]), value: frontLength.value * TAKE_UP.value };
+  const short = product('taken up', [frontLength, TAKE_UP]);
   return sum('elastic at rest', [frontLength, minus(short)]);
 }
 
@@ -207,6 +220,12 @@ function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { 
   };
 }
 
+const betweenRule: Rule = {
+  id: 'loop',
+  formula: 'from the stitching of each loop to that of the next, as they are marked',
+  source: 'geometry',
+};
+
 /** One strip of elastic a row, stitched down on both sides of every thing. */
 function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs): Contribution {
   const own = `holders/${id}`;
@@ -222,7 +241,9 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
     const flat = next ? at[index + 1]! - next.span.value / 2 - (at[index]! + span.value / 2) : 0;
     along += relaxed.value + flat;
   });
-  const flats = given('between the loops', along - seam.value - relaxedOf(detail), { kind: 'document', path: own });
+  const beside = along - seam.value - relaxedOf(detail);
+  const apart = detail.loops.flatMap(({ pitch, span }) => [pitch, span]);
+  const flats = byRule(betweenRule, 'between the loops', beside, apart);
   const length = rounded(
     sum('elastic, cut length', [...detail.loops.map(({ relaxed }) => relaxed), flats, times(2, seam)]),
     grid,
@@ -312,8 +333,6 @@ const relaxedOf = ({ loops }: LoopRow): number => loops.reduce((total, { relaxed
 
 /** The loops are as far apart as marked on the host; the elastic gives over each thing. */
 function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'document', path: `holders/${id}` } as const;
-  const room = given('high', seat.height.value, from);
   return detail.loops.flatMap(({ thing: { line, name, across, along }, pitch }) => {
     const about = { holder: id, line, name };
     return [
@@ -324,7 +343,7 @@ function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: Hold
         available: pitch,
         ease: rules.length('loop.pitch').value,
       }),
-      clearanceOf({ ...about, direction: 'deep', required: along, available: room, ease: 0 }),
+      clearanceOf({ ...about, direction: 'deep', required: along, available: seat.height, ease: 0 }),
     ];
   });
 }

@@ -205,7 +205,7 @@ function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: Seat, { i
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks }: HolderInputs): Clearance[] {
   const seam = rules.length('seam.allowance');
   const { wall, divider, rooms } = detail;
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const whole = sum('flat width', [given('cut width', cut(seat.host.piece).width, from), times(-2, seam)]);
   const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
   const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');

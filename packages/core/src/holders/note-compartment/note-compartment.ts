@@ -207,7 +207,7 @@ function panelJoins(id: string, seat: Seat): Seam[] {
 
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const seam = rules.length('seam.allowance');
-  const from = { kind: 'document', path: panelId(id) } as const;
+  const from = { kind: 'cut', path: panelId(id) } as const;
   const panel = cut(panelId(id));
   const width = given('cut width', panel.width, from);
   const available = sum('clear width', [width, times(-2, seam), times(-2, detail.bite)]);

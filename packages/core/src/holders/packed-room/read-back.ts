@@ -20,7 +20,7 @@ export function readBackRoom(
     const about = { holder: id, line: thing.line, name: thing.name };
     const inside = room.map((reading) => clearanceOf({ ...about, ...reading }));
     if (opening === undefined) return inside;
-    const available = given('opening', opening, { kind: 'document', path: seat.host.piece });
+    const available = given('opening', opening, { kind: 'cut', path: seat.host.piece });
     return [...inside, clearanceOf({ ...about, direction: 'through', required: halfRound(thing), available, ease: 0 })];
   });
 }
@@ -28,7 +28,7 @@ export function readBackRoom(
 /** In a room with walls all round each size is there for itself. */
 function inRoom(cut: CutPieces, seat: Seat, { together }: PackedRoom, { rules }: HolderInputs): Reading[] {
   const clear = seat.clear!(cut);
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const reading = (side: keyof typeof clear, direction: Reading['direction'], ease: Derived): Reading => ({
     direction,
     required: together[side],
@@ -49,7 +49,7 @@ function betweenWalls(
   { together }: PackedRoom,
   { rules, stacks }: HolderInputs,
 ): Reading[] {
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const { width } = cut(seat.host.piece);
   return [

@@ -103,7 +103,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<RoundRoom>, seat: Seat, 
 }
 
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'document', path: seat.host.piece } as const;
+  const from = { kind: 'cut', path: seat.host.piece } as const;
   const inside = given('clear across, as cut', seat.acrossOf?.(cut) ?? 0, from);
   const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? 0, from);
   const side = rules.length('ease.round.across');

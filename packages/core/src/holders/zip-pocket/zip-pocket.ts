@@ -1,3 +1,4 @@
+import { nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -58,7 +59,7 @@ const BESIDE = given('beside each end of the opening', 8, {
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ZipPocket> {
   const { rules, stacks, grid, id } = inputs;
-  const load = loadOf({ ...design, visible: 0 }, contents, { ...inputs });
+  const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'style', params.style);
   const cloth = stacks.pocket;
   const walls = style === 'window' ? { front: cloth, back: cloth } : { front: cloth, back: stacks.lining };
@@ -135,7 +136,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, 
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const { load, walls, bite, style } = detail;
   const piece = cut(`holders/${id}/${style === 'window' ? 'bag' : 'front'}`);
-  const from = { kind: 'document', path: `holders/${id}` } as const;
+  const from = { kind: 'cut', path: `holders/${id}` } as const;
   const { left, right } = piece.allowance;
   const width = given('between the seams, as cut', piece.width - left! - right!, from);
   const available = sum('clear width', [width, times(-2, bite)]);
