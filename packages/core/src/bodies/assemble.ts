@@ -1,9 +1,8 @@
 import { byRule, sum, type Derived, type Rule } from '../derived/derived.ts';
 import { kindOf } from '../document/kind-of.ts';
-import type { Coverage, Layer, Role } from '../document/design-document.ts';
+import { roles, type Coverage, type Layer, type Role } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
-import { say } from '../errors/wording.ts';
 import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { cutOutline } from '../geometry/offset.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
@@ -14,8 +13,11 @@ import {
   type HostEdit,
   type OperationDraft,
 } from '../pieces/contribution.ts';
+import { layersOf, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
+import { firstSteps } from './first-steps.ts';
+import { tellingGaps } from './open-gaps.ts';
 
 export interface Operation extends OperationDraft {
   number: number;
@@ -33,14 +35,20 @@ export interface Making {
 /** Merges what the parts contribute.
  * @param stacks the layers of each role: full layers are cut with the piece, trimmed ones become pieces of their own
  * @throws CoreError `assemble.twice`, `assemble.noHost`, `assemble.cycle`, `stack.unknownCoverage` */
-export function assemble(contributions: Contribution[], stacks: Record<Role, Layer[]>): Making {
+export function assemble(contributions: Contribution[], stacks: Record<Role, Layer[]>, materialOf: MaterialOf): Making {
   const drafts = withHostEdits(contributions);
-  const pieces = drafts.flatMap((draft) => [makePiece(draft, stacks), ...layerPieces(draft, stacks)]);
+  const layers = Object.fromEntries(roles.map((role) => [role, layersOf(stacks[role], materialOf)])) as Record<
+    Role,
+    LayerUse[]
+  >;
+  const pieces = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
   pieces.forEach((piece, index) => (piece.letter = letterOf(index)));
+  const seams = contributions.flatMap(({ joins }) => joins);
+  const steps = [...firstSteps(pieces, materialOf), ...contributions.flatMap(({ operations }) => operations)];
   return {
     pieces,
-    seams: contributions.flatMap(({ joins }) => joins),
-    operations: ordered([...cuttingOperations(pieces), ...contributions.flatMap(({ operations }) => operations)]),
+    seams,
+    operations: ordered(tellingGaps(steps, seams, pieces)),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),
   };
@@ -77,7 +85,7 @@ const outlineRule: Rule = {
   source: 'geometry: outline with its allowances',
 };
 
-function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
+function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
   const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
   const full = stacks[role].filter(({ coverage }) => coverage === 'full');
@@ -94,6 +102,7 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
     name,
     role,
     materials: cutFrom ? [cutFrom] : full.map(({ material }) => material),
+    layers: cutFrom ? [] : draft.plain ? full : stacks[role],
     count,
     stitch,
     allowance,
@@ -112,30 +121,12 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece {
   };
 }
 
-/** What is done to every design before anything is sewn. */
-function cuttingOperations(pieces: Piece[]): OperationDraft[] {
-  const cut: OperationDraft = {
-    id: 'cut',
-    phase: 'cut',
-    needs: [],
-    uses: pieces.map(({ id }) => id),
-    seams: [],
-    text: say`Measure the printed 100 mm square. Cut every piece, keep its letter on the wrong side, and mark notches, folds and places.`,
-  };
-  const fusing = pieces
-    .filter(({ layerOf }) => layerOf !== undefined)
-    .map(({ id, name, layerOf }): OperationDraft => {
-      const text = say`Fuse or baste ${name.toLowerCase()} to the wrong side, inside the stitch lines.`;
-      return { id: `${id}/fuse`, phase: 'interface', needs: ['cut'], uses: [id, layerOf!], seams: [], text };
-    });
-  return [cut, ...fusing];
-}
-
 /** Layers that do not go into the seams are pieces of their own. */
-function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] {
+function layerPieces(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece[] {
   if (draft.cutFrom || draft.plain) return [];
   const inner = stacks[draft.role].filter(({ coverage }) => coverage !== 'full');
-  return inner.map(({ material, coverage }, index) => {
+  return inner.map((layer, index) => {
+    const { material, coverage } = layer;
     const lies = kindOf(outlines, coverage);
     if (!lies) throw new CoreError('stack.unknownCoverage', `no layer lies “${coverage}”`, `stacks/${draft.role}`);
     const outline = lies(draft);
@@ -147,6 +138,7 @@ function layerPieces(draft: PieceDraft, stacks: Record<Role, Layer[]>): Piece[] 
       name: `${draft.name}, inner layer`,
       role: draft.role,
       materials: [material],
+      layers: [layer],
       count: draft.count ?? 1,
       stitch: outline,
       allowance: Object.fromEntries(outline.map(({ id }) => [id, 0])),

@@ -93,7 +93,7 @@ const hooked = (piece: string, id: string): Partial<Contribution> => ({
       needs: [],
       uses: [piece],
       seams: [],
-      text: say`Fold each end of the strap round a hook, turn it under and stitch it with a box and a cross, twice. ${CAUTION}`,
+      text: say`${CAUTION} Fold each end of the strap round a hook, turn it under and stitch it with a box and a cross, twice.`,
     },
   ],
 });
@@ -141,7 +141,7 @@ function ontoSides(
         needs: [],
         uses: [piece, left.piece, right.piece],
         seams: joins.map((join) => join.id),
-        text: say`Sew each end of the strap to the middle of a side of the shell, ${mm(embed.value)} of it below the mouth, not twisted, with a box and a cross, twice: it carries the weight. ${CAUTION}`,
+        text: say`${CAUTION} Sew each end of the strap to the middle of a side of the shell, ${mm(embed.value)} of it below the mouth, not twisted, with a box and a cross, twice: it carries the weight.`,
       },
     ],
   };

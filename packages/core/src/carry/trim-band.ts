@@ -64,11 +64,12 @@ export const trimBand: ClosureKind = {
         operations: [
           {
             id: `${id}/band`,
-            phase: 'prepare',
-            needs: [],
+            phase: 'closures',
+            // the ring goes round a wall that is a ring itself
+            needs: ['body/shell'],
             uses: [piece, front.piece],
             seams: joins.map((join) => join.id),
-            text: say`Sew the trim band into a ring, turn its lower edge in and edge-stitch it to the wall ${mm(high.value)} below the mouth once the wall's side is sewn; baste its upper edge to the mouth.`,
+            text: say`Sew the trim band into a ring, turn its lower edge in, slip it over the wall and edge-stitch it ${mm(high.value)} below the mouth, one layer of the wall at the needle; baste its upper edge to the mouth.`,
           },
         ],
       }),

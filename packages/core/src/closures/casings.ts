@@ -66,7 +66,7 @@ export function stitchedCasing(casing: Casing): Contribution {
         needs: ['body/turn'],
         uses: hostsOf(closing),
         seams: [],
-        text: say`Stitch round the bag ${mm(upper)} and ${mm(lower)} below the mouth, through both layers: the gaps left in the side seams lie between the lines. Do not press the marks away before they are stitched, and do not sew across the gaps.`,
+        text: say`Do not press the marks away first, and keep the gaps in the side seams free: they lie between the lines. Stitch round the bag ${mm(upper)} and ${mm(lower)} below the mouth, through both layers.`,
       },
     ],
   });
@@ -93,7 +93,7 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
         needs: ['body/turn'],
         uses: hostsOf(closing),
         seams: [],
-        text: say`Stop the side seams ${mm(channel.value)} below the mouth and neaten their ends. Turn the mouth in by ${mm(turn.value)}, fold it to the inside along the mouth line and stitch it down ${mm(channel.value)} from the fold: the cord runs in there.`,
+        text: say`Neaten the allowances beside the gaps in the side seams. Turn the mouth in by ${mm(turn.value)}, fold it to the inside along the mouth line and stitch it down ${mm(channel.value)} from the fold: the cord runs in there.`,
       },
     ],
   });

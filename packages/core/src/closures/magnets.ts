@@ -40,7 +40,7 @@ export const magnets: ClosureKind = {
             needs: [],
             uses: [...new Set(places.map(({ piece }) => piece))],
             seams: [],
-            text: say`Set the magnet halves before the layers are joined, ${mm(inset.value)} from the edge, each through one layer only and backed by a scrap; keep all stitching ${mm(plateRadius)} away. Keep magnets from cards with a stripe, and from anyone with a pacemaker.`,
+            text: say`Keep magnets from cards with a stripe, and from anyone with a pacemaker. Set the magnet halves before the layers are joined, ${mm(inset.value)} from the edge, each through one layer only and backed by a scrap; keep all stitching ${mm(plateRadius)} away.`,
           },
         ],
       }),

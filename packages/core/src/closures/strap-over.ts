@@ -152,7 +152,7 @@ function make(
         needs: [`${id}/strap`],
         uses: [piece, front.piece, back.piece],
         seams: [`${piece}#base`],
-        text: say`Set the mate on the front ${mm(mate.value)} below the mouth, in the middle, through one layer only. Sew the strap to the back with a box and a cross, its end ${mm(down.value)} below the mouth. Try it with everything in it before the mate is set.`,
+        text: say`Sew the strap to the back with a box and a cross, its end ${mm(down.value)} below the mouth. With everything in it, lay the strap over and see where its fastener comes to lie: it should be ${mm(mate.value)} below the mouth, in the middle of the front. Set the mate there, through one layer only.`,
       },
     ],
   };

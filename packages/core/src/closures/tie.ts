@@ -31,6 +31,7 @@ export const tie: ClosureKind = {
             marks: [{ id: 'tie', kind: 'placement', at, label: 'tie, folded in half' }],
           },
         ],
+        hardware: [{ id: 'ribbon-10', count: 1, length: tieLength.value }],
         operations: [
           {
             id: 'closure/tie',
@@ -38,7 +39,7 @@ export const tie: ClosureKind = {
             needs: [],
             uses: [piece],
             seams: [],
-            text: say`Cut a cord or ribbon of ${mm(tieLength.value)}, seal its ends, fold it in half and baste the fold to the middle of the end that comes to lie outside, its tails inwards. Sealing needs a flame or a hot knife: mind fingers and fumes.`,
+            text: say`Cut a ribbon or a cord of ${mm(tieLength.value)}. Sealing needs a flame or a hot knife: mind fingers and fumes. Seal its ends, fold it in half and baste the fold to the middle of the end that comes to lie outside, its tails inwards.`,
           },
         ],
       }),

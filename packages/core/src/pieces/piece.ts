@@ -1,4 +1,5 @@
 import type { Derived } from '../derived/derived.ts';
+import type { LayerUse } from './layers.ts';
 import type { Role } from '../document/design-document.ts';
 import type { Outline } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
@@ -96,6 +97,8 @@ export interface Piece {
   role: Role;
   /** The materials it is cut from, once each. */
   materials: string[];
+  /** Its layers from the right side inwards, and how each is held; of an inner layer that one. */
+  layers: readonly LayerUse[];
   count: number;
   stitch: Outline;
   allowance: Record<EdgeId, number>;

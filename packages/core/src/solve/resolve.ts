@@ -4,6 +4,7 @@ import { roles, stacksOf, type DesignDocument, type Layer, type Role } from '../
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { HeldContents, StackThickness } from '../holders/holder-kind.ts';
+import type { Material } from '../shelves/materials/material.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { houseRules, isHouseRule } from '../shelves/rules/house-rules.ts';
 import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
@@ -49,6 +50,9 @@ function indexOf<T extends { id: string }>(entries: readonly T[]): ReadonlyMap<s
   indexes.set(entries, index);
   return index;
 }
+
+/** A material of the shelves; nothing if it is not there. */
+export const materialOf = ({ materials }: Shelves, id: string): Material | undefined => indexOf(materials).get(id);
 
 /** The things that a design names; its own before those of the shelf. */
 function itemsOf({ contents, ownItems }: DesignDocument, shelves: Shelves): Map<string, Item> {

@@ -15,7 +15,7 @@ import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { builtInKinds, type Kinds } from './kinds.ts';
 import { checkHardware, withStandIns } from './hardware.ts';
-import { resolve } from './resolve.ts';
+import { materialOf, resolve } from './resolve.ts';
 import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
 import { solveParts } from './parts.ts';
@@ -67,7 +67,11 @@ export function solveDesign(
     closure.contribution,
     ...parts.map((part) => part.contribution),
   ];
-  const making = withStandIns(assemble(contributions, stacksOf(document)), document, shelves);
+  const making = withStandIns(
+    assemble(contributions, stacksOf(document), (id) => materialOf(shelves, id)),
+    document,
+    shelves,
+  );
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
   const holders = placed.map((holder) => holder.readBack(cut));

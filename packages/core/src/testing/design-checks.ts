@@ -99,6 +99,22 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
     if (read.ok) expect(JSON.stringify(read.document)).toBe(JSON.stringify(design));
   },
 
+  'whatever is cut from a length stands on the list of needs, with all of its length'(_, { pieces, hardware }) {
+    const byId = (list: readonly { id: string; length: number }[]) => {
+      const sums = new Map<string, number>();
+      for (const { id, length } of list) sums.set(id, (sums.get(id) ?? 0) + length);
+      return sums;
+    };
+    const cut = byId(
+      pieces.flatMap(({ byRuler, materials, cutWidth, count }) =>
+        byRuler ? [{ id: materials[0]!, length: count * cutWidth.value }] : [],
+      ),
+    );
+    const listed = byId(hardware.map(({ id, length = 0 }) => ({ id, length })));
+    const short = [...cut].filter(([id, length]) => (listed.get(id) ?? 0) < length - 1e-6);
+    expect(short.map(([id, length]) => [id, length, listed.get(id)])).toEqual([]);
+  },
+
   'each sum that is shown adds up'(_, solution) {
     const wrong = numbersIn(solution).filter((number) => {
       const shown = shownTotal(number);

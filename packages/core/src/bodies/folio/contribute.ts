@@ -159,7 +159,7 @@ function operations({ raw, extra }: Folio, joins: Seam[], { rules }: BodyInputs)
       needs: ['body/join'],
       uses,
       seams: [],
-      text: say`Trim the corners, turn through the gap, push the corners out, press; keep the iron off mesh, film and zipper.`,
+      text: say`Trim the corners, turn through the gap, push the corners out. Keep the iron off mesh, film and zipper; press.`,
     },
     {
       id: 'body/topstitch',

@@ -33,6 +33,7 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
     bound: bindingSeams(detail),
     guards: guardSeams(detail),
   };
+  const binding = rounded(sum('binding, cut length', [detail.round, OVERLAP]), inputs.grid, 'up');
   return contribution({
     pieces: [
       ...layers.flatMap((layer) => layerPieces(layer, detail, inputs)),
@@ -47,13 +48,13 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
         id: 'body/binding',
         name: 'Binding tape',
         cutFrom: BINDING,
-        length: rounded(sum('binding, cut length', [detail.round, OVERLAP]), inputs.grid, 'up'),
+        length: binding,
         width: hardwareWidth('binding, wide', BINDING, inputs),
         count: 2,
       }),
     ],
     joins: [...seams.zip, ...seams.gusset, ...seams.round, ...seams.bound, ...seams.guards],
-    hardware: [{ id: BINDING, count: 2, length: 2 * (detail.round.value + OVERLAP.value) }],
+    hardware: [{ id: BINDING, count: 2, length: 2 * binding.value }],
     operations: operations(detail, seams),
     findings: tightCorner(detail.plate.radius, inputs.stacks.exterior),
   });

@@ -5,10 +5,12 @@ import type { BodyInputs } from '../body-kind.ts';
 import type { Sleeve } from './params.ts';
 import { mouthSeams, pieceIds, type Layer } from './seams.ts';
 
-const howOf = ({ form, cut }: Sleeve): string => {
+/** What is sewn of a layer: a bottom that is folded has no seam. */
+const howOf = ({ form, cut, bottom }: Sleeve): string => {
+  const seams = bottom === 'seam' ? 'sides and the bottom' : 'sides';
   if (form === 'boxed')
-    return 'sides and bottom, then open each corner, lay the side seam on the bottom line and sew across';
-  return cut.value > 0 ? 'sides and the bottom, not the cut corners' : 'sides';
+    return `${seams}, then open each corner, lay the side seam on the ${bottom === 'seam' ? 'bottom seam' : 'middle of the bottom fold'} and sew across`;
+  return cut.value > 0 ? `${seams}, not the cut corners` : seams;
 };
 
 /** The steps of a lined sleeve. */

@@ -77,7 +77,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
         needs: [`${id}/flap`],
         uses: [outer.base, seat.mate.piece],
         seams: [],
-        text: say`Set the mate on the front, ${mm(mate.value)} from its edge, through one layer backed the same way: try it with everything in it first. Baste the flap to the back, right sides together, middles meeting; look twice that its outside will lie outside.`,
+        text: say`Look twice that the flap's outside will lie outside; baste it to the back, right sides together, middles meeting. With everything in it, lay the flap over and see where its fastener comes to lie: it should be ${mm(mate.value)} from the edge of the front. Set the mate there, through one layer backed the same way.`,
       },
     ],
   });

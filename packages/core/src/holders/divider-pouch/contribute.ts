@@ -97,7 +97,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
         [`${own}/zipper`],
         [front, back],
         pouch,
-        say`Sew the bottom of pouch ${id} and box its corners ${mm(base.value)} deep. Half open the zipper.`,
+        say`Half open the zipper. Sew the bottom of pouch ${id} and box its corners ${mm(base.value)} deep.`,
       ),
       step(
         'hang',

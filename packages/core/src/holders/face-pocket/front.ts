@@ -129,7 +129,7 @@ function single({ id, name, role, front, width, height }: Front, inputs: HolderI
         uses: bound ? [piece, tape] : [piece],
         seams: joins.map((join) => join.id),
         text: bound
-          ? say`Fold the binding over the top edge of pocket ${id} and stitch it. No iron on mesh or film.`
+          ? say`No iron on mesh or film. Fold the binding over the top edge of pocket ${id} and stitch it.`
           : say`Hem the top of pocket ${id}: ${mm(hem.value / 2)} in, and again.`,
       },
       set(id, [piece, host], seams, [`holders/${id}/mouth`]),

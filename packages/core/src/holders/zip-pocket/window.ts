@@ -80,7 +80,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
         'close',
         [`${own}/zipper`],
         closing,
-        say`Fold the pocket up behind and sew its sides and top, only the pocket, not the face. Half open the zipper first.`,
+        say`Half open the zipper. Fold the pocket up behind and sew its sides and top, only the pocket, not the face.`,
       ),
     ],
   });
