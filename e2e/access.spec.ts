@@ -12,6 +12,8 @@ const views = [
   ['a framed organizer', '/d/field-organizer/shape'],
   ['forms to choose from', '/d/survey-folio/choose'],
   ['cut', '/d/permit-bifold/cut'],
+  ['sew', '/d/reel-bag/sew'],
+  ['the bin', '/bin'],
   ['the cloth bench', '/d/refractometer-case/hold/cloth'],
   ['things', '/shelves/items'],
   ['materials', '/shelves/materials?entry=my-sailcloth'],

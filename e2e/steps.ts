@@ -24,7 +24,7 @@ export async function hold(page: Page, text: string): Promise<void> {
 }
 
 /** Goes to a stage and waits until it is there: stages have buttons of the same name. */
-export async function toStage(page: Page, name: 'Hold' | 'Shape' | 'Cut'): Promise<void> {
+export async function toStage(page: Page, name: 'Hold' | 'Shape' | 'Cut' | 'Sew'): Promise<void> {
   const link = page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name });
   await link.click();
   await expect(link).toHaveAttribute('aria-current', 'page');

@@ -44,6 +44,11 @@ export const router = createBrowserRouter([
         HydrateFallback: Loading,
         lazy: { Component: async () => (await import('../stages/cut/cut-stage.tsx')).CutStage },
       },
+      {
+        path: 'sew',
+        HydrateFallback: Loading,
+        lazy: { Component: async () => (await import('../stages/sew/sew-stage.tsx')).SewStage },
+      },
       { path: '*', element: <ToShape /> },
     ],
   },

@@ -19,6 +19,7 @@ const stages = [
   { path: 'hold', title: 'Hold' },
   { path: 'shape', title: 'Shape' },
   { path: 'cut', title: 'Cut' },
+  { path: 'sew', title: 'Sew' },
 ];
 
 /** What stands round every stage: name, the stages on their stitch, undo, unit. */
@@ -140,7 +141,7 @@ function useKeys() {
   const redo = useDesign((state) => state.redo);
   useHotkeys('mod+z', (event) => (event.preventDefault(), undo()), EVERYWHERE);
   useHotkeys('mod+shift+z, mod+y', (event) => (event.preventDefault(), redo()), EVERYWHERE);
-  useHotkeys('1,2,3', ({ key }) => void navigate(`/d/${id}/${stages[Number(key) - 1]!.path}`), EVERYWHERE, [id]);
+  useHotkeys('1,2,3,4', ({ key }) => void navigate(`/d/${id}/${stages[Number(key) - 1]!.path}`), EVERYWHERE, [id]);
 }
 
 /** Coming back to the window, a design that was changed in another one is taken over, unless there are own changes. */

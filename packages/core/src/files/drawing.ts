@@ -1,6 +1,16 @@
 import { polygonContains } from 'd3-polygon';
-import { boundsOf, pointAlong, tangent, edgeLength, type Edge, type Outline, flatten } from '../geometry/outline.ts';
+import {
+  boundsOf,
+  line,
+  pointAlong,
+  tangent,
+  edgeLength,
+  type Edge,
+  type Outline,
+  flatten,
+} from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { EdgeRun } from '../pieces/seam.ts';
 import type { Piece } from '../pieces/piece.ts';
 
 /** The layers of a printed pattern, in drawing order. */
@@ -67,6 +77,27 @@ export function drawPiece(piece: Piece, words: string[]): PieceDrawing {
     },
     texts: labels(piece, words, width, height, at),
   };
+}
+
+/** A stretch of a piece's edges or lines as SVG path data, placed as in its drawing, mm. */
+export function runPath(piece: Piece, { parts }: EdgeRun): string {
+  const { left, bottom, height } = boundsOf(piece.cut);
+  const at = ([x, y]: Point): Point => [x - left, bottom + height - y];
+  return parts
+    .map((part) => {
+      const edge =
+        'edge' in part
+          ? piece.stitch.find(({ id }) => id === part.edge)
+          : piece.lines.flatMap((each) => (each.id === part.line ? [line(each.id, each.from, each.to)] : []))[0];
+      if (!edge) return '';
+      const [from, to] = [part.from ?? 0, part.to ?? edgeLength(edge)];
+      const steps = edge.kind === 'line' ? 1 : 24;
+      const points = Array.from({ length: steps + 1 }, (_, step) =>
+        at(pointAlong(edge, from + (step / steps) * (to - from))),
+      );
+      return points.map(([x, y], step) => `${step === 0 ? 'M' : 'L'}${number(x)} ${number(y)}`).join('');
+    })
+    .join('');
 }
 
 const sameOutline = ({ stitch, cut }: Piece): boolean => stitch === cut;

@@ -4,6 +4,8 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
+import { wordingText } from '../errors/wording.ts';
+import { hardwareNeeds } from '../pieces/needs.ts';
 import { standardShelves } from '../shelves/shelves.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { longestRuns, pathSizes, pdfInfo, pdfText, testFonts } from '../testing/poppler.ts';
@@ -80,6 +82,28 @@ describe('the printed pattern', () => {
     const broken = { ...bifold, solution: { ...bifold.solution, seams } };
     await expect(pdfOf(broken)).rejects.toMatchObject({ code: 'files.seamsDoNotWalk' });
   });
+
+  test.each(['probe-roll', 'reel-bag', 'field-organizer'])(
+    'tells every step of %s with its number, in order and whole, and what is needed with its lengths',
+    async (id) => {
+      const from = source(demoDesigns.find((design) => design.id === id)!);
+      const text = pdfText(await pdfOf(from)).replace(/\s+/g, ' ');
+      const order = text.slice(text.lastIndexOf('Order of work') + 1);
+      let at = 0;
+      for (const { text: words, number } of from.solution.operations) {
+        const [first, ...rest] = wordingText(words, (mm) => `${mm.toFixed(1)} mm`).split(' ');
+        // the reader may take columns apart: the words stand one behind the other
+        const found = order.indexOf([first, ...rest.slice(0, 3)].join(' '), at);
+        expect([number, found >= at]).toEqual([number, true]);
+        at = found;
+        for (const word of rest) expect(order).toContain(word);
+      }
+      for (const { used, length, count } of hardwareNeeds(from.solution)) {
+        expect(order).toContain(standardShelves.hardware.find((each) => each.id === used)!.name);
+        expect(order).toContain(length > 0 ? `${length.toFixed(1)} mm` : `${count} needed`);
+      }
+    },
+  );
 
   test('takes names in letters that the font lacks', async () => {
     const odd = { ...bifold, document: { ...bifold.document, name: 'Brieftasche für 渡し船 🦀 → Ž' } };

@@ -12,6 +12,7 @@ import {
   rowsOnPage,
   COVER_WIDTH,
 } from './pdf-cover.ts';
+import { drawSteps } from './pdf-steps.ts';
 import { PAGE_MARGIN, papers, placeOnPages, placeOnSheet, type PaperId, type PaperPage } from './place-on-paper.ts';
 import { chartOf, mayPrint, pieceWords, printed, type PatternSource } from './words.ts';
 
@@ -25,7 +26,7 @@ export interface PdfOptions {
   version?: string;
 }
 
-/** The pattern at true scale: a page to check the scale with legend and cutting chart, then the pieces.
+/** The pattern at true scale: a page to check the scale with legend and cutting chart, the pieces, and the order of work.
  * @throws CoreError `files.seamsDoNotWalk` */
 export async function patternPdf(
   source: PatternSource,
@@ -55,6 +56,7 @@ export async function patternPdf(
   };
   if (paper === 'sheet') oneSheet(job);
   else manyPages(job, paper);
+  stepPages(job, papers[paper === 'sheet' ? 'a4' : paper]);
   return pdf.save();
 }
 
@@ -115,6 +117,18 @@ function manyPages(job: Job, paper: Exclude<PaperId, 'sheet'>): void {
     const name = `${job.source.document.name} · page ${map[index]!.number} of ${pages.length + 1 + chartPages} · ${map[index]!.letters}`;
     canvas.text({ text: name, x: PAGE_MARGIN, y: PAGE_MARGIN - 3, size: 2.6 }, false, '#56607A');
     drawPage(canvas, page, area, job);
+  });
+}
+
+/** The order of work, on pages of its own at the end: it is kept at the machine, the pattern on the cutting table. */
+function stepPages(job: Job, { width, height }: { width: number; height: number }): void {
+  const area = { width: width - 2 * PAGE_MARGIN, height: height - 2 * PAGE_MARGIN };
+  let number = 0;
+  drawSteps(job.source, area, () => {
+    const canvas = addPage(job, width, height);
+    const name = `${job.source.document.name} · order of work, page ${++number} · ${job.date}`;
+    canvas.text({ text: name, x: PAGE_MARGIN, y: height - PAGE_MARGIN, size: 2.6 }, false, '#56607A');
+    return canvas;
   });
 }
 

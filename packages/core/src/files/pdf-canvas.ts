@@ -100,6 +100,19 @@ export class PdfCanvas {
     this.path(d, x, y, style);
   }
 
+  /** Words broken into lines that are no wider than this, mm. */
+  lines(text: string, size: number, width: number, bold = false): string[] {
+    const font = bold ? this.#fonts.bold : this.#fonts.regular;
+    const wide = (words: string) => font.widthOfTextAtSize(words, size * POINTS) / POINTS;
+    const lines: string[] = [];
+    for (const word of text.split(' ')) {
+      const last = lines.at(-1);
+      if (last !== undefined && wide(`${last} ${word}`) <= width) lines[lines.length - 1] = `${last} ${word}`;
+      else lines.push(word);
+    }
+    return lines;
+  }
+
   text({ text, x, y, size, bold, centred }: Text, turned = false, colour = '#1F2B44'): void {
     const font = bold ? this.#fonts.bold : this.#fonts.regular;
     const points = size * POINTS;

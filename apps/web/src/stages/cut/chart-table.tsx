@@ -1,7 +1,7 @@
 import { cuttingChart, type ChartRow, type Derived, type Shelves } from '@zindle/core';
-import { useState } from 'react';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
+import { useTicks } from '../../store/ticks.ts';
 import { Measure } from '../../ui/measure.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
@@ -21,7 +21,7 @@ const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
 export function ChartTable({ document, solution, chosen, onChoose }: Props) {
   const shelves = useShelves((state) => state.shelves);
   const rows = cuttingChart(solution.pieces, nameOn(shelves));
-  const [ticked, tick] = useTicks(document.id);
+  const [ticked, tick] = useTicks(`zindle:cut:${document.id}`);
   const materials = [...new Set(rows.map(({ material }) => material))];
   const done = rows.filter((row) => ticked.has(keyOf(row))).length;
   return (
@@ -109,24 +109,4 @@ function Cut({ path, size, of }: { path: string; size: Derived; of: string }) {
       <Measure mm={size.value} />
     </button>
   );
-}
-
-/** Ticks belong to the bench, not to the design: they stay in this browser. */
-function useTicks(design: string): [ReadonlySet<string>, (key: string) => void] {
-  const store = `zindle:cut:${design}`;
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(() => {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(store) ?? '[]');
-      return new Set(Array.isArray(kept) ? kept.map(String) : []);
-    } catch {
-      return new Set();
-    }
-  });
-  function tick(key: string) {
-    const next = new Set(ticked);
-    if (!next.delete(key)) next.add(key);
-    setTicked(next);
-    localStorage.setItem(store, JSON.stringify([...next]));
-  }
-  return [ticked, tick];
 }

@@ -1,4 +1,5 @@
-import { drawPiece, lineStyles, type PieceDrawing } from '@zindle/core/drawing';
+import type { Seam } from '@zindle/core';
+import { drawPiece, lineStyles, runPath, type PieceDrawing } from '@zindle/core/drawing';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
 import { useTrueSizeView } from '../../board/true-size-view.tsx';
@@ -9,13 +10,22 @@ import type { WithSolution } from '../use-solved.ts';
 
 const MARGIN = { x: 26, top: 56, bottom: 20 };
 
+/** What is in hand: pieces that stand out among the others, and the seams that are sewn. */
+export interface Lit {
+  pieces: ReadonlySet<string>;
+  seams: readonly Seam[];
+}
+
 interface Props extends WithSolution {
   chosen: string | undefined;
-  onChoose(id: string): void;
+  /** Without it pieces are only looked at. */
+  onChoose?: (id: string) => void;
+  /** Default all of them. */
+  lit?: Lit;
 }
 
 /** All pieces at one scale, right side up. */
-export function PiecesBoard({ document, solution, chosen, onChoose }: Props) {
+export function PiecesBoard({ document, solution, chosen, onChoose, lit }: Props) {
   const { pieces } = solution;
   const { fixed, buttons } = useTrueSizeView();
   return (
@@ -35,7 +45,9 @@ export function PiecesBoard({ document, solution, chosen, onChoose }: Props) {
                   scale={scale}
                   tint={clothTint(document, placed.piece.role)}
                   chosen={placed.piece.id === chosen}
-                  onChoose={() => onChoose(placed.piece.id)}
+                  dimmed={lit !== undefined && !lit.pieces.has(placed.piece.id)}
+                  sewn={lit?.seams ?? []}
+                  onChoose={onChoose && (() => onChoose(placed.piece.id))}
                 />
               ))}
             </>
@@ -73,24 +85,34 @@ interface PieceProps {
   scale: number;
   tint: string;
   chosen: boolean;
-  onChoose(): void;
+  dimmed: boolean;
+  sewn: readonly Seam[];
+  onChoose: (() => void) | undefined;
 }
 
-function PieceOnTable({ placed: { piece, x, y, width, height }, scale, tint, chosen, onChoose }: PieceProps) {
+function PieceOnTable({ placed, scale, tint, chosen, dimmed, sewn, onChoose }: PieceProps) {
+  const { piece, x, y, width, height } = placed;
   const length = useLength();
   const drawing = drawPiece(piece, []);
   const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value)}`;
   const letter = drawing.texts[0]!;
+  const runs = sewn.flatMap(({ a, b }) =>
+    [a, b].filter((run) => run.piece === piece.id).map((run) => runPath(piece, run)),
+  );
+  const inHand = sewn.length > 0 && runs.length > 0 ? ', sewn in this step' : '';
   return (
     <g
-      {...pressable(onChoose)}
-      aria-label={`${piece.letter}, ${piece.name}, ${size}`}
-      aria-pressed={chosen}
+      {...(onChoose ? { ...pressable(onChoose), 'aria-pressed': chosen } : { role: 'img' })}
+      aria-label={`${piece.letter}, ${piece.name}, ${size}${dimmed ? '' : inHand}`}
+      opacity={dimmed ? 0.35 : 1}
       transform={`translate(${MARGIN.x + x * scale} ${MARGIN.top + y * scale})`}
     >
       <g transform={`scale(${scale})`}>
         <path d={drawing.paths.cut[0]} fill={tint} fillOpacity="0.35" />
         <Lines drawing={drawing} scale={scale} chosen={chosen} />
+        {runs.length > 0 && (
+          <path d={runs.join('')} fill="none" stroke="#C8452F" strokeWidth={3 / scale} strokeLinecap="round" />
+        )}
       </g>
       <text
         x={letter.x * scale}

@@ -1,5 +1,4 @@
-import { setHardware, type Hardware } from '@zindle/core';
-import { hardwareNeeds, type NeededHardware } from '../../derivations/hardware-needs.ts';
+import { hardwareNeeds, needWords, setHardware, type Hardware, type NeededHardware } from '@zindle/core';
 import { useDesign } from '../../store/design-context.ts';
 import { offered, useShelves } from '../../store/shelves.ts';
 import { Picker } from '../../ui/picker.tsx';
@@ -41,7 +40,7 @@ function NeedRow({ need }: { need: NeededHardware }) {
     <li>
       <span className="flex justify-between gap-3 text-[13px]">
         <span className="min-w-0 truncate">{options.length > 1 ? `${standard.kind}` : standard.name}</span>
-        <span className="whitespace-nowrap text-quiet">{needWords(need, length)}</span>
+        <span className="whitespace-nowrap text-quiet">{needWords(need, (mm) => length(mm, true))}</span>
       </span>
       {options.length > 1 && (
         <Picker
@@ -57,9 +56,6 @@ function NeedRow({ need }: { need: NeededHardware }) {
     </li>
   );
 }
-
-const needWords = ({ count, length: mm }: NeededHardware, length: SayLength): string =>
-  mm > 0 ? `${count > 1 ? `${count}, together ` : ''}${length(mm, true)}` : `${count} needed`;
 
 function noteOf({ diameter, onHand, onHandLength }: Hardware, length: SayLength, unit: 'mm' | 'cm' | 'in'): string {
   const stock =

@@ -1,4 +1,4 @@
-import type { Solution } from '@zindle/core';
+import type { HardwareNeed } from './contribution.ts';
 
 /** What a piece needs of one kind of hardware, all together. */
 export interface NeededHardware {
@@ -12,7 +12,7 @@ export interface NeededHardware {
 }
 
 /** The needs of a solution, each standard entry once, in the order in which they come. */
-export function hardwareNeeds({ hardware }: Pick<Solution, 'hardware'>): NeededHardware[] {
+export function hardwareNeeds({ hardware }: { hardware: readonly HardwareNeed[] }): NeededHardware[] {
   const needs = new Map<string, NeededHardware>();
   for (const { id, count, length = 0, insteadOf } of hardware) {
     const standard = insteadOf ?? id;
@@ -21,3 +21,8 @@ export function hardwareNeeds({ hardware }: Pick<Solution, 'hardware'>): NeededH
   }
   return [...needs.values()];
 }
+
+/** How much of it, in words: `2 needed`, `3, together 640 mm`.
+ * @param say writes a length with its unit */
+export const needWords = ({ count, length }: NeededHardware, say: (mm: number) => string): string =>
+  length > 0 ? `${count > 1 ? `${count}, together ` : ''}${say(length)}` : `${count} needed`;

@@ -1,0 +1,62 @@
+/** @jest-environment jsdom */
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { setUnit, type DesignDocument } from '@zindle/core';
+import { demoDesigns } from '@zindle/core/demo';
+import { act, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { showIn } from '../../testing/page.tsx';
+import { SewStage } from './sew-stage.tsx';
+
+const demo = (id: string): DesignDocument => demoDesigns.find((design) => design.id === id)!;
+const list = () => within(screen.getByRole('complementary', { name: 'Order of work' }));
+const inHand = () => screen.getByRole('region', { name: 'The step in hand' });
+const boxes = () => list().getAllByRole<HTMLInputElement>('checkbox');
+const done = () => boxes().filter(({ checked }) => checked).length;
+
+beforeEach(() => localStorage.clear());
+
+describe('the order of work', () => {
+  test('begins with what is not done yet, and goes on with Done', async () => {
+    showIn(demo('reel-bag'), <SewStage />);
+    expect(inHand()).toHaveTextContent('step 1 of 8');
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }));
+    expect(inHand()).toHaveTextContent('step 2 of 8');
+    expect(list().getByRole('status')).toHaveTextContent('1 of 8 done');
+    await userEvent.click(screen.getByRole('button', { name: 'Back' }));
+    expect(screen.getByRole('button', { name: 'Not done after all' })).toBeVisible();
+  });
+  test('keeps its ticks when it is opened again, and for another unit; a step that changed is not done', async () => {
+    const first = showIn(demo('reel-bag'), <SewStage />);
+    for (const box of boxes()) await userEvent.click(box);
+    expect(done()).toBe(8);
+    act(() => first.getState().edit(setUnit('in')));
+    expect(done()).toBe(8);
+    document.body.replaceChildren();
+    const rules = { ...demo('reel-bag').rules, 'topstitch.inset': 4 };
+    showIn({ ...demo('reel-bag'), rules }, <SewStage />);
+    // only the step that topstitches says another number
+    expect(boxes().flatMap(({ checked }, index) => (checked ? [] : [index + 1]))).toEqual([6]);
+    expect(inHand()).toHaveTextContent('step 6 of 8');
+  });
+  test('is walked with the arrow keys, and a step is taken in hand where it is pressed', async () => {
+    showIn(demo('reel-bag'), <SewStage />);
+    await userEvent.keyboard('{ArrowRight}{ArrowRight}{ArrowLeft}');
+    expect(inHand()).toHaveTextContent('step 2 of 8');
+    await userEvent.click(list().getByRole('button', { name: /^8/ }));
+    expect(inHand()).toHaveTextContent('step 8 of 8');
+    expect(screen.getByRole('button', { name: 'Skip ahead' })).toBeDisabled();
+  });
+  test('another design has ticks of its own', async () => {
+    showIn(demo('reel-bag'), <SewStage />);
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }));
+    document.body.replaceChildren();
+    showIn(demo('probe-roll'), <SewStage />);
+    expect(done()).toBe(0);
+  });
+});
+
+test('what is needed beside the cloth stands there with its lengths', () => {
+  showIn(demo('probe-roll'), <SewStage />);
+  const needs = within(screen.getByRole('complementary', { name: 'What you need' }));
+  expect(needs.getByText('Grosgrain ribbon 10 mm').nextSibling).toHaveTextContent(/^\d+\.\d mm$/);
+});

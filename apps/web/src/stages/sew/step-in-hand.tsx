@@ -1,0 +1,54 @@
+import { Check } from 'lucide-react';
+import type { Step } from '../../derivations/steps.ts';
+
+interface Props {
+  step: Step;
+  of: number;
+  done: boolean;
+  onBack(): void;
+  onNext(): void;
+  onDone(): void;
+  onUndone(): void;
+}
+
+/** The step in hand, large enough to be read from where the machine stands. */
+export function StepInHand({ step, of, done, onBack, onNext, onDone, onUndone }: Props) {
+  const { number, phase, letters, text } = step;
+  return (
+    <section aria-label="The step in hand" className="border-b border-hair bg-white px-6 pt-4 pb-4">
+      <p className="text-[13px] text-quiet">
+        <b className="font-semibold text-ink">{phase}</b>, step {number} of {of}
+        {number > 1 && letters.length > 0 && (
+          <>
+            {' '}
+            · with <b className="font-semibold text-ink">{letters.join(', ')}</b>
+          </>
+        )}
+      </p>
+      <p className="mt-1.5 max-h-56 overflow-y-auto text-[19px] leading-snug">
+        {text.split(/(?<=[.;]) (?=[A-Z])/).map((sentence, index) => (
+          <span key={index} className="mb-1 block">
+            {sentence}
+          </span>
+        ))}
+      </p>
+      <div className="mt-3 flex gap-2">
+        <button type="button" className="button min-h-11 px-5" disabled={number === 1} onClick={onBack}>
+          Back
+        </button>
+        <button type="button" className="button min-h-11 px-5" disabled={number === of} onClick={onNext}>
+          Skip ahead
+        </button>
+        {done ? (
+          <button type="button" className="button ml-auto min-h-11 px-5" onClick={onUndone}>
+            Not done after all
+          </button>
+        ) : (
+          <button type="button" className="button button-main ml-auto min-h-11 px-6" onClick={onDone}>
+            <Check size={16} aria-hidden="true" /> Done
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}

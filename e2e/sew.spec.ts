@@ -1,0 +1,39 @@
+import { expect, test } from '@playwright/test';
+import { newBifold, hold, toStage } from './steps.ts';
+
+test('steps are ticked at the bench, and the ticks are there after a reload; its pieces are lit', async ({ page }) => {
+  await newBifold(page);
+  await hold(page, '3 cards');
+  await toStage(page, 'Sew');
+  const inHand = page.getByRole('region', { name: 'The step in hand' });
+  await expect(inHand).toContainText('step 1 of');
+  for (let step = 0; step < 2; step++) await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(inHand).toContainText('step 3 of');
+  const text = await inHand.textContent();
+  await page.reload();
+  await expect(inHand).toHaveText(text!);
+  await expect(page.getByRole('checkbox', { name: 'Step 2 is done' })).toBeChecked();
+  await expect(page.getByRole('img', { name: /^A, .*, sewn in this step$/ })).toHaveCount(0);
+  // the step that joins sews the shell and the lining
+  const order = page.getByRole('complementary', { name: 'Order of work' });
+  await order.getByRole('button', { name: /Lay the shell on the lining/ }).click();
+  await expect(page.getByRole('img', { name: /^A, Shell, .*, sewn in this step$/ })).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(inHand).toContainText('Turn');
+});
+
+test('a design in the bin is found there after its toast has gone, and comes back', async ({ page }) => {
+  const id = await newBifold(page);
+  await page.getByLabel('Name of the design').fill('Thrown away too soon');
+  await page.getByLabel('Name of the design').press('Enter');
+  await expect(page.getByRole('status').first()).toHaveText('stored');
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Put Thrown away too soon into the bin' }).click();
+  await page.reload();
+  await expect(page.getByRole('link', { name: 'Thrown away too soon' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Bin' }).click();
+  await page.getByRole('button', { name: 'Put Thrown away too soon back' }).click();
+  await expect(page.getByRole('button', { name: 'Put Thrown away too soon back' })).toHaveCount(0);
+  await page.goto(`/d/${id}/shape`);
+  await expect(page.getByLabel('Name of the design')).toHaveValue('Thrown away too soon');
+});
