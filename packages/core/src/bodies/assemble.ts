@@ -16,6 +16,9 @@ import {
 import { layersOf, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
+import { letterPieces } from '../pieces/alike.ts';
+import { liesOn } from '../pieces/lies-on.ts';
+import { nameNotches, withSeamNotches } from '../pieces/seam-notches.ts';
 import { firstSteps } from './first-steps.ts';
 import { tellingGaps } from './open-gaps.ts';
 
@@ -42,13 +45,18 @@ export function assemble(contributions: Contribution[], stacks: Record<Role, Lay
     LayerUse[]
   >;
   const pieces = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
-  pieces.forEach((piece, index) => (piece.letter = letterOf(index)));
   const seams = contributions.flatMap(({ joins }) => joins);
+  const notched = withSeamNotches(pieces, seams);
+  letterPieces(notched);
+  nameNotches(notched, seams);
   const steps = [...firstSteps(pieces, materialOf), ...contributions.flatMap(({ operations }) => operations)];
+  const operations = ordered(tellingGaps(steps, seams, pieces));
+  const on = liesOn(notched, seams, operations);
+  for (const piece of notched) piece.liesOn = on.get(piece.id) ?? [];
   return {
-    pieces,
+    pieces: notched,
     seams,
-    operations: ordered(tellingGaps(steps, seams, pieces)),
+    operations,
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),
   };
@@ -85,6 +93,17 @@ const outlineRule: Rule = {
   source: 'geometry: outline with its allowances',
 };
 
+/** What is drawn on a piece, all of it there. */
+const markingsOf = ({ folds = [], bends = [], notches = [], marks = [], lines = [], gaps = [] }: PieceDraft) => ({
+  folds,
+  bends,
+  // named later, each on its own piece
+  notches: notches.map((notch) => ({ ...notch })),
+  marks,
+  lines,
+  gaps,
+});
+
 function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
   const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
@@ -109,13 +128,11 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
     cut,
     cutWidth: addAllowances('cut width', width, spans.across, outside.width),
     cutHeight: addAllowances('cut height', height, spans.up, outside.height),
+    grain: draft.grain ?? (cutFrom ? 'any' : 'along'),
+    printUp: draft.printUp ?? 'top',
+    liesOn: [],
     topArrow: draft.topArrow ?? false,
-    folds: draft.folds ?? [],
-    bends: draft.bends ?? [],
-    notches: draft.notches ?? [],
-    marks: draft.marks ?? [],
-    lines: draft.lines ?? [],
-    gaps: draft.gaps ?? [],
+    ...markingsOf(draft),
     ...(cutFrom && { byRuler: true }),
     ...(note && { note }),
   };
@@ -145,6 +162,9 @@ function layerPieces(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece
       cut: outline,
       cutWidth: asFar('cut width', draft.width, width),
       cutHeight: asFar('cut height', draft.height, height),
+      grain: draft.grain ?? 'along',
+      printUp: draft.printUp ?? 'top',
+      liesOn: [],
       topArrow: false,
       folds: [],
       bends: [],
@@ -173,12 +193,6 @@ const notes: Record<Coverage, string> = {
 const layerRule: Rule = { id: 'layer', formula: 'as far as it lies', source: 'geometry: part of the outline' };
 const asFar = (label: string, whole: Derived, value: number): Derived =>
   Math.abs(whole.value - value) < 1e-6 ? sum(label, [whole]) : byRule(layerRule, label, value, [whole]);
-
-/** A, B, ... Z, AA, AB, ... */
-function letterOf(index: number): string {
-  const last = String.fromCharCode(65 + (index % 26));
-  return index < 26 ? last : letterOf(Math.floor(index / 26) - 1) + last;
-}
 
 /** By phase, and within a phase every step after those it needs. */
 function ordered(drafts: OperationDraft[]): Operation[] {

@@ -1,3 +1,5 @@
+import type { Mark } from '../pieces/piece.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 
 /** What holds a flap or strap to the front: ids on the hardware shelf. */
@@ -15,3 +17,15 @@ export const fastenerParam = {
     { id: 'hook-and-loop' as Fastener, title: 'hook-and-loop', why: 'Takes full and empty alike; collects lint.' },
   ],
 } as const satisfies ParamSpec;
+
+/** The place of one half of a fastener on a piece, with what it must be clear of.
+ * @param half `upper`: the cap, on what lies outside; `lower`: its mate */
+export const halfMark = (
+  { id: entry, diameter, plateRadius }: Hardware,
+  half: 'upper' | 'lower',
+  place: Pick<Mark, 'id' | 'at' | 'label'>,
+): Mark => ({
+  ...place,
+  kind: half === 'upper' ? 'snapCap' : 'snapSocket',
+  hardware: { id: entry, half, radius: plateRadius ?? diameter / 2 },
+});

@@ -3,6 +3,7 @@ import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
+import { halfMark } from './fasteners.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
@@ -20,18 +21,19 @@ export const magnets: ClosureKind = {
     if (closing.kind !== 'meeting')
       throw new CoreError('closure.notForBody', 'a magnet needs an edge that lies on another', id);
     const inset = lengthParam(design, 'inset', params.inset, rules, id);
-    const { plateRadius = 10 } = hardwareOf(MAGNET, hardware);
+    const magnet = hardwareOf(MAGNET, hardware);
+    const { plateRadius = 10 } = magnet;
     const places = [
-      { ...closing.inner, kind: 'snapCap' as const, name: 'inner' },
-      { ...closing.outer, kind: 'snapSocket' as const, name: 'outer' },
+      { ...closing.inner, half: 'upper' as const, name: 'inner' },
+      { ...closing.outer, half: 'lower' as const, name: 'outer' },
     ];
     return {
       sizes: { inset },
       contribution: contribution({
         hardware: [{ id: MAGNET, count: 1 }],
-        hostEdits: places.map(({ piece, at, kind, name }) => ({
+        hostEdits: places.map(({ piece, at, half, name }) => ({
           piece,
-          marks: [{ id: `${id}-${name}`, kind, at: at(inset.value), label: `magnet, ${name}` }],
+          marks: [halfMark(magnet, half, { id: `${id}-${name}`, at: at(inset.value), label: `magnet, ${name}` })],
         })),
         operations: [
           {

@@ -90,11 +90,15 @@ function rimSeams(plan: PlannedZipper, { edge, within }: ClosingSlit['rims'][num
   const part = (piece: string, from: number, to: number): EdgeRun => ({ piece, parts: [{ edge: side, from, to }] });
   const run = plan.opening.value + 2 * plan.tab.value;
   const first = startOf(plan, run);
-  if (plan.ends !== 'tabs') return [seam(zipper, part(zipper, first, first + run), rim(0, run))];
+  const middles = { centre: true };
+  if (plan.ends !== 'tabs') return [{ ...seam(zipper, part(zipper, first, first + run), rim(0, run)), ...middles }];
   const { tab: one, opening } = plan;
   return [
     seam(`${tab}-1`, part(tab, 0, one.value), rim(0, one.value)),
-    seam(zipper, part(zipper, first, first + opening.value), rim(one.value, one.value + opening.value)),
+    {
+      ...seam(zipper, part(zipper, first, first + opening.value), rim(one.value, one.value + opening.value)),
+      ...middles,
+    },
     seam(`${tab}-2`, part(tab, 0, one.value), rim(run - one.value, run)),
   ];
 }

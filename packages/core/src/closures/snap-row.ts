@@ -3,9 +3,10 @@ import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
-import type { Mark } from '../pieces/piece.ts';
+import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { snapRow } from '../sizing/drawstring.ts';
 import type { Params } from '../document/design-document.ts';
+import { halfMark } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 
 const params = {
@@ -13,30 +14,30 @@ const params = {
   down: { kind: 'length', title: 'Snaps below the mouth', rule: 'snap.down' },
 } as const;
 
+const SNAP = 'snap-10';
+
 /** Snaps along a mouth, evenly spaced. */
 export const snaps: ClosureKind = {
   title: 'Snaps along the mouth',
   on: 'mouth',
   params,
   rules: [],
-  solve(given: Params, { closing }: SizedBody, { rules }: ClosureInputs): SolvedClosure {
+  solve(given: Params, { closing }: SizedBody, { rules, hardware }: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'mouth')
       throw new CoreError('closure.notForBody', 'snaps need a mouth with a front and a back', 'closure');
     const inset = lengthParam(given, 'inset', params.inset, rules, 'closure');
     const down = lengthParam(given, 'down', params.down, rules, 'closure');
     const { count, spacing } = snapRow(closing.width, inset);
     const number = count.value;
+    const snap = hardwareOf(SNAP, hardware);
     const places = Array.from({ length: number }, (_, index) =>
       number === 1 ? closing.width.value / 2 : inset.value + index * spacing.value,
     );
     return {
       sizes: { inset, down, spacing },
       contribution: contribution({
-        hostEdits: [
-          edit(closing, 'front', 'snapCap', places, down.value),
-          edit(closing, 'back', 'snapSocket', places, down.value),
-        ],
-        hardware: [{ id: 'snap-10', count: number }],
+        hostEdits: [edit(closing, 'front', snap, places, down.value), edit(closing, 'back', snap, places, down.value)],
+        hardware: [{ id: SNAP, count: number }],
         operations: [
           {
             id: 'closure/snaps',
@@ -52,13 +53,11 @@ export const snaps: ClosureKind = {
   },
 };
 
-function edit(closing: ClosingMouth, side: 'front' | 'back', kind: Mark['kind'], places: number[], down: number) {
+function edit(closing: ClosingMouth, side: 'front' | 'back', snap: Hardware, places: number[], down: number) {
   const { piece, at } = closing[side];
-  const marks = places.map((x, index): Mark => ({
-    id: `snap-${side}-${index + 1}`,
-    kind,
-    at: at(x, down),
-    label: `snap, ${side}`,
-  }));
+  const half = side === 'front' ? 'upper' : 'lower';
+  const marks = places.map((x, index) =>
+    halfMark(snap, half, { id: `snap-${side}-${index + 1}`, at: at(x, down), label: `snap, ${side}` }),
+  );
   return { piece, marks };
 }

@@ -8,11 +8,11 @@ import { choiceParam, lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
-import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fastenerParam, fasteners } from './fasteners.ts';
+import { fastenerParam, fasteners, halfMark } from './fasteners.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 
@@ -62,7 +62,7 @@ export const strapOver: ClosureKind = {
     return {
       sizes,
       contribution: contribution({
-        ...make(parts, body, inputs, fastener.id),
+        ...make(parts, body, inputs, fastener),
         findings: driftFinding(solved.drift, fastener, 'strap', id),
       }),
     };
@@ -82,7 +82,7 @@ function make(
   { width, length, down, mate, inset }: Strap,
   { closing }: SizedBody,
   inputs: ClosureInputs,
-  part: string,
+  fastener: Hardware,
 ) {
   if (closing.kind !== 'mouth') return {};
   const { rules, id } = inputs;
@@ -94,13 +94,16 @@ function make(
     id: piece,
     name: 'Strap',
     role: 'exterior',
+    printUp: 'bottom',
     count: 2,
     stitch: tabOutline(w, length.value),
     width,
     height: length,
     allowance: { bottom: seam, right: seam, tip: seam, left: seam },
     spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
-    marks: [{ id: `${id}-cap`, kind: 'snapCap', at: [w / 2, length.value - inset.value], label: 'fastener' }],
+    marks: [
+      halfMark(fastener, 'upper', { id: `${id}-cap`, at: [w / 2, length.value - inset.value], label: 'fastener' }),
+    ],
     note: 'Mark the fastener on one of the two.',
   };
   const round = (edge: string, mate: string): Seam => ({
@@ -117,7 +120,7 @@ function make(
   return {
     pieces: [draft],
     joins,
-    hardware: [{ id: part, count: 1 }],
+    hardware: [{ id: fastener.id, count: 1 }],
     hostEdits: [
       {
         piece: back.piece,
@@ -133,7 +136,11 @@ function make(
       {
         piece: front.piece,
         marks: [
-          { id: `${id}-mate`, kind: 'snapSocket' as const, at: front.at(middle, mate.value), label: 'fastener, mate' },
+          halfMark(fastener, 'lower', {
+            id: `${id}-mate`,
+            at: front.at(middle, mate.value),
+            label: 'fastener, mate',
+          }),
         ],
       },
     ],

@@ -12,8 +12,10 @@ import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
+import { halfMark } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 
+const SNAP = 'snap-10';
 const params = {
   width: { kind: 'length', title: 'Tab width', rule: 'tab.width' },
   overlap: { kind: 'length', title: 'Lies on the front by', rule: 'tab.overlap' },
@@ -50,7 +52,7 @@ export const tabSnap: ClosureKind = {
       sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
       contribution: {
         ...make(tab, closing, inputs),
-        findings: driftFinding(drift, hardwareOf('snap-10', inputs.hardware), 'tab', id),
+        findings: driftFinding(drift, hardwareOf(SNAP, inputs.hardware), 'tab', id),
       },
     };
   },
@@ -66,11 +68,16 @@ interface Tab {
 function make(
   { width, length, mateLoaded, inset }: Tab,
   closing: ClosingEdge,
-  { rules, id: own }: ClosureInputs,
+  { rules, hardware, id: own }: ClosureInputs,
 ): Contribution {
   const [tabPiece, tabLining] = [`${own}/tab`, `${own}/tab-lining`];
   const seam = rules.length('seam.allowance');
-  const snap = { at: [width.value / 2, length.value - inset] as [number, number], label: 'snap cap' };
+  const snap = hardwareOf(SNAP, hardware);
+  const cap = halfMark(snap, 'upper', {
+    id: 'snap-cap',
+    at: [width.value / 2, length.value - inset],
+    label: 'snap cap',
+  });
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft => ({
     id,
     name,
@@ -80,7 +87,7 @@ function make(
     height: length,
     allowance: { bottom: seam, right: seam, tip: seam, left: seam },
     spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
-    ...(role === 'exterior' && { marks: [{ id: 'snap-cap', kind: 'snapCap', ...snap }] }),
+    ...(role === 'exterior' && { marks: [cap] }),
   });
   const socket: [number, number] = [closing.front.xFromEdge(mateLoaded.value), closing.middle];
   return contribution({
@@ -89,10 +96,10 @@ function make(
     hostEdits: [
       {
         piece: closing.front.piece,
-        marks: [{ id: 'snap-socket', kind: 'snapSocket', at: socket, label: 'snap, lower half' }],
+        marks: [halfMark(snap, 'lower', { id: 'snap-socket', at: socket, label: 'snap, lower half' })],
       },
     ],
-    hardware: [{ id: 'snap-10', count: 1 }],
+    hardware: [{ id: SNAP, count: 1 }],
     operations: [
       {
         id: `${own}/tab`,

@@ -3,7 +3,7 @@ import {
   boundsOf,
   line,
   pointAlong,
-  tangent,
+  outwards,
   edgeLength,
   type Edge,
   type Outline,
@@ -11,7 +11,8 @@ import {
 } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
-import type { Piece } from '../pieces/piece.ts';
+import type { Notch, Piece } from '../pieces/piece.ts';
+import { drawnNotches } from '../pieces/seam-notches.ts';
 
 /** The layers of a printed pattern, in drawing order. */
 export const layerIds = ['cut', 'stitch', 'fold', 'marks', 'labels'] as const;
@@ -118,22 +119,22 @@ function outlinePath(outline: Outline, at: (point: Point) => Point): string {
 const segment = ([x0, y0]: Point, [x1, y1]: Point): string =>
   `M${number(x0)} ${number(y0)}L${number(x1)} ${number(y1)}`;
 
+/** The notches that are drawn, one for each place. */
+function notchesShown(piece: Piece): { edge: Edge; notch: Notch }[] {
+  const places = new Map(drawnNotches(piece).map((notch) => [notch.name ?? `${notch.edge} ${notch.at}`, notch]));
+  return [...places.values()].map((notch) => ({ edge: piece.stitch.find(({ id }) => id === notch.edge)!, notch }));
+}
+
 /** Notches stand in the allowance, from the cut edge towards the stitch line. */
 function notchPaths(piece: Piece, at: (point: Point) => Point): string[] {
-  return piece.notches.flatMap(({ edge: id, at: along }) => {
-    const edge = piece.stitch.find((each) => each.id === id);
-    const allowance = piece.allowance[id] ?? 0;
-    if (!edge || allowance === 0) return [];
+  return notchesShown(piece).flatMap(({ edge, notch: { at: along } }) => {
+    const allowance = piece.allowance[edge.id] ?? 0;
+    if (allowance === 0) return [];
     const [x, y] = pointAlong(edge, along);
-    const [ox, oy] = outwardsAt(edge, along);
+    const [ox, oy] = outwards(edge, along);
     const [outer, inner] = [allowance, Math.max(0, allowance - 3)];
     return [segment(at([x + ox * outer, y + oy * outer]), at([x + ox * inner, y + oy * inner]))];
   });
-}
-
-function outwardsAt(edge: Edge, along: number): Point {
-  const [x, y] = tangent(edge, along < edgeLength(edge) / 2 ? 0 : 1);
-  return [y, -x];
 }
 
 function markPaths(piece: Piece, at: (point: Point) => Point): string[] {
@@ -149,7 +150,7 @@ function gapPaths(piece: Piece, at: (point: Point) => Point): string[] {
     const edge = piece.stitch.find((each) => each.id === id)!;
     return [from, to].map((along) => {
       const [x, y] = pointAlong(edge, along);
-      const [ox, oy] = outwardsAt(edge, along);
+      const [ox, oy] = outwards(edge, along);
       return segment(at([x + ox * 3, y + oy * 3]), at([x - ox * 3, y - oy * 3]));
     });
   });
@@ -215,8 +216,24 @@ function labels(piece: Piece, words: string[], width: number, height: number, at
     );
     texts.push({ text: label ?? 'leave open to turn', x, y: y + 3.5, size: 2.2, centred: true });
   }
+  texts.push(...notchNames(piece, at));
   if (piece.topArrow) texts.push({ text: '↑ top', x: 8, y: 11, size: 2.2 });
   return texts;
+}
+
+/** The name of a notch stands inside its stitch line, with what it meets. */
+function notchNames(piece: Piece, at: (point: Point) => Point): Text[] {
+  const meets = new Map<string, Set<string>>();
+  for (const { name, meets: mates = [] } of piece.notches)
+    if (name !== undefined) meets.set(name, new Set([...(meets.get(name) ?? []), ...mates]));
+  return notchesShown(piece).flatMap(({ edge, notch }): Text[] => {
+    if (notch.name === undefined) return [];
+    const [x, y] = pointAlong(edge, notch.at);
+    const [ox, oy] = outwards(edge, notch.at);
+    const [tx, ty] = at([x - 3 * ox, y - 3 * oy]);
+    const mates = [...(meets.get(notch.name) ?? [])].slice(0, 2);
+    return [{ text: [notch.name, ...mates].join(' · '), x: tx, y: ty + 0.7, size: 1.9, centred: true }];
+  });
 }
 
 /** The widest clear stretch between the lines that run across a piece, and there between those that run up it. */

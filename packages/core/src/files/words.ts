@@ -1,5 +1,5 @@
 import type { DesignDocument } from '../document/design-document.ts';
-import { cuttingChart, type ChartRow } from '../pieces/chart.ts';
+import { alikePieces, countOf, cuttingChart, grainWords, namesOf, printWords, type ChartRow } from '../pieces/chart.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { standardHardware } from '../shelves/hardware/hardware.ts';
 import type { Shelves } from '../shelves/shelves.ts';
@@ -26,15 +26,24 @@ export const materialName =
 export const chartOf = (source: PatternSource): ChartRow[] =>
   cuttingChart(source.solution.pieces, materialName(source));
 
-/** The pieces that are printed; what is cut with the ruler only stands in the chart. */
-export const printed = ({ solution }: PatternSource): Piece[] => solution.pieces.filter(({ byRuler }) => !byRuler);
+/** The pieces that are printed, those that are cut alike once; what is cut with the ruler only stands in the chart. */
+export const printed = ({ solution }: PatternSource): Piece[] =>
+  alikePieces(solution.pieces.filter(({ byRuler }) => !byRuler)).map(([first]) => first!);
 
 /** The lines written on a piece. */
 export function pieceWords(piece: Piece, source: PatternSource): string[] {
   const length = lengthIn(source);
   const materials = piece.materials.map(materialName(source)).join(' + ');
   const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value, true)}, cut size`;
-  return [piece.name, size, `cut ${piece.count}: ${materials}`];
+  const alike = source.solution.pieces.filter(({ letter }) => letter === piece.letter);
+  const { count, mirrored } = countOf(alike);
+  const turned = mirrored > 0 ? `, ${mirrored} turned over` : '';
+  const oneWay = piece.layers.some(
+    ({ material }) => source.shelves.materials.find(({ id }) => id === material)?.directional,
+  );
+  const print = oneWay && printWords[piece.printUp] ? [printWords[piece.printUp]] : [];
+  const grain = piece.grain === 'along' ? [] : [`grain ${grainWords[piece.grain]}`];
+  return [namesOf(alike), size, `cut ${count}${turned}: ${materials}`, ...grain, ...print];
 }
 
 /** A pattern whose seams do not walk must not leave the screen. */

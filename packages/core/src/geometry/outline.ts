@@ -91,6 +91,18 @@ export function tangent(edge: Edge, end: 0 | 1): Point {
   return [(-turn * (at[1] - edge.centre[1])) / radius, (turn * (at[0] - edge.centre[0])) / radius];
 }
 
+/** Unit direction away from the inside of an outline, at a distance from the start of one of its edges, mm. */
+export function outwards(edge: Edge, at: number): Point {
+  if (edge.kind === 'line') {
+    const [x, y] = tangent(edge, 0);
+    return [y, -x];
+  }
+  const [x, y] = pointAlong(edge, at);
+  const radius = distance(edge.centre, edge.from);
+  const turn = Math.sign(edge.sweep);
+  return [(turn * (x - edge.centre[0])) / radius, (turn * (y - edge.centre[1])) / radius];
+}
+
 /** The outline as a polygon.
  * @param tolerance largest distance between an arc and its chords, mm; default 0.01 */
 export function flatten(outline: Outline, { tolerance = 0.01 }: { tolerance?: number } = {}): Point[] {

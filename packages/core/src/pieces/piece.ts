@@ -33,12 +33,28 @@ export interface Notch {
   id: string;
   edge: EdgeId;
   at: number;
+  /** What it is called on the piece and in the steps, such as `A1`; notches at one place have one name. */
+  name?: string;
+  /** Names of the notches that come to lie on it. */
+  meets?: readonly string[];
 }
+/** Which side of the cloth shows in the finished thing, or does not. */
+export type ClothSide = 'right' | 'wrong';
+/** How the cloth lies under a piece: its warp along the height of the piece, across it, at 45° to it, or as it comes. */
+export type Grain = 'along' | 'across' | 'bias' | 'any';
+/** The edge of the piece that is up in the finished thing; `turns`: it is folded over, and its print stands on its head behind
+ * the fold. */
+export type PrintUp = 'top' | 'bottom' | 'left' | 'right' | 'turns';
+
 export interface Mark {
   id: string;
   kind: 'placement' | 'snapCap' | 'snapSocket';
   at: Point;
   label: string;
+  /** The side that it is drawn on; default the right side. */
+  side?: ClothSide;
+  /** What is set here: its id on the hardware shelf, which half of it, and how far round it must stay clear, mm. */
+  hardware?: { id: string; half: 'upper' | 'lower'; radius: number };
 }
 /** Stitching on the face of a piece. */
 export interface StitchLine {
@@ -46,6 +62,8 @@ export interface StitchLine {
   from: Point;
   to: Point;
   label: string;
+  /** The side that it is drawn on; default the right side. */
+  side?: ClothSide;
 }
 /** A part of an edge left open for turning, mm from the edge's start. */
 export interface TurningGap {
@@ -80,6 +98,10 @@ export interface PieceDraft {
   gaps?: TurningGap[];
   /** How many are cut; default one. */
   count?: number;
+  /** Default along the height; what is cut with the ruler, as it comes. */
+  grain?: Grain;
+  /** Default its top edge. */
+  printUp?: PrintUp;
   /** Cut from the cloth alone: small pieces do without the trimmed inner layers of their role. */
   plain?: boolean;
   /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
@@ -92,9 +114,16 @@ export interface Piece {
   id: string;
   /** The piece that it stiffens from inside, if it is a trimmed layer. */
   layerOf?: string;
+  /** Pieces that are cut alike share one. */
   letter: string;
+  /** Cut from the pattern of its letter turned over. */
+  mirrored?: boolean;
   name: string;
   role: Role;
+  grain: Grain;
+  printUp: PrintUp;
+  /** Ids of what lies on it, from its face upwards. */
+  liesOn: readonly string[];
   /** The materials it is cut from, once each. */
   materials: string[];
   /** Its layers from the right side inwards, and how each is held; of an inner layer that one. */

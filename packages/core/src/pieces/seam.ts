@@ -30,6 +30,8 @@ export interface Seam {
   a: EdgeRun;
   b: EdgeRun;
   ease?: SeamEase;
+  /** The middles of both edges are matched. */
+  centre?: boolean;
   /** The seam of the body that it lies in, if any. */
   within?: string;
 }

@@ -80,6 +80,8 @@ function worstNotch(seam: Seam, a: WalkedRun, b: WalkedRun): number {
   const ease = seam.ease?.by.value ?? 0;
   const [first, last] = (seam.ease?.between ?? []).map((id) => b.notches.get(id));
   const shareBefore = (at: number): number => {
+    // what stands out at one end is no ease between the notches
+    if (seam.ease?.at) return seam.ease.at === 'start' ? 1 : 0;
     if (first === undefined || last === undefined) return b.length === 0 ? 0 : at / b.length;
     const [from, to] = [Math.min(first, last), Math.max(first, last)];
     if (at <= from) return 0;

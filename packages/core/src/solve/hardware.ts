@@ -15,7 +15,13 @@ export function withStandIns(making: Making, document: DesignDocument, shelves: 
   const own = (id: string): string => insteadOf(id, document, shelves)?.id ?? id;
   return {
     ...making,
-    pieces: making.pieces.map((piece) => ({ ...piece, materials: piece.materials.map(own) })),
+    pieces: making.pieces.map((piece) => ({
+      ...piece,
+      materials: piece.materials.map(own),
+      marks: piece.marks.map((mark) =>
+        mark.hardware ? { ...mark, hardware: { ...mark.hardware, id: own(mark.hardware.id) } } : mark,
+      ),
+    })),
     hardware: making.hardware.map((need) => {
       const id = own(need.id);
       return id === need.id ? need : { ...need, id, insteadOf: need.id };

@@ -90,9 +90,11 @@ describe('a hard case', () => {
   test('every mark of the panels has its mate on the gusset, in the same order', () => {
     const solution = hardCase();
     for (const half of ['lid', 'base']) {
-      const panel = pieceOf(solution, `body/shell-${half}`).notches.map(({ id }) => id);
+      const panel = pieceOf(solution, `body/shell-${half}`)
+        .notches.map(({ id }) => id)
+        .filter((id) => !id.includes('@'));
       const strip = [...pieceOf(solution, `body/shell-zip-${half}`).notches].sort((a, b) => a.at - b.at);
-      const order = strip.map(({ id }) => id);
+      const order = strip.map(({ id }) => id).filter((id) => !id.includes('@'));
       // the top of the gusset runs leftwards; the base is seen from below
       expect(order.reverse()).toEqual(panel);
       expect(panel.length).toBeGreaterThanOrEqual(7);

@@ -1,7 +1,7 @@
 import { expect } from '@jest/globals';
 import type { DesignDocument } from '../document/design-document.ts';
 import { readDocument } from '../document/reading/read-document.ts';
-import { flatten, polygonArea, type Outline } from '../geometry/outline.ts';
+import { edgeLength, flatten, pointAlong, polygonArea, type Outline } from '../geometry/outline.ts';
 import { itemOf } from '../document/item-of.ts';
 import { fieldAt } from '../document/field-at.ts';
 import { inputEdit } from '../document/edits/inputs.ts';
@@ -61,6 +61,41 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
   'the cut read back gives the sizes that were asked for'(_, { body }) {
     for (const [name, { value }] of Object.entries(body.sizes))
       if (name in body.readBack) expect([name, body.readBack[name]]).toEqual([name, expect.closeTo(value, 3)]);
+  },
+
+  'where a seam begins or ends inside an edge there is a notch, named, and what it meets is told'(
+    _,
+    { pieces, seams },
+  ) {
+    const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+    const near = ([x, y]: Point, [u, v]: Point, within: number) => Math.hypot(x - u, y - v) < within;
+    const missing = seams.flatMap(({ id, a, b, ease }) =>
+      [a, b].flatMap((run, side) =>
+        (['from', 'to'] as const).flatMap((end) => {
+          const piece = byId.get(run.piece)!;
+          const parts = run.parts.flatMap((part) => ('edge' in part ? [part] : []));
+          // where one edge stands out beyond the other, the end of the other one is the place
+          if (parts.length < run.parts.length || (side === 0 && ease?.at === (end === 'from' ? 'start' : 'end')))
+            return [];
+          const part = end === 'from' ? parts[0]! : parts.at(-1)!;
+          const edge = piece.stitch.find((each) => each.id === part.edge)!;
+          const whole = edgeLength(edge);
+          const at = (end === 'from') === !part.reversed ? (part.from ?? 0) : (part.to ?? whole);
+          const place = pointAlong(edge, at);
+          if (at < 0.5 || at > whole - 0.5) return [];
+          const notch = piece.notches.find((each) => {
+            const on = piece.stitch.find((other) => other.id === each.edge)!;
+            return near(pointAlong(on, each.at), place, 0.05);
+          });
+          return notch?.name ? [] : [[id, piece.id, part.edge, at]];
+        }),
+      ),
+    );
+    expect(missing).toEqual([]);
+    const names = new Map(pieces.flatMap(({ id, notches }) => notches.map((notch) => [notch.name, id])));
+    for (const { notches } of pieces)
+      for (const { meets = [] } of notches)
+        for (const name of meets) expect([name, names.has(name)]).toEqual([name, true]);
   },
 
   'no outline crosses itself or is empty, and the cut is never smaller than the stitch line'(_, { pieces }) {

@@ -5,6 +5,7 @@ import { PartOfDesign } from '../part-of-design.tsx';
 import { Unsolved } from '../unsolved.tsx';
 import { useSolved } from '../use-solved.ts';
 import { ChartTable } from './chart-table.tsx';
+import { PieceInHand } from './piece-in-hand.tsx';
 import { PiecesBoard } from './pieces-board.tsx';
 import { PrintPanel } from './print-panel.tsx';
 
@@ -15,6 +16,7 @@ export function CutStage() {
   const [chosen, choose] = useState<string>();
   if (!solved.ok) return <Unsolved message={solved.message} />;
   const both = { document, solution: solved.solution };
+  const inHand = solved.solution.pieces.find(({ id }) => id === chosen);
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_470px]">
       <main className="relative min-h-0 min-w-0">
@@ -34,6 +36,7 @@ export function CutStage() {
               <Explaining {...both} explained={explained} />
             </div>
           )}
+          {inHand && <PieceInHand piece={inHand} solution={both.solution} />}
           <ChartTable {...both} chosen={chosen} onChoose={choose} />
         </PartOfDesign>
       </aside>

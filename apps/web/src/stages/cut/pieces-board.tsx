@@ -1,4 +1,4 @@
-import type { Seam } from '@zindle/core';
+import { alikePieces, type Piece, type Seam } from '@zindle/core';
 import { drawPiece, lineStyles, runPath, type PieceDrawing } from '@zindle/core/drawing';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
@@ -26,12 +26,13 @@ interface Props extends WithSolution {
 
 /** All pieces at one scale, right side up. */
 export function PiecesBoard({ document, solution, chosen, onChoose, lit }: Props) {
-  const { pieces } = solution;
+  // what is cut alike lies there once, unless it is looked at which of them is in hand
+  const pieces = lit ? solution.pieces : alikePieces(solution.pieces).map(([first]) => first!);
   const { fixed, buttons } = useTrueSizeView();
   return (
     <>
       <Table
-        title={`${pieces.length} pieces, right side up${fixed ? ', in true size' : ''}`}
+        title={`${titleOf(solution.pieces, pieces)}, right side up${fixed ? ', in true size' : ''}`}
         label="The pieces"
         lay={({ width, height }) => {
           const { scale, view } = fitted(pieces, width - 2 * MARGIN.x, height - MARGIN.top - MARGIN.bottom, fixed);
@@ -62,6 +63,14 @@ export function PiecesBoard({ document, solution, chosen, onChoose, lit }: Props
       <div className="absolute right-4 bottom-3 z-10 flex gap-2">{buttons}</div>
     </>
   );
+}
+
+/** How many pieces there are, and from how many patterns they are cut. */
+function titleOf(all: readonly Piece[], drawn: readonly Piece[]): string {
+  const count = all.reduce((total, piece) => total + piece.count, 0);
+  return count > drawn.length && drawn.length < all.length
+    ? `${count} pieces from ${drawn.length} patterns`
+    : `${count} pieces`;
 }
 
 /** Of a piece's name below it, pixels. */

@@ -41,6 +41,8 @@ export function boxDraft(layer: Layer, piece: BoxPiece, from: BoxLayer, seam: De
     allowance: Object.fromEntries(piece.stitch.map(({ id }) => [id, seam])),
     spans: piece.spans,
     folds: piece.folds,
+    // walls that stand up from one base
+    ...(piece.folds.length > 0 && { printUp: 'turns' as const }),
     // a tapered wall leans: its seams say how far
     bends: piece.folds.map((fold) => crease(fold.from, fold.to, SQUARE, from.taper.value !== 0)),
   };

@@ -72,7 +72,11 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
     },
     topArrow: true,
     bends: fold ? foldedBends(shape) : panelBends(shape),
-    ...(fold && { folds: [foldLine(shape)], note: 'The middle is the bottom; the back stands on its head.' }),
+    ...(fold && {
+      printUp: 'turns',
+      folds: [foldLine(shape)],
+      note: 'The middle is the bottom; the back stands on its head.',
+    }),
   });
   if (fold) {
     const piece = draft(`body/${layer}`, name);

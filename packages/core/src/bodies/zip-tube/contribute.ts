@@ -53,6 +53,7 @@ function panelPiece(id: TubePiece, detail: ZipTube, { rules }: BodyInputs, layer
     along: layer.along.value,
     round: layer.round.value,
     folds: foldsOf(layer, detail, whole),
+    ...(whole && { printUp: 'turns' as const }),
     boxing: layer.height.value,
     names: whole ? { bottom: 'zip-front', top: 'zip-back' } : { bottom: 'zip', top: 'bottom' },
   };

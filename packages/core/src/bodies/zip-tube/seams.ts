@@ -13,6 +13,7 @@ export function zipSeams({ shell, lining }: ZipTube): Seam[] {
   return (['front', 'back'] as const).map((which) => ({
     id: `body/zip-${which}`,
     kind: 'sewn',
+    centre: true,
     a: wholeEdge('body/shell', `zip-${which}`),
     b: wholeEdge(`body/lining-${which}`, 'zip', true),
     ease: { by },

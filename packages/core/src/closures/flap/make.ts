@@ -1,3 +1,4 @@
+import { halfMark } from '../fasteners.ts';
 import { mm, say } from '../../errors/wording.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -26,16 +27,25 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
     id: `${piece}#base`,
     kind: 'caught',
     within: seat.within,
+    centre: true,
     a: wholeEdge(piece, 'bottom'),
     b,
   });
   const to = from + width.value;
-  const cap = { id: `${id}-cap`, kind: 'snapCap' as const, label: 'fastener' };
   const uses = [...outer.pieces.map((piece) => piece.id), inner];
   return contribution({
     pieces: [
       ...outer.pieces,
-      { ...lining, marks: [{ ...cap, at: [width.value / 2, length.value - end.value] as [number, number] }] },
+      {
+        ...lining,
+        marks: [
+          halfMark(fastener, 'upper', {
+            id: `${id}-cap`,
+            at: [width.value / 2, length.value - end.value],
+            label: 'fastener',
+          }),
+        ],
+      },
     ],
     joins: [
       ...outer.first,
@@ -47,7 +57,9 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
     hostEdits: [
       {
         piece: seat.mate.piece,
-        marks: [{ id: `${id}-mate`, kind: 'snapSocket', at: seat.mate.at(mate.value), label: 'fastener, mate' }],
+        marks: [
+          halfMark(fastener, 'lower', { id: `${id}-mate`, at: seat.mate.at(mate.value), label: 'fastener, mate' }),
+        ],
       },
     ],
     operations: [

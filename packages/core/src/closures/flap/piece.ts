@@ -44,6 +44,8 @@ export function flapPiece({ outline, ...rest }: Drawn, seam: Derived, zip?: Deri
   return {
     ...rest,
     stitch: outline,
+    // it hangs down from its base when it is closed
+    printUp: 'bottom',
     allowance: Object.fromEntries(ids.map((edge) => [edge, edge === 'zip' && zip ? zip : seam])),
     spans: { across: ['left', 'right'], up: [ids.includes('bottom') ? 'bottom' : 'zip', top] },
     notches: tip ? [{ id: 'middle', edge: 'tip', at: Math.abs(tip.to[0] - tip.from[0]) / 2 }] : [],

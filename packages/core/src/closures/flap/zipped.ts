@@ -51,6 +51,7 @@ export function zippedOuter({ width, length, corner }: Flap, exposed: Derived, i
   const onto = (edge: 'bottom' | 'top', half: string, label: string, length_: number): Seam => ({
     id: `${zipper}#${edge}`,
     kind: 'sewn',
+    centre: true,
     a: edgePart(zipper, edge, start, start + along.value),
     b: wholeEdge(half, 'zip', true),
     ease: { by: sum(label, [along, minus(arc('edge', length_))]) },

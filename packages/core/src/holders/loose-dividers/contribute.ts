@@ -98,7 +98,8 @@ function joinsOf(
         id: `${piece}#${which}-${half}`,
         kind: 'caught',
         ...(inner.seams && { within: inner.seams[which] }),
-        a: first ? edgePart(piece, which, 0, h) : edgePart(piece, which, h, 2 * h),
+        // walked from the fold down, as the wall is from its upper end
+        a: first ? edgePart(piece, which, 0, h, true) : edgePart(piece, which, h, 2 * h),
         b: inner.side(which, side, top, bottom),
       };
     });

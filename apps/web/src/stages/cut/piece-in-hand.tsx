@@ -1,0 +1,74 @@
+import { alikePieces, countOf, grainWords, namesOf, printWords, type Piece, type Solution } from '@zindle/core';
+import { useShelves } from '../../store/shelves.ts';
+import { useLength } from '../../ui/use-length.ts';
+
+const heldWords = { outer: '', fused: 'fused', basted: 'basted' } as const;
+const coverageWords = {
+  full: 'into the seam',
+  trimmed: 'to the stitch line',
+  corners: 'to the stitch line, corners off',
+  half: 'lower half',
+} as const;
+
+/** What must be known of the piece in hand beside its size: its layers, how the cloth lies, what is marked, and what its notches meet. */
+export function PieceInHand({ piece, solution }: { piece: Piece; solution: Solution }) {
+  const length = useLength();
+  const { materials, hardware } = useShelves((state) => state.shelves);
+  const alike = alikePieces(solution.pieces).find(([first]) => first!.letter === piece.letter) ?? [piece];
+  const { count, mirrored } = countOf(alike);
+  const nameOf = (id: string) => [...materials, ...hardware].find((each) => each.id === id)?.name ?? id;
+  const letterOf = new Map(solution.pieces.map(({ id, letter, name }) => [id, `${letter} ${name}`]));
+  const oneWay = piece.layers.some(({ material }) => materials.find(({ id }) => id === material)?.directional);
+  const set = piece.marks.flatMap((mark) => (mark.hardware ? [{ ...mark.hardware, label: mark.label }] : []));
+  const notches = new Map(piece.notches.map(({ name, meets = [] }) => [name, meets]));
+  return (
+    <section aria-label="The piece in hand" className="mt-5 rounded-xl bg-cloth px-3.5 py-3 text-[13px]">
+      <h2 className="text-base">
+        {piece.letter} <span className="font-normal">×{count}</span> {namesOf(alike)}
+      </h2>
+      <dl className="mt-1 grid grid-cols-[84px_minmax(0,1fr)] gap-x-2 gap-y-1">
+        <Fact name="Grain">
+          {grainWords[piece.grain]}
+          {oneWay && printWords[piece.printUp] && `; ${printWords[piece.printUp]}`}
+          {mirrored > 0 && `; ${mirrored} of ${count} with the pattern turned over`}
+        </Fact>
+        {piece.layers.length > 0 && (
+          <Fact name="Layers">
+            {piece.layers.map(({ material, coverage, held }, index) => (
+              <span key={index} className="block">
+                {nameOf(material)}, {coverageWords[coverage]}
+                {heldWords[held] && `, ${heldWords[held]}`}
+              </span>
+            ))}
+          </Fact>
+        )}
+        {set.length > 0 && (
+          <Fact name="Set here">
+            {set.map(({ id, half, radius, label }) => (
+              <span key={label} className="block">
+                {nameOf(id)}, {half} half: keep {length(radius, true)} round it clear
+              </span>
+            ))}
+          </Fact>
+        )}
+        {notches.size > 0 && (
+          <Fact name="Notches">
+            {[...notches]
+              .map(([name, meets]) => (meets.length > 0 ? `${name} meets ${meets.join(', ')}` : name))
+              .join(' · ')}
+          </Fact>
+        )}
+        {piece.liesOn.length > 0 && (
+          <Fact name="Sewn onto it">{piece.liesOn.map((id) => letterOf.get(id) ?? id).join(', then ')}</Fact>
+        )}
+      </dl>
+    </section>
+  );
+}
+
+const Fact = ({ name, children }: { name: string; children: React.ReactNode }) => (
+  <>
+    <dt className="text-quiet">{name}</dt>
+    <dd className="min-w-0">{children}</dd>
+  </>
+);
