@@ -13,6 +13,7 @@ const floors = [
   ['closures'],
   ['inserts'],
   ['carry'],
+  ['kinds'],
   ['fit'],
   ['solve'],
   ['boards', 'trials'],

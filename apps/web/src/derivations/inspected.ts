@@ -3,7 +3,9 @@ import {
   capital,
   faceTitle,
   type DesignDocument,
+  paramsShown,
   type HouseRuleId,
+  type Params,
   type ParamSpec,
   type Solution,
 } from '@zindle/core';
@@ -29,7 +31,8 @@ const sizesOf = (sizes: Record<string, { label: string }>, under: string) =>
     path: `${under}/${key}`,
     label: capital(label),
   }));
-const paramsOf = (params: Record<string, ParamSpec>) => Object.entries(params).map(([key, spec]) => ({ key, spec }));
+const paramsOf = (specs: Readonly<Record<string, ParamSpec>>, params: Params) =>
+  paramsShown(specs, params).map(([key, spec]) => ({ key, spec }));
 
 /** The selected object with its settings and sizes; the wallet itself if the selection is gone. */
 export function inspected(document: DesignDocument, solution: Solution, selection: string): Inspected {
@@ -53,7 +56,7 @@ function inspectHolder(document: DesignDocument, { holders }: Solution, id: stri
     path: `holders/${id}`,
     title: `${holder.title} ${id}`,
     about: `${faceTitle(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
-    params: paramsOf(family.params),
+    params: paramsOf(family.params, document.holders.find((each) => each.id === id)?.params ?? {}),
     rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
     sizes: sizesOf(holder.sizes, `holders/${id}`),
   };
@@ -65,7 +68,7 @@ function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspec
     path: 'closure',
     title: 'Closure',
     about: family?.title ?? closure.kind,
-    params: paramsOf(family?.params ?? {}),
+    params: paramsOf(family?.params ?? {}, closure.params),
     rules: [...(family?.rules ?? [])],
     sizes: sizesOf(solution.closure.sizes, 'closure'),
   };
@@ -79,7 +82,7 @@ function inspectPart({ parts = [] }: DesignDocument, solution: Solution, id: str
     path: `parts/${id}`,
     title: family.title,
     about: 'set on the body',
-    params: paramsOf(family.params),
+    params: paramsOf(family.params, entry.params),
     rules: [...family.rules],
     sizes: sizesOf(solution.parts.find((part) => part.id === id)?.sizes ?? {}, `parts/${id}`),
   };
@@ -91,7 +94,7 @@ function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
     path: 'body',
     title: family?.title ?? body.kind,
     about: family?.about ?? '',
-    params: paramsOf(family?.params ?? {}),
+    params: paramsOf(family?.params ?? {}, body.params),
     rules: [...(family?.rules ?? [])],
     sizes: [
       ...sizesOf(solution.finished, 'finished'),

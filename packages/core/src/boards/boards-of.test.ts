@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { boundsOf } from '../geometry/outline.ts';
-import { builtInKinds } from '../solve/kinds.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { sizeAt } from '../solve/size-at.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { standsOut, type Board } from './board.ts';

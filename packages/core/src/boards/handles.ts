@@ -8,7 +8,8 @@ import { kindOf } from '../document/kind-of.ts';
 import { limits } from '../document/limits.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import { houseRules } from '../shelves/rules/house-rules.ts';
-import { builtInKinds, type Kinds } from '../solve/kinds.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
 import type { SolvedHolder, Solution } from '../solve/solution.ts';
 import { gridStep, roundToGrid } from '../units/grid.ts';
 

@@ -4,7 +4,7 @@ import { given, named, rounded } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
-import { choiceParam, lengthParam } from '../holders/params.ts';
+import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
@@ -23,7 +23,12 @@ const params = {
       { id: 'sewn', title: 'are sewn to the sides', why: 'Nothing to rattle; only where the body has side walls.' },
     ],
   },
-  embed: { kind: 'length', title: 'Sewn ends buried by', rule: 'handle.embed' },
+  embed: {
+    kind: 'length',
+    title: 'Sewn ends buried by',
+    rule: 'handle.embed',
+    when: (params) => chosen(params, 'ends', 'hooks') === 'sewn',
+  },
 } as const satisfies Record<string, ParamSpec>;
 const FLAT = given('flat on the shoulder', 80, { kind: 'standard', path: 'strap/grip', source: 'common practice' });
 const LOOP = given('round each hook', 45, { kind: 'standard', path: 'strap/hook', source: 'common practice' });

@@ -12,9 +12,18 @@ import type { GridId } from '../units/grid.ts';
 import type { Slab } from './slab.ts';
 
 /** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
-export type ParamSpec =
+export type ParamSpec = (
   | { kind: 'length'; title: string; rule: LengthRuleId }
-  | { kind: 'choice'; title: string; standard: string; choices: readonly { id: string; title: string; why: string }[] };
+  | { kind: 'choice'; title: string; standard: string; choices: readonly { id: string; title: string; why: string }[] }
+  | { kind: 'count'; title: string; standard: number; least: number; most: number; why: string }
+  | { kind: 'flag'; title: string; standard: boolean; why: string }
+) & {
+  /** Of a length: a range of its own, within that of its rule; mm. */
+  least?: number;
+  most?: number;
+  /** Whether it matters beside the other settings; default always. What does not matter is not shown, and changes nothing. */
+  when?: (params: Params) => boolean;
+};
 
 /** Contents of one line that this holder takes. */
 export interface HeldContents {

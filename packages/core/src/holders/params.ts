@@ -12,12 +12,40 @@ export function lengthParam(
   rules: Rules,
   path: string,
 ): Derived {
-  const { least, most } = houseRules[spec.rule];
+  const { least, most } = rangeOf(spec);
   const value = params[key];
   const usable = typeof value === 'number' && value >= least && value <= most;
   if (!usable) return rules.length(spec.rule);
   return given(rules.length(spec.rule).label, value, { kind: 'document', path: `${path}/params/${key}` });
 }
+
+/** Between what a length parameter may be set, mm: by its house rule, or narrower. */
+export const rangeOf = ({ rule, least, most }: LengthSpec): { least: number; most: number } => ({
+  least: least ?? houseRules[rule].least,
+  most: most ?? houseRules[rule].most,
+});
+export type LengthSpec = Extract<ParamSpec, { kind: 'length' }>;
+
+/** A whole number: as set in the design if it is within its range, else the standard one. */
+export function countParam(params: Params, key: string, spec: Extract<ParamSpec, { kind: 'count' }>): number {
+  const value = params[key];
+  const usable = typeof value === 'number' && Number.isInteger(value) && value >= spec.least && value <= spec.most;
+  return usable ? value : spec.standard;
+}
+
+/** Yes or no: as set in the design, else the standard. */
+export const flagParam = (params: Params, key: string, { standard }: Extract<ParamSpec, { kind: 'flag' }>): boolean =>
+  typeof params[key] === 'boolean' ? params[key] : standard;
+
+/** The settings that matter beside the others, in their order. */
+export const paramsShown = (specs: Readonly<Record<string, ParamSpec>>, params: Params): [string, ParamSpec][] =>
+  Object.entries(specs).filter(([, { when }]) => when?.(params) ?? true);
+
+/** A choice as it is set, or its standard, for `when`. */
+export const chosen = (params: Params, key: string, standard: string): string => {
+  const value = params[key];
+  return typeof value === 'string' ? value : standard;
+};
 
 /** A choice parameter: as set in the design, else the standard one. */
 export function choiceParam<T extends string>(

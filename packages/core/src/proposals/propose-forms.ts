@@ -1,10 +1,11 @@
-import { bodyKinds } from '../bodies/body-kinds.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { changeForm } from '../document/edits/form.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import { bodyKind, holderKind } from '../document/edits/seats.ts';
 import { itemOf } from '../document/item-of.ts';
 import type { Finding } from '../errors/finding.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
@@ -39,12 +40,13 @@ export function* proposeForms(
   document: DesignDocument,
   shelves: Shelves,
   only?: readonly string[],
+  kinds: Kinds = builtInKinds,
 ): Generator<FormProposal> {
-  for (const kind of only ?? Object.keys(bodyKinds)) {
-    const family = bodyKind(kind);
+  for (const kind of only ?? Object.keys(kinds.bodies)) {
+    const family = bodyKind(kind, kinds);
     if (!family) continue;
-    const proposal = kind === document.body.kind ? { document, notes: [] } : inForm(document, kind, shelves);
-    const solution = solveDesign(proposal.document, shelves);
+    const proposal = kind === document.body.kind ? { document, notes: [] } : inForm(document, kind, shelves, kinds);
+    const solution = solveDesign(proposal.document, shelves, kinds);
     const of = proposal.document.contents.reduce((sum, { count }) => sum + count, 0);
     yield {
       kind,
@@ -54,7 +56,7 @@ export function* proposeForms(
       solution,
       held: heldIn(proposal.document),
       of,
-      ...holding(proposal.document, shelves),
+      ...holding(proposal.document, shelves, kinds),
       stops: solution.findings.filter(({ severity }) => severity === 'stop'),
       cloth: clothArea(solution.pieces),
     };
@@ -77,12 +79,13 @@ export const bySuitability = (a: FormProposal, b: FormProposal): number =>
 function holding(
   { holders, contents, ownItems }: DesignDocument,
   { items }: Shelves,
+  kinds: Kinds,
 ): Pick<FormProposal, 'suits' | 'holders'> {
   const counts = new Map<string, number>();
   const all = contents.reduce((sum, { count }) => sum + count, 0);
   let score = 0;
   for (const { kind, contents: held } of holders) {
-    const family = holderKind(kind);
+    const family = holderKind(kind, kinds);
     for (const { line, count } of held) {
       const wanted = contents.find(({ id }) => id === line)?.item;
       const item = itemOf({ ownItems }, wanted, items);
@@ -95,16 +98,21 @@ function holding(
   return { suits: all === 0 ? 0 : score / all, holders: sorted };
 }
 
-function inForm(document: DesignDocument, kind: string, shelves: Shelves): Pick<FormProposal, 'document' | 'notes'> {
-  const { edit, notes } = changeForm(document, { kind }, shelves.items);
+function inForm(
+  document: DesignDocument,
+  kind: string,
+  shelves: Shelves,
+  kinds: Kinds,
+): Pick<FormProposal, 'document' | 'notes'> {
+  const { edit, notes } = changeForm(document, { kind }, shelves.items, kinds);
   // what had no home before may have one here
-  return { document: placeForMe(upright(edit.apply(document), kind), shelves.items), notes };
+  return { document: placeForMe(upright(edit.apply(document, kinds), kind, kinds), shelves.items, kinds), notes };
 }
 
 /** Lines that nobody has placed yet go in as things usually do in this form. */
-function upright(document: DesignDocument, kind: string): DesignDocument {
+function upright(document: DesignDocument, kind: string, kinds: Kinds): DesignDocument {
   const placed = new Set(document.holders.flatMap(({ contents }) => contents.map(({ line }) => line)));
-  const { orientation } = bodyKind(kind)!;
+  const { orientation } = bodyKind(kind, kinds)!;
   const contents = document.contents.map((line) => (placed.has(line.id) ? line : { ...line, orientation }));
   return { ...document, contents };
 }

@@ -8,7 +8,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { Clearance, StackThickness } from '../holders/holder-kind.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
-import type { Kinds } from './kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
 import type { Resolved } from './resolve.ts';
 
 /** A closure that this body cannot have is told, and left away. */

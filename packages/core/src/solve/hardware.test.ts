@@ -6,7 +6,7 @@ import { setHardware } from '../document/edits/settings.ts';
 import { standardHardware, type Hardware } from '../shelves/hardware/hardware.ts';
 import { standardShelves, withOwn } from '../shelves/shelves.ts';
 import { describeSolution } from './describe.ts';
-import { builtInKinds } from './kinds.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { solveMemo } from './memo.ts';
 import { solveDesign } from './solve-design.ts';
 

@@ -5,7 +5,7 @@ import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
 import type { CutPieces, HolderKind, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
-import type { Kinds } from './kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, solveMemo, type SolveMemo } from './memo.ts';
 import type { Resolved } from './resolve.ts';
 import type { SolvedHolder } from './solution.ts';

@@ -6,7 +6,7 @@ import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { standardShelves } from '../shelves/shelves.ts';
 import { describeSolution } from './describe.ts';
 import { solveMemo } from './memo.ts';
-import { builtInKinds } from './kinds.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { solveDesign } from './solve-design.ts';
 
 const demo = (id: string) => demoDesigns.find((design) => design.id === id)!;

@@ -13,7 +13,8 @@ import { envelope } from '../testing/ninth-family/envelope.ts';
 import { pathSizes, testFonts } from '../testing/poppler.ts';
 import { trial } from '../testing/trial.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
-import { builtInKinds, type Kinds } from './kinds.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
 import { solveDesign } from './solve-design.ts';
 
 // a family of bodies from outside: nothing in the core knows of it

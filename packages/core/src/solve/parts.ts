@@ -6,7 +6,7 @@ import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { capital, withArticle } from '../errors/first-letter.ts';
 import { say } from '../errors/wording.ts';
-import type { Kinds } from './kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
 
 export interface SolvedPart extends SolvedClosure {
   id: string;

@@ -5,7 +5,7 @@ import { newDesign } from '../document/edits/new-design.ts';
 import { wordingText } from '../errors/wording.ts';
 import { explain } from '../derived/explain.ts';
 import { describeSolution } from './describe.ts';
-import { builtInKinds } from './kinds.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { solveDesign } from './solve-design.ts';
 
 const [bifold, junior, lens] = demoDesigns as [DesignDocument, DesignDocument, DesignDocument];

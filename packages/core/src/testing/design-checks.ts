@@ -1,5 +1,11 @@
 import { expect } from '@jest/globals';
-import type { DesignDocument } from '../document/design-document.ts';
+import type { DesignDocument, Params, ParamValue } from '../document/design-document.ts';
+import type { Edit } from '../document/edits/edit.ts';
+import { setPartParam } from '../document/edits/parts.ts';
+import { setBodyParam, setClosureParam, setHolderParam } from '../document/edits/settings.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { rangeOf } from '../holders/params.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { readDocument } from '../document/reading/read-document.ts';
 import { edgeLength, flatten, pointAlong, polygonArea, type Outline } from '../geometry/outline.ts';
 import { itemOf } from '../document/item-of.ts';
@@ -11,6 +17,7 @@ import { standardItems } from '../shelves/items/standard-items.ts';
 import { numbersIn } from './numbers-in.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
+import { solveDesign } from '../solve/solve-design.ts';
 import type { Solution } from '../solve/solution.ts';
 
 /** What a number comes to by the lines that are shown of it; nothing for a rule, whose formula is not read here. */
@@ -27,6 +34,34 @@ function shownTotal(number: Derived): number | undefined {
     rule: () => undefined,
   }[how]();
   return inner === undefined ? undefined : inner + added;
+}
+
+/** Everything of a design that has settings, with a way to change one. */
+function settingsOf({ body, closure, holders, parts = [] }: DesignDocument) {
+  const { bodies, closures, holders: holding, parts: set } = builtInKinds;
+  const specs = (kind: { params: Readonly<Record<string, ParamSpec>> } | undefined) => kind?.params ?? {};
+  const entry = (path: string, kind: Parameters<typeof specs>[0], params: Params, edit: Setter) => [
+    { path, specs: specs(kind), params, edit },
+  ];
+  return [
+    ...entry('body', bodies[body.kind], body.params, (key, value) => setBodyParam(key, key, value)),
+    ...entry('closure', closures[closure.kind], closure.params, (key, value) => setClosureParam(key, key, value)),
+    ...holders.flatMap(({ id, kind, params }) =>
+      entry(`holders/${id}`, holding[kind], params, (key, value) => setHolderParam(id, key, key, value)),
+    ),
+    ...parts.flatMap(({ id, kind, params }) =>
+      entry(`parts/${id}`, set[kind], params, (key, value) => setPartParam(id, key, key, value)),
+    ),
+  ];
+}
+type Setter = (key: string, value: ParamValue) => Edit;
+
+/** Another value that a setting may have. */
+function otherValue(spec: ParamSpec, now: ParamValue | undefined): ParamValue {
+  if (spec.kind === 'choice') return spec.choices.find(({ id }) => id !== (now ?? spec.standard))!.id;
+  if (spec.kind === 'flag') return !(now ?? spec.standard);
+  const { least, most } = spec.kind === 'count' ? spec : rangeOf(spec);
+  return now === least ? most : least;
 }
 
 /** The parts of a design that are otherwise than they were, each with its old value and its new. */
@@ -192,6 +227,23 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
       const changed = differences(design, after);
       expect([path, changed.length]).toEqual([path, 1]);
     }
+  },
+
+  'a setting that is not shown changes nothing'(design, solution) {
+    const made = ({ pieces, operations, hardware }: Solution) =>
+      JSON.stringify([
+        pieces.map(({ id, cutWidth, cutHeight, cut }) => [id, cutWidth.value, cutHeight.value, cut]),
+        operations.map(({ id, text }) => [id, text]),
+        hardware,
+      ]);
+    let before: string | undefined;
+    for (const { path, specs, params, edit } of settingsOf(design))
+      for (const [key, spec] of Object.entries(specs)) {
+        if (spec.when?.(params) ?? true) continue;
+        before ??= made(solution);
+        const after = solveDesign(edit(key, otherValue(spec, params[key])).apply(design));
+        expect([path, key, made(after) === before]).toEqual([path, key, true]);
+      }
   },
 
   'every number is finite, and no size is negative'(

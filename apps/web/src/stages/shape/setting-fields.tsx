@@ -2,6 +2,7 @@ import {
   capital,
   chooseVariant,
   houseRules,
+  rangeOf,
   setBodyParam,
   setClosureParam,
   setHolderParam,
@@ -17,6 +18,7 @@ import { ruleSetting } from '../../derivations/rule-setting.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Choice } from '../../ui/choice.tsx';
+import { NumberField } from '../../ui/number-field.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
 
 /** A house rule, for this design; says when it is not the standard any more. */
@@ -78,7 +80,32 @@ export function ParamField({ document, selection, name, spec }: ParamProps) {
         onChoice={(choice) => edit(change(choice))}
       />
     );
-  const { least, most, why } = houseRules[spec.rule];
+  if (spec.kind === 'count')
+    return (
+      <NumberField
+        label={capital(spec.title)}
+        value={typeof value === 'number' ? value : spec.standard}
+        least={spec.least}
+        most={spec.most}
+        hint={spec.why}
+        whole
+        onNumber={(count) => edit(change(count))}
+      />
+    );
+  if (spec.kind === 'flag')
+    return (
+      <Choice
+        label={spec.title}
+        value={(value ?? spec.standard) === true ? 'yes' : 'no'}
+        choices={[
+          { id: 'yes', title: 'yes', why: spec.why },
+          { id: 'no', title: 'no', why: spec.why },
+        ]}
+        onChoice={(answer) => edit(change(answer === 'yes'))}
+      />
+    );
+  const { why } = houseRules[spec.rule];
+  const { least, most } = rangeOf(spec);
   const standard = ruleSetting(document, spec.rule, shelvesNow());
   const shown = typeof value === 'number' ? value : standard;
   return (

@@ -1,3 +1,4 @@
+import { chosen } from '../../holders/params.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
@@ -104,7 +105,12 @@ export const foldoverParams = {
       { id: 'rounded', title: 'rounded', why: 'A zipper can run round them; holders stand clear of the edge.' },
     ],
   },
-  radius: { kind: 'length', title: 'Radius of the corners', rule: 'leaf.corner' },
+  radius: {
+    kind: 'length',
+    title: 'Radius of the corners',
+    rule: 'leaf.corner',
+    when: (params) => chosen(params, 'corners', 'square') === 'rounded',
+  },
 } as const satisfies Record<string, ParamSpec>;
 
 const NOTHING = given('nothing', 0, { kind: 'standard', path: 'nothing' });

@@ -1,3 +1,4 @@
+import { chosen } from '../../holders/params.ts';
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { BoxLayer } from '../box/params.ts';
@@ -19,7 +20,12 @@ export const organizerParams = {
       { id: 'none' as OuterPocket, title: 'none', why: 'A plain front: lighter, and less to sew.' },
     ],
   },
-  radius: { kind: 'length', title: 'Radius of the outer pocket’s corners', rule: 'shell.radius' },
+  radius: {
+    kind: 'length',
+    title: 'Radius of the outer pocket’s corners',
+    rule: 'shell.radius',
+    when: (params) => chosen(params, 'outer', 'zipped') === 'zipped',
+  },
 } as const satisfies Record<string, ParamSpec>;
 
 /** A pocket with a depth of its own on the front, that folds out. All mm. */

@@ -1,3 +1,4 @@
+import { chosen } from '../../holders/params.ts';
 import { byRule, given, largest, named, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
@@ -113,7 +114,12 @@ export const rollParams = {
       { id: 'flap', title: 'a flap', why: 'Folded down over the tips, nothing slides out.' },
     ],
   },
-  depth: { kind: 'length', title: 'Flap, deep', rule: 'roll.flap' },
+  depth: {
+    kind: 'length',
+    title: 'Flap, deep',
+    rule: 'roll.flap',
+    when: (params) => chosen(params, 'flap', 'none') === 'flap',
+  },
 } as const satisfies Record<string, ParamSpec>;
 
 function flapOf(params: Params, { rules, grid }: Pick<BodyInputs, 'rules' | 'grid'>): Derived {

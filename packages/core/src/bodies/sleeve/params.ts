@@ -1,10 +1,14 @@
 import type { Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { chosen } from '../../holders/params.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 
 export type SleeveBottom = 'fold' | 'seam';
 export type SleeveForm = 'flat' | 'boxed';
 export type SleeveLayers = 'lined' | 'single';
 export type SleeveCorners = 'whole' | 'cut';
+
+const isFlat = (params: Params): boolean => chosen(params, 'form', 'flat') === 'flat';
 
 export const sleeveParams = {
   form: {
@@ -49,13 +53,20 @@ export const sleeveParams = {
   corners: {
     kind: 'choice',
     title: 'Lower corners',
+    // a boxed bottom has its corners sewn across
+    when: isFlat,
     standard: 'whole' as SleeveCorners,
     choices: [
       { id: 'whole' as SleeveCorners, title: 'whole', why: 'Closed all round.' },
       { id: 'cut' as SleeveCorners, title: 'cut off', why: 'Open and bound: the thing can be pushed out and gripped.' },
     ],
   },
-  cut: { kind: 'length', title: 'Corners cut off by', rule: 'corner.cut' },
+  cut: {
+    kind: 'length',
+    title: 'Corners cut off by',
+    rule: 'corner.cut',
+    when: (params) => isFlat(params) && chosen(params, 'corners', 'whole') === 'cut',
+  },
 } as const satisfies Record<string, ParamSpec>;
 
 /** Driving sizes of a sleeve, along the stitch lines, on the grid. All mm. */

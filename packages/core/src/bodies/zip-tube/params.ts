@@ -1,3 +1,4 @@
+import { chosen } from '../../holders/params.ts';
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 
@@ -17,6 +18,7 @@ export const zipTubeParams = {
   corners: {
     kind: 'choice',
     title: 'Corners are',
+    when: (params) => chosen(params, 'form', 'boxed') === 'boxed',
     standard: 'cut' as TubeCorners,
     choices: [
       { id: 'cut' as TubeCorners, title: 'cut out', why: 'Squares are cut out first: quick, and all four are alike.' },

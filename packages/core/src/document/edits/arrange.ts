@@ -6,6 +6,7 @@ import type {
   Params,
   SharePolicy,
 } from '../design-document.ts';
+import type { Kinds } from '../../kinds/kind-set.ts';
 import { limits } from '../limits.ts';
 import type { Edit } from './edit.ts';
 import {
@@ -29,7 +30,7 @@ export type Place = { into: string } | ({ kind: string } & Spot);
 export function putThings({ id, count }: Pick<ContentsLine, 'id' | 'count'>, name: string, place: Place): Edit {
   return {
     name: `Put ${name} ${'into' in place ? `into ${place.into}` : 'into a place of its own'}`,
-    apply(document) {
+    apply(document, kinds) {
       const held = { line: id, count };
       if ('into' in place) {
         if (!document.holders.some((holder) => holder.id === place.into)) return document;
@@ -44,7 +45,7 @@ export function putThings({ id, count }: Pick<ContentsLine, 'id' | 'count'>, nam
       // the neighbour may have gone with what it held
       const gone = wished.beside && !left.holders.some((holder) => holder.id === wished.beside!.holder);
       const spot = gone ? { face: wished.face } : wished;
-      if (!mayGo(left, kind, spot) || left.holders.length >= limits.lines) return document;
+      if (!mayGo(left, kind, spot, kinds) || left.holders.length >= limits.lines) return document;
       const letter = freeLetter(left);
       const holder: HolderEntry = { id: letter, kind, params: {}, contents: [held] };
       return { ...left, holders: [...left.holders, holder], faces: seated(left.faces, letter, spot) };
@@ -83,11 +84,11 @@ function withoutPins({ pins }: DesignDocument, holder: string): Pick<DesignDocum
 /** Moves a holder with all that is in it; where it cannot go it stays. */
 export const moveHolder = (id: string, title: string, spot: Spot): Edit => ({
   name: `Move ${title} ${id}`,
-  apply(document) {
+  apply(document, kinds) {
     const holder = document.holders.find((each) => each.id === id);
     if (!holder || spot.beside?.holder === id) return document;
     const left = { ...document, faces: facesWith(document.faces, (other) => other !== id) };
-    if (!mayGo(left, holder.kind, spot)) return document;
+    if (!mayGo(left, holder.kind, spot, kinds)) return document;
     return { ...left, faces: seated(left.faces, id, spot) };
   },
 });
@@ -95,13 +96,13 @@ export const moveHolder = (id: string, title: string, spot: Spot): Edit => ({
 /** Two holders change their places, each with all that is in it, if both may be where the other was. */
 export const swapHolders = (a: string, b: string): Edit => ({
   name: `Swap ${a} and ${b}`,
-  apply(document) {
+  apply(document, kinds) {
     const other: Record<string, string> = { [a]: b, [b]: a };
     const faces = Object.fromEntries(
       Object.entries(document.faces).map(([face, arrangement]) => [face, renamed(arrangement, other)]),
     );
     const next = { ...document, faces };
-    return [a, b].every((id) => sitsWell(next, id)) ? next : document;
+    return [a, b].every((id) => sitsWell(next, id, kinds)) ? next : document;
   },
 });
 
@@ -111,29 +112,29 @@ function renamed(arrangement: DesignDocument['faces'][string], names: Record<str
 }
 
 /** Whether a holder sits on a face that has a seat for it. */
-function sitsWell(document: DesignDocument, id: string): boolean {
+function sitsWell(document: DesignDocument, id: string, kinds?: Kinds): boolean {
   const kind = document.holders.find((holder) => holder.id === id)?.kind;
   const face = faceOf(document, id);
-  return kind !== undefined && face !== undefined && seatFor(document, kind, face) !== undefined;
+  return kind !== undefined && face !== undefined && seatFor(document, kind, face, kinds) !== undefined;
 }
 
 /** Gives a holder another kind that may sit where it is: its things, its place and what both kinds know of its settings stay. */
 export const changeHolderKind = (id: string, kind: string): Edit => ({
   name: `Make ${id} ${holderKind(kind)?.title.toLowerCase() ?? kind}`,
-  apply(document) {
+  apply(document, kinds) {
     const holders = document.holders.map((holder) =>
-      holder.id === id ? { ...holder, kind, params: sharedParams(holder.params, kind) } : holder,
+      holder.id === id ? { ...holder, kind, params: sharedParams(holder.params, kind, kinds) } : holder,
     );
     const next = { ...document, holders, ...withoutPins(document, id) };
-    return sitsWell(next, id) ? next : document;
+    return sitsWell(next, id, kinds) ? next : document;
   },
 });
 
-const sharedParams = (params: Params, kind: string): Params =>
+const sharedParams = (params: Params, kind: string, kinds?: Kinds): Params =>
   Object.fromEntries(
     Object.entries(params).filter(([key, value]) => {
-      const spec = holderKind(kind)?.params[key];
-      return spec?.kind === 'length' || (spec?.kind === 'choice' && spec.choices.some(({ id }) => id === value));
+      const spec = holderKind(kind, kinds)?.params[key];
+      return spec !== undefined && (spec.kind !== 'choice' || spec.choices.some(({ id }) => id === value));
     }),
   );
 

@@ -1,3 +1,4 @@
+import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { ContentsLine, DesignDocument } from '../design-document.ts';
 import { limits } from '../limits.ts';
@@ -8,9 +9,9 @@ import { placeForMe, placeLines, takeOut } from './place.ts';
 export function addContents(line: ContentsLine, item: Item, isNew: boolean, items: readonly Item[]): Edit {
   return {
     name: `Add ${line.name ?? item.name}`,
-    apply(document) {
+    apply(document, kinds) {
       const ownItems = isNew ? [...document.ownItems, item] : document.ownItems;
-      return placeForMe({ ...document, ownItems, contents: [...document.contents, line] }, items);
+      return placeForMe({ ...document, ownItems, contents: [...document.contents, line] }, items, kinds);
     },
   };
 }
@@ -33,13 +34,14 @@ export function changeContents(
   const all = typeof ids === 'string' ? [ids] : ids;
   return {
     name,
-    apply(document) {
+    apply(document, kinds) {
       const contents = document.contents.map((line) => (all.includes(line.id) ? changed(line, change) : line));
       const next = { ...document, contents };
       return replaces(change)
         ? placeForMe(
             all.reduce((left, id) => takeOut(left, id), next),
             items,
+            kinds,
           )
         : next;
     },
@@ -53,7 +55,7 @@ const changed = (line: ContentsLine, change: LineChange): ContentsLine =>
 export function shareHolder(ids: readonly string[], items: readonly Item[]): Edit {
   return {
     name: `Let ${ids.length} share a place`,
-    apply: (document) => changeContents(ids, { group: freeGroup(document) }, items).apply(document),
+    apply: (document, kinds) => changeContents(ids, { group: freeGroup(document) }, items).apply(document, kinds),
   };
 }
 
@@ -96,8 +98,8 @@ export function addAll(
 ): Edit {
   return {
     name: `Add ${lines.length} things`,
-    apply: (document) =>
-      lines.reduce((next, { line, item, isNew }) => addContents(line, item, isNew, items).apply(next), document),
+    apply: (document, kinds) =>
+      lines.reduce((next, { line, item, isNew }) => addContents(line, item, isNew, items).apply(next, kinds), document),
   };
 }
 
@@ -105,11 +107,11 @@ export function addAll(
 export function duplicateContents(ids: readonly string[], items: readonly Item[]): Edit {
   return {
     name: ids.length === 1 ? 'Duplicate a thing' : `Duplicate ${ids.length} things`,
-    apply: (document) => ids.reduce((next, id) => duplicated(next, id, items), document),
+    apply: (document, kinds) => ids.reduce((next, id) => duplicated(next, id, items, kinds), document),
   };
 }
 
-function duplicated(document: DesignDocument, id: string, items: readonly Item[]): DesignDocument {
+function duplicated(document: DesignDocument, id: string, items: readonly Item[], kinds?: Kinds): DesignDocument {
   const line = document.contents.find((each) => each.id === id);
   if (!line || document.contents.length >= limits.lines) return document;
   const copy = nextId('c', document.contents);
@@ -118,7 +120,7 @@ function duplicated(document: DesignDocument, id: string, items: readonly Item[]
   const known = item && document.ownItems.some((each) => each.id === item.id);
   const ownItems = item && !known ? [...document.ownItems, item] : document.ownItems;
   const next = { ...line, id: copy, ...(item && !known && { item: item.id }) };
-  return placeForMe({ ...document, ownItems, contents: [...document.contents, next] }, items);
+  return placeForMe({ ...document, ownItems, contents: [...document.contents, next] }, items, kinds);
 }
 
 /** An id that none of the entries has: one more than the highest number there is. */
@@ -136,11 +138,11 @@ export const removeAll = (ids: readonly string[]): Edit => ({
 /** Finds a place for one line. */
 export const placeLine = (line: string, name: string, items: readonly Item[]): Edit => ({
   name: `Place ${name}`,
-  apply: (document: DesignDocument) => placeLines(document, [line], items),
+  apply: (document, kinds) => placeLines(document, [line], items, kinds),
 });
 
 /** Finds a place for everything that has none. */
 export const placeAll = (items: readonly Item[]): Edit => ({
   name: 'Place everything',
-  apply: (document: DesignDocument) => placeForMe(document, items),
+  apply: (document, kinds) => placeForMe(document, items, kinds),
 });

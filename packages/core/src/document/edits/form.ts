@@ -1,5 +1,5 @@
-import { partKinds } from '../../carry/part-kinds.ts';
-import type { ClosureKinds } from '../../closures/closure-kinds.ts';
+import { builtInKinds } from '../../kinds/kinds.ts';
+import type { Kinds } from '../../kinds/kind-set.ts';
 import { lower, withArticle } from '../../errors/first-letter.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import { holdersIn, type DesignDocument, type HolderEntry, type Params, type ParamValue } from '../design-document.ts';
@@ -26,35 +26,37 @@ export function changeForm(
   document: DesignDocument,
   { kind, params = kind === document.body.kind ? document.body.params : {} }: { kind: string; params?: Params },
   items: readonly Item[],
+  kinds: Kinds = builtInKinds,
 ): FormChange {
-  const family = bodyKind(kind);
+  const family = bodyKind(kind, kinds);
   const title = withArticle(family?.title.toLowerCase() ?? kind);
   if (!family) return { edit: { name: `Make it ${title}`, apply: (same) => same }, kept: [], notes: [] };
   const closes = family.closures.includes(document.closure.kind);
   const parts = document.parts?.filter((part) => family.parts?.includes(part.kind));
-  const reseated = reseat({ ...document, body: { kind, params } });
+  const reseated = reseat({ ...document, body: { kind, params } }, kinds);
   const homeless = document.holders.filter(({ id }) => !reseated.holders.some((holder) => holder.id === id));
   const next = placeLines(
     {
       ...reseated,
-      closure: closes ? document.closure : { kind: closureFor(kind), params: {} },
+      closure: closes ? document.closure : { kind: closureFor(kind, kinds), params: {} },
       ...(parts && { parts }),
       ...(document.pins && { pins: pinsFor(document, reseated) }),
     },
     homeless.flatMap(({ contents }) => contents.map(({ line }) => line)),
     items,
+    kinds,
   );
   return {
     edit: { name: `Make it ${title}`, apply: () => next },
     kept: reseated.holders.map(({ id }) => id),
     notes: [
-      ...homeless.map((holder) => noteOf(holder, title, next)),
+      ...homeless.map((holder) => noteOf(holder, title, next, kinds)),
       ...(closes || document.closure.kind === 'none'
         ? []
         : ['Its closure is not made for this form and was left away.']),
       ...(document.parts ?? [])
         .filter((part) => !parts?.includes(part))
-        .map((part) => `${partTitle(part.kind)}: not made for ${title}, and left away.`),
+        .map((part) => `${kindOf(kinds.parts, part.kind)?.title ?? part.kind}: not made for ${title}, and left away.`),
     ],
   };
 }
@@ -62,19 +64,14 @@ export function changeForm(
 /** A choice within a family, with what lies on faces that are not there any more placed anew. */
 export const chooseVariant = (title: string, key: string, value: ParamValue, items: readonly Item[]): Edit => ({
   name: `Change ${lower(title)}`,
-  apply(document) {
+  apply(document, kinds) {
     const { kind, params } = document.body;
-    return changeForm(document, { kind, params: { ...params, [key]: value } }, items).edit.apply(document);
+    return changeForm(document, { kind, params: { ...params, [key]: value } }, items, kinds).edit.apply(document);
   },
 });
 
-function partTitle(kind: string): string {
-  const kinds: ClosureKinds = partKinds;
-  return kindOf(kinds, kind)?.title ?? kind;
-}
-
-function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignDocument): string {
-  const what = `${holderKind(kind)?.title ?? kind} ${id}`;
+function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignDocument, kinds: Kinds): string {
+  const what = `${holderKind(kind, kinds)?.title ?? kind} ${id}`;
   const placed = contents.every(({ line }) =>
     next.holders.some((each) => each.contents.some((held) => held.line === line)),
   );
@@ -84,11 +81,11 @@ function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignD
 }
 
 /** Every holder on a face of the body: whole arrangements where they may stay, each by itself otherwise; others go. */
-function reseat(document: DesignDocument): DesignDocument {
-  const specs = facesOf(document);
-  const kinds = new Map(document.holders.map(({ id, kind }) => [id, kind]));
+function reseat(document: DesignDocument, kinds: Kinds): DesignDocument {
+  const specs = facesOf(document, kinds);
+  const own = new Map(document.holders.map(({ id, kind }) => [id, kind]));
   const suits = (face: string, ids: string[]) => {
-    const seats = ids.map((id) => seatFor(document, kinds.get(id) ?? '', face));
+    const seats = ids.map((id) => seatFor(document, own.get(id) ?? '', face, kinds));
     return seats.every((seat) => seat && (ids.length === 1 || sharedSeats.includes(seat)));
   };
   const stayed = Object.entries(document.faces).filter(([face, arrangement]) => suits(face, holdersIn(arrangement)));

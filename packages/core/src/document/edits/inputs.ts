@@ -1,10 +1,11 @@
 import { girthRange } from '../../contents/girth.ts';
 import type { Origin } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
+import { rangeOf } from '../../holders/params.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import { houseRules, isHouseRule } from '../../shelves/rules/house-rules.ts';
-import { closureKinds, type ClosureKinds } from '../../closures/closure-kinds.ts';
-import { partKinds } from '../../carry/part-kinds.ts';
+import { builtInKinds } from '../../kinds/kinds.ts';
+import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Arrangement, DesignDocument } from '../design-document.ts';
 import { itemOf } from '../item-of.ts';
 import { kindOf } from '../kind-of.ts';
@@ -24,27 +25,32 @@ export interface InputEdit {
   edit(value: number): Edit;
 }
 
-type Editor = (document: DesignDocument, way: readonly string[], items: readonly Item[]) => InputEdit | undefined;
+type Editor = (
+  document: DesignDocument,
+  way: readonly string[],
+  items: readonly Item[],
+  kinds: Kinds,
+) => InputEdit | undefined;
 
 /** How a number is changed, by where it comes from. */
 const editors: Readonly<Record<string, Editor>> = {
   rules: (_, way) => ruleEdit(way.join('/')),
   items: (document, [id = '', key = ''], items) => itemEdit(document, id, key, items),
-  body: ({ body }, [, key = '']) =>
-    paramEdit(bodyKind(body.kind)?.params[key], (title, value) => setBodyParam(title, key, value)),
-  closure({ closure }, [, key = '']) {
-    const kinds: ClosureKinds = closureKinds;
-    return paramEdit(kindOf(kinds, closure.kind)?.params[key], (title, value) => setClosureParam(title, key, value));
+  body: ({ body }, [, key = ''], _, kinds) =>
+    paramEdit(bodyKind(body.kind, kinds)?.params[key], (title, value) => setBodyParam(title, key, value)),
+  closure({ closure }, [, key = ''], _, kinds) {
+    return paramEdit(kindOf(kinds.closures, closure.kind)?.params[key], (title, value) =>
+      setClosureParam(title, key, value),
+    );
   },
-  holders({ holders }, [id = '', , key = '']) {
+  holders({ holders }, [id = '', , key = ''], _, kinds) {
     const holder = holders.find((each) => each.id === id);
-    const spec = holder && holderKind(holder.kind)?.params[key];
+    const spec = holder && holderKind(holder.kind, kinds)?.params[key];
     return paramEdit(spec, (title, value) => setHolderParam(id, title, key, value));
   },
-  parts({ parts = [] }, [id = '', , key = '']) {
-    const kinds: ClosureKinds = partKinds;
+  parts({ parts = [] }, [id = '', , key = ''], _, kinds) {
     const part = parts.find((each) => each.id === id);
-    const spec = part && kindOf(kinds, part.kind)?.params[key];
+    const spec = part && kindOf(kinds.parts, part.kind)?.params[key];
     return paramEdit(spec, (title, value) => setPartParam(id, title, key, value));
   },
   contents({ contents }, [id, key], items) {
@@ -59,11 +65,11 @@ const editors: Readonly<Record<string, Editor>> = {
     const range = { least: limits.size.least, most: limits.pinned.most };
     return { title: 'Pinned size', ...range, edit: (value) => setPin(path, 'a size', value) };
   },
-  faces(document, [face = '', ...way]) {
+  faces(document, [face = '', ...way], _, kinds) {
     const arrangement = document.faces[face];
     if (!arrangement || way.at(-1) !== 'gap' || !groupAt(arrangement, way.slice(0, -1))) return undefined;
     return {
-      title: `Gap on ${faceTitle(document, face).toLowerCase()}`,
+      title: `Gap on ${faceTitle(document, face, kinds).toLowerCase()}`,
       ...limits.gap,
       edit: (gap) => ({
         name: 'Change a gap',
@@ -78,9 +84,14 @@ const editors: Readonly<Record<string, Editor>> = {
 
 /** How a number that was not computed is changed, from where it comes from; nothing for standards and the like.
  * @param items what is on the shelf */
-export function inputEdit(document: DesignDocument, { path }: Origin, items: readonly Item[]): InputEdit | undefined {
+export function inputEdit(
+  document: DesignDocument,
+  { path }: Origin,
+  items: readonly Item[],
+  kinds: Kinds = builtInKinds,
+): InputEdit | undefined {
   const [kind = '', ...way] = path.split('/');
-  return kindOf(editors, kind)?.(document, way, items);
+  return kindOf(editors, kind)?.(document, way, items, kinds);
 }
 
 function ruleEdit(id: string): InputEdit | undefined {
@@ -92,7 +103,7 @@ function ruleEdit(id: string): InputEdit | undefined {
 
 function paramEdit(spec: ParamSpec | undefined, edit: (title: string, value: number) => Edit): InputEdit | undefined {
   if (spec?.kind !== 'length') return undefined;
-  const { least, most } = houseRules[spec.rule];
+  const { least, most } = rangeOf(spec);
   return { title: spec.title, least, most, edit: (value) => edit(spec.title, value) };
 }
 

@@ -1,3 +1,4 @@
+import type { Kinds } from '../../kinds/kind-set.ts';
 import { bodyKind } from './seats.ts';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
 import type { GridId } from '../../units/grid.ts';
@@ -9,12 +10,13 @@ interface NewDesign {
   unit?: LengthUnit;
   grid?: GridId;
   body?: string;
+  kinds?: Kinds;
 }
 
 /** A design that holds nothing yet, in common cloths.
  * @param grid what its sizes are rounded to; default half a millimetre, in inches a sixteenth
  * @param body id of a family; default a bifold */
-export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover' }: NewDesign): DesignDocument {
+export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover', kinds }: NewDesign): DesignDocument {
   return {
     format: DOCUMENT_FORMAT,
     version: DOCUMENT_VERSION,
@@ -35,13 +37,13 @@ export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover' }: Ne
     body: { kind: body, params: {} },
     holders: [],
     faces: {},
-    closure: { kind: closureFor(body), params: {} },
+    closure: { kind: closureFor(body, kinds), params: {} },
     rules: unit === 'in' ? { 'seam.allowance': 6.35 } : {},
   };
 }
 
 /** None, unless the family cannot be without. */
-export function closureFor(body: string): string {
-  const possible = bodyKind(body)?.closures ?? [];
+export function closureFor(body: string, kinds?: Kinds): string {
+  const possible = bodyKind(body, kinds)?.closures ?? [];
   return possible.includes('none') ? 'none' : (possible[0] ?? 'none');
 }

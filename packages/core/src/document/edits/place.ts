@@ -1,6 +1,7 @@
 import { kindOf } from '../kind-of.ts';
 import type { HolderKind } from '../../holders/holder-kind.ts';
-import { holderKinds, type HolderKinds } from '../../holders/holder-kinds.ts';
+import { builtInKinds } from '../../kinds/kinds.ts';
+import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import {
   holdersIn,
@@ -16,41 +17,54 @@ import { facesOf, facesWith, freeLetter } from './seats.ts';
 const SUITS_WELL = 0.5;
 
 /** Puts everything without a home into the holder that suits it best; slots are shared out evenly over the leaves. */
-export function placeForMe(document: DesignDocument, items: readonly Item[]): DesignDocument {
+export function placeForMe(
+  document: DesignDocument,
+  items: readonly Item[],
+  kinds: Kinds = builtInKinds,
+): DesignDocument {
   const all = [...items, ...document.ownItems];
   const byReach = [...document.contents].sort((a, b) => rankOf(a) - rankOf(b));
   return byReach.reduce((design, line) => {
     const left = line.count - heldOf(design, line.id);
     const item = all.find(({ id }) => id === line.item);
     if (!item || left <= 0) return design;
-    const shared = holderOfGroup(design, line, item);
+    const shared = holderOfGroup(design, line, item, kinds);
     if (shared) return addToHolder(design, shared, line, left);
-    const kind = bestKind(item, document);
+    const kind = bestKind(item, document, kinds);
     let placed = design;
     for (let more = left; kind && more > 0; more -= line.perHolder)
-      placed = addTo(placed, kind, line, Math.min(more, line.perHolder));
+      placed = addTo(placed, kind, line, Math.min(more, line.perHolder), kinds);
     return placed;
   }, document);
 }
 
 /** Finds places for some lines only, and leaves alone what else has none. */
-export function placeLines(document: DesignDocument, lines: readonly string[], items: readonly Item[]): DesignDocument {
+export function placeLines(
+  document: DesignDocument,
+  lines: readonly string[],
+  items: readonly Item[],
+  kinds: Kinds = builtInKinds,
+): DesignDocument {
   const asked = document.contents.filter(({ id }) => lines.includes(id));
-  return { ...placeForMe({ ...document, contents: asked }, items), contents: document.contents };
+  return { ...placeForMe({ ...document, contents: asked }, items, kinds), contents: document.contents };
 }
 
 const ranks: Record<Reach, number> = { often: 0, sometimes: 1, seldom: 2 };
 const rankOf = ({ reach = 'sometimes' }: ContentsLine): number => ranks[reach];
 
 /** Where other things of a line's group are held, if it suits this one too. */
-function holderOfGroup(document: DesignDocument, line: ContentsLine, item: Item): HolderEntry | undefined {
+function holderOfGroup(
+  document: DesignDocument,
+  line: ContentsLine,
+  item: Item,
+  kinds: Kinds,
+): HolderEntry | undefined {
   if (line.group === undefined) return undefined;
   const mates = new Set(document.contents.filter(({ group }) => group === line.group).map(({ id }) => id));
-  const kinds: HolderKinds = holderKinds;
   return document.holders.find(
     ({ kind, contents }) =>
       contents.some((entry) => entry.line !== line.id && mates.has(entry.line)) &&
-      (kindOf(kinds, kind)?.suits(item).score ?? 0) > 0,
+      (kindOf(kinds.holders, kind)?.suits(item).score ?? 0) > 0,
   );
 }
 
@@ -65,21 +79,25 @@ function heldOf({ holders }: DesignDocument, line: string): number {
 }
 
 /** The holders that have a seat in a design's body, by id. */
-export function holdersFor(document: DesignDocument): [string, HolderKind][] {
-  const seats = facesOf(document).map(({ seat }) => seat);
-  const kinds: HolderKinds = holderKinds;
-  return Object.entries(kinds).filter(([, kind]) => kind.seats.some((seat) => seats.includes(seat)));
+export function holdersFor(document: DesignDocument, kinds: Kinds = builtInKinds): [string, HolderKind][] {
+  const seats = facesOf(document, kinds).map(({ seat }) => seat);
+  return Object.entries(kinds.holders).filter(([, kind]) => kind.seats.some((seat) => seats.includes(seat)));
 }
 
-function bestKind(item: Item, document: DesignDocument): string | undefined {
-  const scored = holdersFor(document).map(([id, kind]) => ({ id, score: kind.suits(item).score }));
+function bestKind(item: Item, document: DesignDocument, kinds: Kinds): string | undefined {
+  const scored = holdersFor(document, kinds).map(([id, kind]) => ({ id, score: kind.suits(item).score }));
   const [best] = scored.sort((a, b) => b.score - a.score);
   return best && best.score >= SUITS_WELL ? best.id : undefined;
 }
 
-function addTo(document: DesignDocument, kind: string, line: ContentsLine, count: number): DesignDocument {
-  const kinds: HolderKinds = holderKinds;
-  const seats = facesOf(document).filter(({ seat }) => kinds[kind]!.seats.includes(seat));
+function addTo(
+  document: DesignDocument,
+  kind: string,
+  line: ContentsLine,
+  count: number,
+  kinds: Kinds,
+): DesignDocument {
+  const seats = facesOf(document, kinds).filter(({ seat }) => kinds.holders[kind]!.seats.includes(seat));
   const places = seats.map(({ id: face }) => {
     const on = face in document.faces ? holdersIn(document.faces[face]!) : [];
     const holder = document.holders.find(({ id, kind: other }) => on.includes(id) && other === kind);

@@ -1,5 +1,7 @@
 import { holdersIn, type DesignDocument } from '../design-document.ts';
 import type { HolderKind, Side } from '../../holders/holder-kind.ts';
+import { builtInKinds } from '../../kinds/kinds.ts';
+import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { Place } from './arrange.ts';
 import { holdersFor } from './place.ts';
@@ -31,14 +33,21 @@ export const sideWords: Readonly<Record<Side, string>> = {
 /** Everywhere that a thing may be put: into each holder that can hold it, onto each empty face, and beside what lies on the
  * others. The best first.
  * @param line of contents that it belongs to; the holder that has it to itself is no place to go to */
-export function placesFor(document: DesignDocument, item: Item, line: string): Candidate[] {
-  return [...intoHolders(document, item, line), ...ontoFaces(document, item, line)].sort((a, b) => b.score - a.score);
+export function placesFor(
+  document: DesignDocument,
+  item: Item,
+  line: string,
+  kinds: Kinds = builtInKinds,
+): Candidate[] {
+  return [...intoHolders(document, item, line, kinds), ...ontoFaces(document, item, line, kinds)].sort(
+    (a, b) => b.score - a.score,
+  );
 }
 
-function intoHolders(document: DesignDocument, item: Item, line: string): Candidate[] {
+function intoHolders(document: DesignDocument, item: Item, line: string, kinds: Kinds): Candidate[] {
   return document.holders.flatMap(({ id, kind, contents }): Candidate[] => {
     const face = faceOf(document, id);
-    const family = holderKind(kind);
+    const family = holderKind(kind, kinds);
     // what is spread over several holders may be gathered in one of them
     const here = contents.find((entry) => entry.line === line)?.count ?? 0;
     const all = document.contents.find((each) => each.id === line)?.count ?? 0;
@@ -51,7 +60,7 @@ function intoHolders(document: DesignDocument, item: Item, line: string): Candid
         place: { into: id },
         face,
         title: `${family.title} ${id}`,
-        where: faceTitle(document, face),
+        where: faceTitle(document, face, kinds),
         score,
         why,
       },
@@ -59,10 +68,10 @@ function intoHolders(document: DesignDocument, item: Item, line: string): Candid
   });
 }
 
-function ontoFaces(document: DesignDocument, item: Item, line: string): Candidate[] {
-  const kinds = holdersFor(document);
-  return facesOf(document).flatMap(({ id: face, title, seat }): Candidate[] => {
-    const fitting = kinds
+function ontoFaces(document: DesignDocument, item: Item, line: string, kinds: Kinds): Candidate[] {
+  const offered = holdersFor(document, kinds);
+  return facesOf(document, kinds).flatMap(({ id: face, title, seat }): Candidate[] => {
+    const fitting = offered
       .filter(([, kind]) => kind.seats.includes(seat))
       .map(([id, kind]): Option => ({ id, kind, ...kind.suits(item) }))
       .filter(({ score }) => score > 0)
@@ -84,7 +93,7 @@ function ontoFaces(document: DesignDocument, item: Item, line: string): Candidat
     return neighbours.flatMap((holder) =>
       sides
         .map((side): Spot => ({ face, beside: { holder, side } }))
-        .filter((spot) => mayGo(document, best.id, spot))
+        .filter((spot) => mayGo(document, best.id, spot, kinds))
         .map((spot) => option(best, spot)),
     );
   });
@@ -110,22 +119,22 @@ export interface SpotCandidate {
 }
 
 /** Everywhere that a holder may be moved to, with all that is in it. */
-export function spotsFor(document: DesignDocument, holder: string): SpotCandidate[] {
+export function spotsFor(document: DesignDocument, holder: string, kinds: Kinds = builtInKinds): SpotCandidate[] {
   const kind = document.holders.find(({ id }) => id === holder)?.kind;
   if (!kind) return [];
-  return facesOf(document).flatMap(({ id: face, title, seat }): SpotCandidate[] => {
+  return facesOf(document, kinds).flatMap(({ id: face, title, seat }): SpotCandidate[] => {
     const there = document.faces[face];
     const others = there ? holdersIn(there).filter((id) => id !== holder) : [];
     if (others.length === 0) {
       const spot = { face };
-      const free = !there && mayGo(document, kind, spot);
+      const free = !there && mayGo(document, kind, spot, kinds);
       return free ? [{ id: face, spot, face, where: title }] : [];
     }
     if (!sharedSeats.includes(seat)) return [];
     return others.flatMap((other) =>
       sides
         .map((side): Spot => ({ face, beside: { holder: other, side } }))
-        .filter((spot) => mayGo(document, kind, spot))
+        .filter((spot) => mayGo(document, kind, spot, kinds))
         .map((spot) => ({
           id: `${face}-${spot.beside!.side}-${other}`,
           spot,

@@ -1,6 +1,6 @@
 import type { BodyKind, FaceSpec } from '../../bodies/body-kind.ts';
-import { bodyKinds, type BodyKinds } from '../../bodies/body-kinds.ts';
-import { holderKinds, type HolderKinds } from '../../holders/holder-kinds.ts';
+import { builtInKinds } from '../../kinds/kinds.ts';
+import type { Kinds } from '../../kinds/kind-set.ts';
 import type { HolderKind, SeatKind, Side } from '../../holders/holder-kind.ts';
 import { holdersIn, type Arrangement, type ArrangementGroup, type DesignDocument } from '../design-document.ts';
 import { kindOf } from '../kind-of.ts';
@@ -19,38 +19,43 @@ export interface Spot {
 }
 
 /** A family of bodies by its id; nothing if there is none. */
-export function bodyKind(id: string): BodyKind | undefined {
-  const kinds: BodyKinds = bodyKinds;
-  return kindOf(kinds, id);
-}
+export const bodyKind = (id: string, kinds: Kinds = builtInKinds): BodyKind | undefined => kindOf(kinds.bodies, id);
 
 /** The faces of a design's body. */
-export const facesOf = ({ body }: Pick<DesignDocument, 'body'>): FaceSpec[] =>
-  bodyKind(body.kind)?.faces(body.params) ?? [];
+export const facesOf = ({ body }: Pick<DesignDocument, 'body'>, kinds: Kinds = builtInKinds): FaceSpec[] =>
+  bodyKind(body.kind, kinds)?.faces(body.params) ?? [];
 
 /** What a face of a design's body is called; its id if there is none. */
-export const faceTitle = (document: Pick<DesignDocument, 'body'>, face: string): string =>
-  facesOf(document).find(({ id }) => id === face)?.title ?? face;
+export const faceTitle = (document: Pick<DesignDocument, 'body'>, face: string, kinds: Kinds = builtInKinds): string =>
+  facesOf(document, kinds).find(({ id }) => id === face)?.title ?? face;
 
 /** The face that a holder lies on; nothing if it lies on none. */
 export const faceOf = ({ faces }: Pick<DesignDocument, 'faces'>, holder: string): string | undefined =>
   Object.keys(faces).find((face) => holdersIn(faces[face]!).includes(holder));
 
 /** A family of holders by its id; nothing if there is none. */
-export function holderKind(id: string): HolderKind | undefined {
-  const kinds: HolderKinds = holderKinds;
-  return kindOf(kinds, id);
-}
+export const holderKind = (id: string, kinds: Kinds = builtInKinds): HolderKind | undefined =>
+  kindOf(kinds.holders, id);
 
 /** The seat that a face has for a kind of holder; nothing if it has none. */
-export function seatFor(document: Pick<DesignDocument, 'body'>, kind: string, face: string): SeatKind | undefined {
-  const seat = facesOf(document).find(({ id }) => id === face)?.seat;
-  return seat && holderKind(kind)?.seats.includes(seat) ? seat : undefined;
+export function seatFor(
+  document: Pick<DesignDocument, 'body'>,
+  kind: string,
+  face: string,
+  kinds: Kinds = builtInKinds,
+): SeatKind | undefined {
+  const seat = facesOf(document, kinds).find(({ id }) => id === face)?.seat;
+  return seat && holderKind(kind, kinds)?.seats.includes(seat) ? seat : undefined;
 }
 
 /** Whether a kind of holder may go to a spot. */
-export function mayGo(document: DesignDocument, kind: string, { face, beside }: Spot): boolean {
-  const seat = seatFor(document, kind, face);
+export function mayGo(
+  document: DesignDocument,
+  kind: string,
+  { face, beside }: Spot,
+  kinds: Kinds = builtInKinds,
+): boolean {
+  const seat = seatFor(document, kind, face, kinds);
   if (!seat) return false;
   const there = face in document.faces ? document.faces[face] : undefined;
   if (!beside || !there) return !beside && !there;

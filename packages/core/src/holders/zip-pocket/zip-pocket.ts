@@ -2,7 +2,7 @@ import { nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
-import { loadOf, pocketParams, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
+import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -14,7 +14,7 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
-import { choiceParam, lengthParam } from '../params.ts';
+import { choiceParam, chosen, lengthParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contributeApplied } from './applied.ts';
 import { contributeWindow } from './window.ts';
@@ -45,7 +45,12 @@ const params = {
       { id: 'zipper-5' as Gauge, title: 'no. 5', why: 'Runs better where it is opened often, and outside.' },
     ],
   },
-  drop: { kind: 'length', title: 'Window below the top of its pocket', rule: 'zip.drop' },
+  drop: {
+    kind: 'length',
+    title: 'Window below the top of its pocket',
+    rule: 'zip.drop',
+    when: (design) => chosen(design, 'style', 'window') === 'window',
+  },
   window: { kind: 'length', title: 'Window, high', rule: 'zip.window' },
 } as const satisfies Record<string, ParamSpec>;
 
@@ -165,7 +170,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 /** A pocket with a zipper: its opening passes the largest thing. */
 export const zipPocket: HolderKind<ZipPocket> = {
   title: 'Zip pocket',
-  params: { ...params, visible: pocketParams.visible },
+  params,
   rules: ['ease.pocket.across', 'ease.pocket.deep', 'zip.beyond', 'topstitch.inset'],
   seats: ['leaf', 'wall'],
   suits: ({ thickness }) => ({ score: thickness <= 12 ? 0.4 : 0.2, why: 'For what must not fall out.' }),
