@@ -52,7 +52,6 @@ const views = {
     },
   ],
   box: ['/d/logger-bag/shape', async () => {}],
-  pouch: ['/d/lens-pouch/shape', async () => {}],
   round: ['/d/sieve-bag/shape', (page) => page.getByRole('button', { name: /^finished diameter, .*explain$/ }).click()],
   'hard-case': [
     '/d/refractometer-case/shape',
@@ -105,7 +104,14 @@ const views = {
       await page.getByText(/designs come out otherwise/).waitFor();
     },
   ],
-  cut: ['/d/permit-bifold/cut', (page) => page.getByRole('button', { name: /^D, Note panel/ }).click()],
+  cut: ['/d/junior-bifold/cut', (page) => page.getByRole('button', { name: /^A, Shell/ }).click()],
+  sew: [
+    '/d/reel-bag/sew',
+    async (page) => {
+      await page.getByRole('button', { name: 'Done', exact: true }).click();
+      await page.waitForTimeout(200);
+    },
+  ],
 };
 
 const data = mkdtempSync(join(tmpdir(), 'zindle-pictures-'));

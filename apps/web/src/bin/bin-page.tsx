@@ -2,6 +2,8 @@ import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { api, failureWords, type BinnedDesign, type BinPageOfDesigns } from '../api/client.ts';
+import { Failed } from '../ui/failed.tsx';
+import { Pager } from '../ui/pager.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { SheetDialog } from '../ui/sheet-dialog.tsx';
 
@@ -40,14 +42,7 @@ export function BinPage() {
       <main className="mx-auto max-w-[760px] px-6 py-6">
         <h1 className="text-2xl">Bin</h1>
         <p className="mt-1 text-quiet">Designs that were thrown away. They stay here until you delete them for good.</p>
-        {failure && (
-          <p role="alert" className="mt-3 rounded-lg bg-chalk-soft px-4 py-3">
-            {failure}{' '}
-            <button type="button" className="font-semibold underline" onClick={reload}>
-              Try again
-            </button>
-          </p>
-        )}
+        {failure && <Failed onAgain={reload}>{failure}</Failed>}
         {!bin && !failure && <p className="mt-4 text-quiet">Loading …</p>}
         {bin && bin.total === 0 && (
           <p className="mt-6 text-quiet">
@@ -85,19 +80,7 @@ export function BinPage() {
             ))}
           </ul>
         )}
-        {pages > 1 && (
-          <nav aria-label="Pages of the bin" className="mt-6 flex items-center justify-center gap-3">
-            <button type="button" className="button" disabled={page <= 1} onClick={() => setPage(page - 1)}>
-              Before
-            </button>
-            <span>
-              {page} of {pages}
-            </span>
-            <button type="button" className="button" disabled={page >= pages} onClick={() => setPage(page + 1)}>
-              Next
-            </button>
-          </nav>
-        )}
+        <Pager label="Pages of the bin" page={page} pages={pages} onPage={setPage} />
       </main>
       {leaving && (
         <SheetDialog

@@ -6,6 +6,7 @@ import {
   type BodyPlace,
   type DesignDocument,
   type Edit,
+  type Kinds,
 } from '@zindle/core';
 
 /** Something that may be set on the body at a place, or is there. */
@@ -18,16 +19,19 @@ export interface Addition {
 }
 
 /** What may go to each place of the body: ways to close it, and parts. Places with nothing are left out. */
-export function additions({ body, closure, parts = [] }: DesignDocument): { place: BodyPlace; list: Addition[] }[] {
-  const family = builtInKinds.bodies[body.kind];
+export function additions(
+  { body, closure, parts = [] }: DesignDocument,
+  kinds: Kinds = builtInKinds,
+): { place: BodyPlace; list: Addition[] }[] {
+  const family = kinds.bodies[body.kind];
   const closures = (family?.closures ?? []).flatMap((kind) => {
-    const found = builtInKinds.closures[kind];
+    const found = kinds.closures[kind];
     if (!found || kind === 'none') return [];
     const there = closure.kind === kind ? 'closure' : undefined;
     return [{ on: found.on, id: `closure/${kind}`, title: found.title, there, edit: setClosure(kind, found.title) }];
   });
   const others = (family?.parts ?? []).flatMap((kind) => {
-    const found = builtInKinds.parts[kind];
+    const found = kinds.parts[kind];
     // what may close it is offered as that first
     if (!found || (closure.kind === 'none' && family?.closures.includes(kind))) return [];
     const part = parts.find((each) => each.kind === kind);

@@ -5,6 +5,7 @@ import {
   type DesignDocument,
   paramsShown,
   type HouseRuleId,
+  type Kinds,
   type Params,
   type ParamSpec,
   type Solution,
@@ -35,35 +36,45 @@ const paramsOf = (specs: Readonly<Record<string, ParamSpec>>, params: Params) =>
   paramsShown(specs, params).map(([key, spec]) => ({ key, spec }));
 
 /** The selected object with its settings and sizes; the wallet itself if the selection is gone. */
-export function inspected(document: DesignDocument, solution: Solution, selection: string): Inspected {
+export function inspected(
+  document: DesignDocument,
+  solution: Solution,
+  selection: string,
+  kinds: Kinds = builtInKinds,
+): Inspected {
   const [kind, id = ''] = selection.split('/');
-  if (kind === 'closure') return inspectClosure(document, solution);
-  if (kind === 'parts') return inspectPart(document, solution, id) ?? inspectBody(document, solution);
+  if (kind === 'closure') return inspectClosure(document, solution, kinds);
+  if (kind === 'parts') return inspectPart(document, solution, id, kinds) ?? inspectBody(document, solution, kinds);
   const holder = kind === 'contents' ? holderOf(document, id) : kind === 'holders' ? id : '';
-  return inspectHolder(document, solution, holder) ?? inspectBody(document, solution);
+  return inspectHolder(document, solution, holder, kinds) ?? inspectBody(document, solution, kinds);
 }
 
 /** The first holder that holds a line of contents. */
 const holderOf = ({ holders }: DesignDocument, line: string): string =>
   holders.find(({ contents }) => contents.some((entry) => entry.line === line))?.id ?? '';
 
-function inspectHolder(document: DesignDocument, { holders }: Solution, id: string): Inspected | undefined {
+function inspectHolder(
+  document: DesignDocument,
+  { holders }: Solution,
+  id: string,
+  kinds: Kinds,
+): Inspected | undefined {
   const holder = holders.find((each) => each.id === id);
-  const family = builtInKinds.holders[holder?.kind ?? ''];
+  const family = kinds.holders[holder?.kind ?? ''];
   if (!holder || !family) return undefined;
   const own = Object.values(family.params).flatMap((spec) => (spec.kind === 'length' ? [spec.rule] : []));
   return {
     path: `holders/${id}`,
     title: `${holder.title} ${id}`,
-    about: `${faceTitle(document, holder.face)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
+    about: `${faceTitle(document, holder.face, kinds)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
     params: paramsOf(family.params, document.holders.find((each) => each.id === id)?.params ?? {}),
     rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
     sizes: sizesOf(holder.sizes, `holders/${id}`),
   };
 }
 
-function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspected {
-  const family = builtInKinds.closures[closure.kind];
+function inspectClosure({ closure }: DesignDocument, solution: Solution, kinds: Kinds): Inspected {
+  const family = kinds.closures[closure.kind];
   return {
     path: 'closure',
     title: 'Closure',
@@ -74,9 +85,14 @@ function inspectClosure({ closure }: DesignDocument, solution: Solution): Inspec
   };
 }
 
-function inspectPart({ parts = [] }: DesignDocument, solution: Solution, id: string): Inspected | undefined {
+function inspectPart(
+  { parts = [] }: DesignDocument,
+  solution: Solution,
+  id: string,
+  kinds: Kinds,
+): Inspected | undefined {
   const entry = parts.find((each) => each.id === id);
-  const family = builtInKinds.parts[entry?.kind ?? ''];
+  const family = kinds.parts[entry?.kind ?? ''];
   if (!entry || !family) return undefined;
   return {
     path: `parts/${id}`,
@@ -88,8 +104,8 @@ function inspectPart({ parts = [] }: DesignDocument, solution: Solution, id: str
   };
 }
 
-function inspectBody({ body }: DesignDocument, solution: Solution): Inspected {
-  const family = builtInKinds.bodies[body.kind];
+function inspectBody({ body }: DesignDocument, solution: Solution, kinds: Kinds): Inspected {
+  const family = kinds.bodies[body.kind];
   return {
     path: 'body',
     title: family?.title ?? body.kind,

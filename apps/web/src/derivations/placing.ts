@@ -12,6 +12,7 @@ import {
   type Box,
   type DesignDocument,
   type Edit,
+  type Kinds,
   type Shelves,
   type Spot,
   type Trial,
@@ -37,15 +38,20 @@ export interface Offer {
 }
 
 /** Every place for what is in hand, the best first. */
-export function offersFor(document: DesignDocument, placing: Placing | undefined): Offer[] {
+export function offersFor(
+  document: DesignDocument,
+  placing: Placing | undefined,
+  kinds: Kinds = builtInKinds,
+): Offer[] {
   if (!placing) return [];
-  if (placing.kind === 'holder') return [...spotOffers(document, placing.holder), outOf(document, placing.holder)];
+  if (placing.kind === 'holder')
+    return [...spotOffers(document, placing.holder, kinds), outOf(document, placing.holder, kinds)];
   const line = document.contents.find(({ id }) => id === placing.line);
   const item = line && itemOf(document, line);
   if (!line || !item) return [];
   const name = line.name ?? item.name;
   const held = document.holders.some(({ contents }) => contents.some((entry) => entry.line === line.id));
-  const places = placesFor(document, item, line.id).map(({ id, place, face, title, where, why }): Offer => {
+  const places = placesFor(document, item, line.id, kinds).map(({ id, place, face, title, where, why }): Offer => {
     const beside = 'into' in place ? undefined : place.beside;
     return {
       id,
@@ -72,14 +78,14 @@ const out = {
   why: '',
 } as const;
 
-function outOf(document: DesignDocument, id: string): Offer {
+function outOf(document: DesignDocument, id: string, kinds: Kinds): Offer {
   const kind = document.holders.find((holder) => holder.id === id)?.kind ?? '';
-  const title = builtInKinds.holders[kind]?.title.toLowerCase() ?? 'holder';
+  const title = kinds.holders[kind]?.title.toLowerCase() ?? 'holder';
   return { ...out, where: 'what it holds has no home then', edit: removeHolder(id, title) };
 }
 
-function spotOffers(document: DesignDocument, holder: string): Offer[] {
-  return spotsFor(document, holder).map(({ id, spot, face, where }): Offer => ({
+function spotOffers(document: DesignDocument, holder: string, kinds: Kinds): Offer[] {
+  return spotsFor(document, holder, kinds).map(({ id, spot, face, where }): Offer => ({
     id,
     face,
     holder: spot.beside?.holder,

@@ -4,6 +4,7 @@ import {
   solveDesign,
   solveMemo,
   type DesignDocument,
+  type Kinds,
   type Shelves,
   type Solution,
 } from '@zindle/core';
@@ -16,19 +17,23 @@ const memo = solveMemo();
 const known = new WeakMap<Shelves, WeakMap<DesignDocument, Solved>>();
 
 /** The solution of a document; solved once for each state of it and of the shelves. */
-export function solvedOf(document: DesignDocument, shelves: Shelves = shelvesNow()): Solved {
+export function solvedOf(
+  document: DesignDocument,
+  shelves: Shelves = shelvesNow(),
+  kinds: Kinds = builtInKinds,
+): Solved {
   const ofShelves = known.get(shelves) ?? new WeakMap<DesignDocument, Solved>();
   known.set(shelves, ofShelves);
   const before = ofShelves.get(document);
   if (before) return before;
-  const solved = solve(document, shelves);
+  const solved = solve(document, shelves, kinds);
   ofShelves.set(document, solved);
   return solved;
 }
 
-function solve(document: DesignDocument, shelves: Shelves): Solved {
+function solve(document: DesignDocument, shelves: Shelves, kinds: Kinds): Solved {
   try {
-    return { ok: true, solution: solveDesign(document, shelves, builtInKinds, memo) };
+    return { ok: true, solution: solveDesign(document, shelves, kinds, memo) };
   } catch (error) {
     if (error instanceof CoreError) return { ok: false, message: error.message };
     // a fault of the program: what can be done without the solution (changing, undoing, saving) goes on

@@ -1,4 +1,11 @@
-import { holdersFor, itemOf as findItem, type ContentsLine, type DesignDocument, type Item } from '@zindle/core';
+import {
+  holdersFor,
+  itemOf as findItem,
+  type ContentsLine,
+  type DesignDocument,
+  type Item,
+  type Kinds,
+} from '@zindle/core';
 import { shelvesNow } from '../store/shelves.ts';
 
 /** A line of contents with its item and the place that holds it. */
@@ -69,5 +76,5 @@ export function countWords(document: DesignDocument): string {
 }
 
 /** Why no holder takes a thing without being asked, in the words of the holders. */
-export const whyHomeless = (item: Item, document: DesignDocument): string =>
-  [...new Set(holdersFor(document).map(([, kind]) => kind.suits(item).why))].join(' ');
+export const whyHomeless = (item: Item, document: DesignDocument, kinds?: Kinds): string =>
+  [...new Set(holdersFor(document, kinds).map(([, kind]) => kind.suits(item).why))].join(' ');

@@ -11,6 +11,7 @@ import { useShelves } from '../store/shelves.ts';
 import { useShopUnit } from '../store/shop-unit.ts';
 import { LengthField } from '../ui/length-field.tsx';
 import { Picker } from '../ui/picker.tsx';
+import { Failed } from '../ui/failed.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
@@ -32,12 +33,9 @@ export function RulesPage() {
           <UnitChoice value={unit} onUnit={setUnit} />
         </ShopHeader>
         {failure && (
-          <p role="alert" className="bg-chalk-soft px-4 py-2.5">
-            {failure}{' '}
-            <button type="button" className="font-semibold underline" onClick={again}>
-              Try again
-            </button>
-          </p>
+          <Failed onAgain={again} className="px-4 py-2.5">
+            {failure}
+          </Failed>
         )}
         {/* what is not known yet must not be changed */}
         {loaded ? <Rules /> : !failure && <p className="p-5 text-quiet">Loading …</p>}

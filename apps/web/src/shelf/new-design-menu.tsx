@@ -1,5 +1,5 @@
+import { useKinds } from '../store/kinds-context.ts';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { builtInKinds } from '@zindle/core';
 import { Plus } from 'lucide-react';
 
 /** The families to begin a design with, each in a few words. */
@@ -13,7 +13,7 @@ export function NewDesignMenu({ onNew }: { onNew(body: string): void }) {
         anchor={{ to: 'bottom end', gap: 6 }}
         className="z-20 w-80 rounded-lg border border-hair bg-sheet p-1.5 shadow-lg outline-none"
       >
-        {Object.entries(builtInKinds.bodies).map(([id, { title, about }]) => (
+        {Object.entries(useKinds().bodies).map(([id, { title, about }]) => (
           <MenuItem key={id}>
             <button
               type="button"

@@ -1,4 +1,5 @@
-import { builtInKinds, newDesign } from '@zindle/core';
+import { useKinds } from '../store/kinds-context.ts';
+import { newDesign, type Kinds } from '@zindle/core';
 import { useCallback, useEffect, useState } from 'react';
 import { Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
@@ -6,11 +7,13 @@ import { toast } from 'sonner';
 import { api, ApiFailure, failureWords, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
 import { useShelves } from '../store/shelves.ts';
 import { freshId } from '../store/fresh-id.ts';
+import { Failed } from '../ui/failed.tsx';
+import { Pager } from '../ui/pager.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { DesignCard } from './design-card.tsx';
 import { NewDesignMenu } from './new-design-menu.tsx';
 
-const newName = (body: string): string => `New ${builtInKinds.bodies[body]!.title.toLowerCase()}`;
+const newName = (body: string, { bodies }: Kinds): string => `New ${bodies[body]!.title.toLowerCase()}`;
 
 /** The shelf of designs. */
 export function ShelfPage() {
@@ -18,16 +21,17 @@ export function ShelfPage() {
   const [page, setPage] = useState(1);
   const { shelf, failure, reload } = useShelf(search, page);
   const navigate = useNavigate();
+  const kinds = useKinds();
   useEffect(() => {
     document.title = 'The shelf · Zindle';
   }, []);
 
   async function makeNew(body: string) {
-    const name = newName(body);
+    const name = newName(body, kinds);
     try {
       const { unit, grid } = useShelves.getState().house;
       const start = { ...(unit && { unit }), ...(grid && { grid }) };
-      const { id } = await api.create(newDesign({ id: freshId(name), name, body, ...start }));
+      const { id } = await api.create(newDesign({ id: freshId(name), name, body, kinds, ...start }));
       await navigate(`/d/${id}/hold`);
     } catch (error) {
       toast.error(`The new design could not be stored. ${failureWords(error)}`);
@@ -76,14 +80,7 @@ export function ShelfPage() {
             <Trash2 size={15} aria-hidden="true" /> Bin
           </Link>
         </div>
-        {failure && (
-          <p role="alert" className="mt-3 rounded-lg bg-chalk-soft px-4 py-3">
-            {failure.message}{' '}
-            <button type="button" className="font-semibold underline" onClick={reload}>
-              Try again
-            </button>
-          </p>
-        )}
+        {failure && <Failed onAgain={reload}>{failure.message}</Failed>}
         {!shelf && !failure && <p className="mt-4 text-quiet">Loading …</p>}
         {shelf && shelf.designs.length > 0 && (
           <ul className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(340px,1fr))] gap-4">
@@ -93,19 +90,7 @@ export function ShelfPage() {
           </ul>
         )}
         {shelf && shelf.total === 0 && <EmptyShelf searched={search} onNew={() => void makeNew('foldover')} />}
-        {pages > 1 && (
-          <nav aria-label="Pages of the shelf" className="mt-6 flex items-center justify-center gap-3">
-            <button type="button" className="button" disabled={page <= 1} onClick={() => setPage(page - 1)}>
-              Before
-            </button>
-            <span>
-              {page} of {pages}
-            </span>
-            <button type="button" className="button" disabled={page >= pages} onClick={() => setPage(page + 1)}>
-              Next
-            </button>
-          </nav>
-        )}
+        <Pager label="Pages of the shelf" page={page} pages={pages} onPage={setPage} />
       </main>
     </div>
   );

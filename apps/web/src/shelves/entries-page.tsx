@@ -8,6 +8,7 @@ import { LostPage } from '../app/lost-page.tsx';
 import { useShelves } from '../store/shelves.ts';
 import { useShopUnit } from '../store/shop-unit.ts';
 import { Picker } from '../ui/picker.tsx';
+import { Failed } from '../ui/failed.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
@@ -168,12 +169,9 @@ function Shelf({ shelf }: { shelf: ShelfId }) {
               </span>
             </div>
             {failure && (
-              <p role="alert" className="bg-chalk-soft px-4 py-2.5">
-                {failure} Your own entries are not shown.{' '}
-                <button type="button" className="font-semibold underline" onClick={again}>
-                  Try again
-                </button>
-              </p>
+              <Failed onAgain={again} className="px-4 py-2.5">
+                {failure} Your own entries are not shown.
+              </Failed>
             )}
             {!loaded && !failure ? (
               <p className="p-4 text-quiet">Loading …</p>

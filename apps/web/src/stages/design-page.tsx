@@ -3,6 +3,7 @@ import { Link, Outlet, useParams } from 'react-router';
 import { api, ApiFailure } from '../api/client.ts';
 import { DesignContext } from '../store/design-context.ts';
 import { openDesign, type OpenDesign } from '../store/open-design.ts';
+import { useKinds } from '../store/kinds-context.ts';
 import { useShelves } from '../store/shelves.ts';
 import { Wordmark } from '../ui/wordmark.tsx';
 import { DesignFrame } from './design-frame.tsx';
@@ -17,10 +18,11 @@ export function DesignPage() {
 function OpenedDesign({ id }: { id: string }) {
   const [design, setDesign] = useState<OpenDesign>();
   const [failure, setFailure] = useState<ApiFailure>();
+  const kinds = useKinds();
   useEffect(() => {
     let opened: OpenDesign | undefined;
     let left = false;
-    Promise.all([openDesign(id, api, localStorage), loadShelves()])
+    Promise.all([openDesign(id, api, localStorage, kinds), loadShelves()])
       .then(([open]) => {
         opened = open;
         if (left) open.saving.stop();
@@ -33,7 +35,7 @@ function OpenedDesign({ id }: { id: string }) {
       left = true;
       void opened?.saving.flush().finally(() => opened?.saving.stop());
     };
-  }, [id]);
+  }, [id, kinds]);
   if (failure) return <CannotOpen failure={failure} />;
   if (!design) return <p className="p-10 text-quiet">Loading the design …</p>;
   return (

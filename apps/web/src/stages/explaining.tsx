@@ -11,6 +11,7 @@ import {
 import { X } from 'lucide-react';
 import { followInto } from '../derivations/measures.ts';
 import type { Explained } from '../store/design-store.ts';
+import { useKinds } from '../store/kinds-context.ts';
 import { useDesign } from '../store/design-context.ts';
 import { shelvesNow } from '../store/shelves.ts';
 import { LengthField } from '../ui/length-field.tsx';
@@ -139,7 +140,8 @@ export function Explaining({ document, solution, explained: { path, into } }: Wi
 /** A part of a sum: a field where it can be changed for this design. */
 function LineValue({ document, of, children }: { document: DesignDocument; of: Derived; children: React.ReactNode }) {
   const edit = useDesign((state) => state.edit);
-  const input = of.origin && inputEdit(document, of.origin, shelvesNow().items);
+  const kinds = useKinds();
+  const input = of.origin && inputEdit(document, of.origin, shelvesNow().items, kinds);
   if (!input) return <span className="font-medium">{children}</span>;
   return (
     <LengthField

@@ -1,4 +1,4 @@
-import type { DesignDocument, Edit } from '@zindle/core';
+import type { DesignDocument, Edit, Kinds } from '@zindle/core';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { StoredDesign } from '../api/client.ts';
 import { applyEdit, emptyHistory, redoStep, undoStep, type History } from './history.ts';
@@ -51,8 +51,12 @@ export interface DesignState {
 
 export type DesignStore = StoreApi<DesignState>;
 
-/** The state of one open design: the document with its history, and what the maker looks at. */
-export function createDesignStore({ document, revision }: Pick<StoredDesign, 'document' | 'revision'>): DesignStore {
+/** The state of one open design: the document with its history, and what the maker looks at.
+ * @param kinds the families that its edits know; default those that ship */
+export function createDesignStore(
+  { document, revision }: Pick<StoredDesign, 'document' | 'revision'>,
+  kinds?: Kinds,
+): DesignStore {
   return createStore<DesignState>((set, get) => ({
     document,
     revision,
@@ -65,7 +69,7 @@ export function createDesignStore({ document, revision }: Pick<StoredDesign, 'do
     held: undefined,
     edit(edit, gesture) {
       const { document: current, history } = get();
-      const next = applyEdit(current, history, edit, gesture);
+      const next = applyEdit(current, history, edit, { gesture, ...(kinds && { kinds }) });
       if (next) set(next);
     },
     undo() {

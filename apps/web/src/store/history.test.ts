@@ -7,7 +7,7 @@ const start = newDesign({ id: 'trial', name: 'Trial' });
 type State = { document: DesignDocument; history: History };
 const first: State = { document: start, history: emptyHistory };
 const edit = (state: State, change: Edit, gesture?: string): State =>
-  applyEdit(state.document, state.history, change, gesture) ?? state;
+  applyEdit(state.document, state.history, change, { gesture }) ?? state;
 const undo = (state: State): State => undoStep(state.document, state.history) ?? state;
 const redo = (state: State): State => redoStep(state.document, state.history) ?? state;
 

@@ -1,4 +1,4 @@
-import type { DesignDocument, Edit } from '@zindle/core';
+import type { DesignDocument, Edit, Kinds } from '@zindle/core';
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from 'immer';
 
 enablePatches();
@@ -26,9 +26,9 @@ export function applyEdit(
   document: DesignDocument,
   history: History,
   edit: Edit,
-  gesture?: string,
+  { gesture, kinds }: { gesture?: string | undefined; kinds?: Kinds } = {},
 ): { document: DesignDocument; history: History } | undefined {
-  const after = edit.apply(document);
+  const after = edit.apply(document, kinds);
   const [next, patches, inverse] = produceWithPatches(document, (draft) => {
     const [target, source] = [draft as Record<string, unknown>, after as unknown as Record<string, unknown>];
     for (const key of Object.keys(source))

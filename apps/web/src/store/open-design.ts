@@ -1,3 +1,4 @@
+import type { Kinds } from '@zindle/core';
 import type { Api } from '../api/client.ts';
 import { autosave, type Autosave } from './autosave.ts';
 import { createDesignStore, type DesignStore } from './design-store.ts';
@@ -14,9 +15,10 @@ export async function openDesign(
   id: string,
   api: Pick<Api, 'design' | 'store'>,
   storage: CopyStorage,
+  kinds?: Kinds,
 ): Promise<OpenDesign> {
   const stored = await api.design(id);
-  const store = createDesignStore(stored);
+  const store = createDesignStore(stored, kinds);
   const saving = autosave(store, { api, storage });
   const copy = readCopy(storage, id);
   if (copy) {

@@ -1,4 +1,5 @@
-import { addAll, addContents, builtInKinds, limits, nextId, type DesignDocument, type Item } from '@zindle/core';
+import { useKinds } from '../../store/kinds-context.ts';
+import { addAll, addContents, limits, nextId, type DesignDocument, type Item, type Kinds } from '@zindle/core';
 import { useDesign, useOpenDesign } from '../../store/design-context.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 
@@ -16,10 +17,11 @@ export function useAddLines(): (lines: readonly NewLine[]) => number {
   const { store } = useOpenDesign();
   const edit = useDesign((state) => state.edit);
   const select = useDesign((state) => state.select);
+  const kinds = useKinds();
   return (lines) => {
     const { document } = store.getState();
     const room = lines.slice(0, limits.lines - document.contents.length);
-    const entries = entriesFor(room, document);
+    const entries = entriesFor(room, document, kinds);
     const [only, more] = entries;
     if (!only) return 0;
     const { items } = shelvesNow();
@@ -35,8 +37,8 @@ export function useAddThing(): (item: Item) => void {
   return (item) => void addLines([{ item, name: item.name, count: 1, isNew: true }]);
 }
 
-function entriesFor(lines: readonly NewLine[], document: DesignDocument) {
-  const orientation = builtInKinds.bodies[document.body.kind]?.orientation ?? 'lying';
+function entriesFor(lines: readonly NewLine[], document: DesignDocument, kinds: Kinds) {
+  const orientation = kinds.bodies[document.body.kind]?.orientation ?? 'lying';
   const first = Number(nextId('c', document.contents).slice(1));
   const firstOwn = Number(nextId('own-', document.ownItems).slice(4));
   let fresh = 0;

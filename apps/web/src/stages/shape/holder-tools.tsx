@@ -1,5 +1,4 @@
 import {
-  builtInKinds,
   changeGroup,
   changeHolderKind,
   faceOf,
@@ -16,6 +15,7 @@ import {
 } from '@zindle/core';
 import { ArrowDown, ArrowUp, Move, Trash2 } from 'lucide-react';
 import { thingName } from '../../derivations/things.ts';
+import { useKinds } from '../../store/kinds-context.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Choice } from '../../ui/choice.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
@@ -27,9 +27,10 @@ export function HolderTools({ document, id }: WithSolution & { id: string }) {
   const edit = useDesign((state) => state.edit);
   const place = useDesign((state) => state.place);
   const select = useDesign((state) => state.select);
+  const kinds = useKinds();
   const holder = document.holders.find((each) => each.id === id);
   if (!holder) return null;
-  const title = builtInKinds.holders[holder.kind]?.title ?? holder.kind;
+  const title = kinds.holders[holder.kind]?.title ?? holder.kind;
   return (
     <>
       <div className="flex gap-1.5">
@@ -100,17 +101,18 @@ const OrderButton = ({ title, icon, disabled, onPress }: OrderProps) => (
 function KindPicker({ document, id, kind }: { document: DesignDocument; id: string; kind: string }) {
   const edit = useDesign((state) => state.edit);
   const face = faceOf(document, id);
-  const seat = facesOf(document).find((each) => each.id === face)?.seat;
-  const kinds = holdersFor(document).filter(([, { seats }]) => seat && seats.includes(seat));
-  if (kinds.length < 2) return null;
+  const kinds = useKinds();
+  const seat = facesOf(document, kinds).find((each) => each.id === face)?.seat;
+  const offered = holdersFor(document, kinds).filter(([, { seats }]) => seat && seats.includes(seat));
+  if (offered.length < 2) return null;
   return (
     <div>
       <span aria-hidden="true">Kind of holder</span>
       <Picker
         label="Kind of holder"
         value={kind}
-        options={kinds.map(([each, { title }]) => ({ id: each, title }))}
-        onPick={(next) => edit(changeHolderKind(id, next))}
+        options={offered.map(([each, { title }]) => ({ id: each, title }))}
+        onPick={(next) => edit(changeHolderKind(id, next, kinds))}
       />
     </div>
   );

@@ -1,5 +1,6 @@
 import { sizeAt } from '@zindle/core';
 import { inspected } from '../../derivations/inspected.ts';
+import { useKinds } from '../../store/kinds-context.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Measure } from '../../ui/measure.tsx';
 import { useLength } from '../../ui/use-length.ts';
@@ -25,7 +26,7 @@ export function Inspector({ document, solution }: WithSolution) {
 
 function ObjectInspector({ document, solution, selection }: WithSolution & { selection: string }) {
   const select = useDesign((state) => state.select);
-  const { path, title, about, params, rules, sizes } = inspected(document, solution, selection);
+  const { path, title, about, params, rules, sizes } = inspected(document, solution, selection, useKinds());
   const explained = useDesign((state) => state.explained);
   const both = { document, solution };
   const [kind, id = ''] = path.split('/');

@@ -7,6 +7,7 @@ import { idOfPlacing } from '../../derivations/placing.ts';
 import { idOfStack } from '../../derivations/stack-drop.ts';
 import { thingTint } from '../../derivations/tints.ts';
 import { countWords, heightSeen, thingsToHold, type ThingToHold } from '../../derivations/things.ts';
+import { useKinds } from '../../store/kinds-context.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { offered, useShelves } from '../../store/shelves.ts';
 import { Picker } from '../../ui/picker.tsx';
@@ -21,6 +22,7 @@ import { SwatchStrip } from './swatch-strip.tsx';
 /** What must be held, at one scale, and the cloth of each layer. Things are dragged from here to the board. */
 export function Tray({ document }: WithSolution) {
   const { id = '' } = useParams();
+  const kinds = useKinds();
   const edit = useDesign((state) => state.edit);
   const things = thingsToHold(document);
   const widest = Math.max(60, ...things.map(({ item }) => item?.length ?? 0));
@@ -40,7 +42,7 @@ export function Tray({ document }: WithSolution) {
           <button
             type="button"
             className="mt-1 font-semibold text-weld underline underline-offset-4"
-            onClick={() => placeForHer(document, homeless, edit)}
+            onClick={() => placeForHer(document, homeless, edit, kinds)}
           >
             {homeless.length === 1 ? 'Place it for me' : 'Place all for me'}
           </button>

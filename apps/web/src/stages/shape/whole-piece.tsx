@@ -1,17 +1,8 @@
-import {
-  addPart,
-  builtInKinds,
-  changeForm,
-  gridIds,
-  gridLabel,
-  removePart,
-  setClosure,
-  setGrid,
-  type GridId,
-} from '@zindle/core';
+import { addPart, changeForm, gridIds, gridLabel, removePart, setClosure, setGrid, type GridId } from '@zindle/core';
 import { Trash2 } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { toast } from 'sonner';
+import { useKinds } from '../../store/kinds-context.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 import { Picker } from '../../ui/picker.tsx';
@@ -22,13 +13,14 @@ export function WholePiece({ document }: WithSolution) {
   const { id = '' } = useParams();
   const edit = useDesign((state) => state.edit);
   const select = useDesign((state) => state.select);
-  const family = builtInKinds.bodies[document.body.kind];
+  const kinds = useKinds();
+  const family = kinds.bodies[document.body.kind];
   const closures = (family?.closures ?? []).map((each) => ({
     id: each,
-    title: builtInKinds.closures[each]?.title ?? each,
+    title: kinds.closures[each]?.title ?? each,
   }));
   function toForm(kind: string) {
-    const change = changeForm(document, { kind }, shelvesNow().items);
+    const change = changeForm(document, { kind }, shelvesNow().items, kinds);
     edit(change.edit);
     select('body');
     if (change.notes.length > 0) toast(change.notes.join(' '), { duration: 12_000 });
@@ -45,7 +37,7 @@ export function WholePiece({ document }: WithSolution) {
         <Picker
           label="Form"
           value={document.body.kind}
-          options={Object.entries(builtInKinds.bodies).map(([kind, { title, about }]) => ({
+          options={Object.entries(kinds.bodies).map(([kind, { title, about }]) => ({
             id: kind,
             title,
             note: about,
@@ -98,8 +90,9 @@ const CHOOSE = 'choose';
 /** Handles, straps, bases and the like. */
 function PartList({ document }: Pick<WithSolution, 'document'>) {
   const edit = useDesign((state) => state.edit);
-  const possible = builtInKinds.bodies[document.body.kind]?.parts ?? [];
-  const titleOf = (kind: string) => builtInKinds.parts[kind]?.title ?? kind;
+  const kinds = useKinds();
+  const possible = kinds.bodies[document.body.kind]?.parts ?? [];
+  const titleOf = (kind: string) => kinds.parts[kind]?.title ?? kind;
   const { parts = [] } = document;
   if (possible.length === 0 && parts.length === 0) return null;
   return (

@@ -119,8 +119,8 @@ function sitsWell(document: DesignDocument, id: string, kinds?: Kinds): boolean 
 }
 
 /** Gives a holder another kind that may sit where it is: its things, its place and what both kinds know of its settings stay. */
-export const changeHolderKind = (id: string, kind: string): Edit => ({
-  name: `Make ${id} ${holderKind(kind)?.title.toLowerCase() ?? kind}`,
+export const changeHolderKind = (id: string, kind: string, known?: Kinds): Edit => ({
+  name: `Make ${id} ${holderKind(kind, known)?.title.toLowerCase() ?? kind}`,
   apply(document, kinds) {
     const holders = document.holders.map((holder) =>
       holder.id === id ? { ...holder, kind, params: sharedParams(holder.params, kind, kinds) } : holder,

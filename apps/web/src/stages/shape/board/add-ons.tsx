@@ -3,6 +3,7 @@ import { standsOut, type BodyPlace, type Board, type DesignDocument } from '@zin
 import { Check, Plus } from 'lucide-react';
 import type { Frame } from '../../../board/frame.ts';
 import { additions, type Addition } from '../../../derivations/additions.ts';
+import { useKinds } from '../../../store/kinds-context.ts';
 import { useDesign } from '../../../store/design-context.ts';
 
 const titles: Record<BodyPlace, string> = {
@@ -16,6 +17,7 @@ const AWAY = 20;
 
 /** While the whole piece is in hand: what closes it, carries it or stiffens it, added where it goes. */
 export function AddOns({ document, board, frame }: { document: DesignDocument; board: Board; frame: Frame }) {
+  const kinds = useKinds();
   const body = useDesign((state) => state.selection === 'body' && state.placing === undefined);
   if (!body) return null;
   const { width, height } = board;
@@ -26,7 +28,7 @@ export function AddOns({ document, board, frame }: { document: DesignDocument; b
     sides: [x(-standsOut(board).left) - AWAY, y(height / 2)],
     base: [x(width * 0.06), y(0) + AWAY - 4],
   };
-  return additions(document).map(({ place, list }) => (
+  return additions(document, kinds).map(({ place, list }) => (
     <AddAt key={place} title={titles[place]} at={at[place]} list={list} />
   ));
 }

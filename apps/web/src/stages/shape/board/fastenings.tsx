@@ -1,7 +1,7 @@
-import { builtInKinds } from '@zindle/core';
 import { pressable } from '../../../board/pressable.ts';
 import type { Tints } from '../../../board/drawing-kit.ts';
 import { GripShape, SnapShapes, TabShape } from '../../../board/side-drawing.tsx';
+import { useKinds } from '../../../store/kinds-context.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
 
@@ -29,6 +29,7 @@ export function OverMouth(part: Part) {
   const { document, board, frame } = part;
   const select = useDesign((state) => state.select);
   const selection = useDesign((state) => state.selection);
+  const kinds = useKinds();
   return (
     <>
       {board.tab?.edge === 'top' && <Closing {...part}>{(chosen) => <TabShape {...part} chosen={chosen} />}</Closing>}
@@ -39,7 +40,7 @@ export function OverMouth(part: Part) {
           <g
             key={path}
             {...pressable(() => select(path))}
-            aria-label={builtInKinds.parts[kind]?.title ?? 'Handles'}
+            aria-label={kinds.parts[kind]?.title ?? 'Handles'}
             aria-pressed={selection === path}
           >
             <GripShape grip={grip} top={board.height} frame={frame} chosen={selection === path} />
@@ -54,10 +55,11 @@ export function OverMouth(part: Part) {
 function Closing({ document, children }: Part & { children: (chosen: boolean) => React.ReactNode }) {
   const select = useDesign((state) => state.select);
   const chosen = useDesign((state) => state.selection === 'closure');
+  const kinds = useKinds();
   return (
     <g
       {...pressable(() => select('closure'))}
-      aria-label={builtInKinds.closures[document.closure.kind]?.title ?? 'Closure'}
+      aria-label={kinds.closures[document.closure.kind]?.title ?? 'Closure'}
       aria-pressed={chosen}
     >
       {children(chosen)}

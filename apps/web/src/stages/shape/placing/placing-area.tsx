@@ -16,6 +16,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { draggedOf, laidOn, targetOf, type Dragged } from '../../../derivations/stack-drop.ts';
 import { offersFor, placingOf, useTrials, type Offer } from '../../../derivations/placing.ts';
+import { useKinds } from '../../../store/kinds-context.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import { useShelves } from '../../../store/shelves.ts';
 import type { WithSolution } from '../../use-solved.ts';
@@ -45,7 +46,8 @@ export function PlacingArea({ document, children }: Pick<WithSolution, 'document
   const edit = useDesign((state) => state.edit);
   const select = useDesign((state) => state.select);
   const shelves = useShelves((state) => state.shelves);
-  const offers = useMemo(() => offersFor(document, placing), [document, placing]);
+  const kinds = useKinds();
+  const offers = useMemo(() => offersFor(document, placing, kinds), [document, placing, kinds]);
   const trials = useTrials(document, placing, shelves);
   const [swatch, drag] = useState<Dragged>();
   const carried = swatch?.kind === 'swatch' && shelves.materials.find(({ id }) => id === swatch.material);
