@@ -66,7 +66,7 @@ function inspectHolder(
   return {
     path: `holders/${id}`,
     title: `${holder.title} ${id}`,
-    about: `${faceTitle(document, holder.face, kinds)} · ${countOf(holder.mouths.length, holder.kind === 'cavity' ? 'mouth' : 'pocket')}`,
+    about: `${faceTitle(document, holder.face, kinds)} · ${countOf(holder.mouths.length, family.shown?.opening ?? 'pocket')}`,
     params: paramsOf(family.params, document.holders.find((each) => each.id === id)?.params ?? {}),
     rules: family.rules.filter((rule) => !own.some((each) => each === rule)),
     sizes: sizesOf(holder.sizes, `holders/${id}`),

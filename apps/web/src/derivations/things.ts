@@ -1,4 +1,5 @@
 import {
+  builtInKinds,
   holdersFor,
   itemOf as findItem,
   type ContentsLine,
@@ -30,8 +31,8 @@ export function thingName(document: DesignDocument, id: string): string {
 }
 
 /** Everything that must be held, in the maker's order. */
-export function thingsToHold(document: DesignDocument): ThingToHold[] {
-  const slots = pocketsByLine(document);
+export function thingsToHold(document: DesignDocument, kinds: Kinds = builtInKinds): ThingToHold[] {
+  const slots = pocketsByLine(document, kinds);
   return document.contents.map((line) => {
     const item = itemOf(document, line);
     const entries = document.holders.flatMap(({ contents }) => contents.filter((entry) => entry.line === line.id));
@@ -46,14 +47,13 @@ export function thingsToHold(document: DesignDocument): ThingToHold[] {
   });
 }
 
-function pocketsByLine({ holders, contents }: DesignDocument): Map<string, string[]> {
+function pocketsByLine({ holders, contents }: DesignDocument, kinds: Kinds): Map<string, string[]> {
   const shared = (line: string) => contents.find(({ id }) => id === line)?.perHolder ?? 1;
   const places = new Map<string, string[]>();
   for (const { id, kind, contents: held } of holders) {
     let slot = 0;
     for (const { line, count } of held) {
-      const numbered = kind === 'card-tiers' || kind === 'channel-row';
-      const pockets = numbered ? Math.ceil(count / shared(line)) : 0;
+      const pockets = kinds.holders[kind]?.shown?.numbered ? Math.ceil(count / shared(line)) : 0;
       const names = pockets > 0 ? Array.from({ length: pockets }, () => `${id}${++slot}`) : [id];
       places.set(line, [...(places.get(line) ?? []), ...names]);
     }

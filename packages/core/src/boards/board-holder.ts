@@ -1,13 +1,18 @@
 import type { BoardFace } from '../bodies/board-plan.ts';
-import type { PlacedThing } from '../holders/holder-kind.ts';
+import type { PlacedThing, ShownHolder } from '../holders/holder-kind.ts';
 import type { SolvedHolder } from '../solve/solution.ts';
 import type { BoardFront, BoardHolder, BoardThing, Box } from './board.ts';
 
 /** What stands out less than this above its front cannot carry its name, mm. */
 const NAME_NEEDS = 3;
 
-/** A placed holder as it is drawn: from its host onto a board. */
-export function boardHolder(holder: SolvedHolder, { dx, dy, stretch, cloth, open }: BoardFace): BoardHolder {
+/** A placed holder as it is drawn: from its host onto a board.
+ * @param shown what its family tells of it */
+export function boardHolder(
+  holder: SolvedHolder,
+  { dx, dy, stretch, cloth, open }: BoardFace,
+  shown: ShownHolder = {},
+): BoardHolder {
   const x = (at: number) => dx + at * stretch;
   const { id, title, face, seat, mouths, things, stitching, bands = [] } = holder;
   const fronts = mouths.map((mouth): BoardFront => ({
@@ -21,7 +26,7 @@ export function boardHolder(holder: SolvedHolder, { dx, dy, stretch, cloth, open
   const placed = things.map((thing, index): Behind => {
     const box = boxOf({ ...thing, y: thing.y + dy }, x);
     const front = fronts.length === things.length ? fronts[index] : frontBefore(box, fronts);
-    const place = holder.kind === 'channel-row' ? `${id}${index + 1}` : (front?.id ?? id);
+    const place = shown.numbered === 'things' ? `${id}${index + 1}` : (front?.id ?? id);
     const hidden = !open && front !== undefined && box.y1 < front.y1 + NAME_NEEDS;
     const { line, name, radius } = thing;
     return { thing: { line, name, radius, place, hidden, ...box }, front };
@@ -43,7 +48,7 @@ export function boardHolder(holder: SolvedHolder, { dx, dy, stretch, cloth, open
     })),
     bands: bands.map(({ from, to, wide }) => ({ from: [x(from[0]), from[1] + dy], to: [x(to[0]), to[1] + dy], wide })),
     hidden: placed.flatMap(({ thing }) => (thing.hidden ? [thing.name] : [])),
-    across: acrossOf(holder, x0, (x0 + x1) / 2),
+    across: acrossOf(holder, shown, x0, (x0 + x1) / 2),
   };
 }
 
@@ -75,14 +80,16 @@ function boxOf({ x: left, y, width, height }: PlacedThing, x: (at: number) => nu
   return { x0: middle - width / 2, x1: middle + width / 2, y0: y, y1: y + height };
 }
 
-/** The first clear width of a holder. */
-const acrossKeys = ['slotWidth', 'noteWidth', 'clearWidth', 'room1', 'channel1'];
-
-function acrossOf({ id, sizes }: SolvedHolder, left: number, middle: number): BoardHolder['across'] {
-  const key = acrossKeys.find((name) => name in sizes);
-  if (!key) return undefined;
-  const wide = sizes[key]!.value;
-  // the first of several rooms begins at the left
-  const x0 = key === 'channel1' || 'room2' in sizes ? left : middle - wide / 2;
-  return { path: `holders/${id}/${key}`, x0, x1: x0 + wide };
+/** The first clear width of a holder: the first of several from the left, a single one in the middle. */
+function acrossOf(
+  { id, sizes }: SolvedHolder,
+  { clearWidth }: ShownHolder,
+  left: number,
+  middle: number,
+): BoardHolder['across'] {
+  const size = clearWidth === undefined ? undefined : sizes[clearWidth];
+  if (!size) return undefined;
+  const several = `${clearWidth!.slice(0, -1)}2` in sizes;
+  const x0 = several ? left : middle - size.value / 2;
+  return { path: `holders/${id}/${clearWidth!}`, x0, x1: x0 + size.value };
 }

@@ -43,7 +43,7 @@ export function boardsOf(
       holders: plan.faces.flatMap((face) =>
         solution.holders
           .filter((holder) => holder.face === face.id)
-          .map((holder) => boardHolder(holder, face))
+          .map((holder) => boardHolder(holder, face, kindOf(kinds.holders, holder.kind)?.shown))
           .map((holder) => ({ ...holder, ...within(plan, holder) })),
       ),
       tab: tab && tabOf(tab, solution),
@@ -55,8 +55,8 @@ export function boardsOf(
 
 /** Handles over a mouth: each end as far from the middle as the other. */
 function gripsOn({ width }: BoardPlan, { parts }: Solution): BoardGrip[] {
-  return parts.flatMap(({ id, kind, sizes: { spread, drop, handleWidth } }): BoardGrip[] => {
-    if (kind !== 'handles' || !spread || !drop || !handleWidth) return [];
+  return parts.flatMap(({ id, sizes: { spread, drop, handleWidth } }): BoardGrip[] => {
+    if (!spread || !drop || !handleWidth) return [];
     const [x0, x1] = [(width - spread.value) / 2, (width + spread.value) / 2];
     return [{ part: id, x0, x1, drop: drop.value, wide: handleWidth.value }];
   });

@@ -223,12 +223,23 @@ export interface MouthHandle {
   towards: 1 | -1;
 }
 
+/** What lists and boards tell of a family of holders. */
+export interface ShownHolder {
+  /** Its places have numbers behind its letter, A1 and A2: one for each mouth, or for each thing. */
+  numbered?: 'mouths' | 'things';
+  /** The size that is its first clear width; one that ends in a number is the first of several from the left. */
+  clearWidth?: string;
+  /** What its opening is called; default a pocket. */
+  opening?: string;
+}
+
 /** A family of holders: contents to measured, placed and made. */
 export interface HolderKind<Detail = unknown> {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
   readonly rules: readonly HouseRuleId[];
+  readonly shown?: ShownHolder;
   /** Where it may sit. */
   readonly seats: readonly SeatKind[];
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */

@@ -10,6 +10,7 @@ export const cardTiers: HolderKind<Tiers> = {
   title: 'Card tiers',
   params: tiersParams,
   rules: ['ease.card.across', 'ease.card.deep', 'topstitch.inset', 'mouth.hem', 'fold.loss'],
+  shown: { numbered: 'mouths', clearWidth: 'slotWidth' },
   seats: ['leaf'],
   suits({ shape, length, thickness }) {
     if (shape !== 'card') return { score: 0, why: 'Card pockets hold flat things.' };

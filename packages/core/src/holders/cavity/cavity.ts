@@ -10,6 +10,7 @@ export const cavity: HolderKind<Cavity> = {
   title: 'Inside',
   params: cavityParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],
+  shown: { clearWidth: 'room1', opening: 'mouth' },
   seats: ['cavity', 'flat'],
   suits: () => ({ score: 0.6, why: 'Goes in if the mouth is wide enough.' }),
   measure: measureCavity,

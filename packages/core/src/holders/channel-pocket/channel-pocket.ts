@@ -204,6 +204,7 @@ export const channelPocket: HolderKind<ChannelPocket> = {
   title: 'Channels on a face',
   params: { visible: pocketParams.visible },
   rules: ['ease.channel.across', 'ease.pocket.deep', 'topstitch.inset'],
+  shown: { clearWidth: 'channel1' },
   seats: ['leaf', 'wall'],
   suits: ({ length, width, shape }) => ({
     score: shape !== 'card' && length >= 2.5 * width ? 0.6 : 0.1,

@@ -222,6 +222,7 @@ export const channelRow: HolderKind<ChannelRow> = {
   title: 'Channels',
   params: {},
   rules: ['ease.channel.across', 'ease.channel.end'],
+  shown: { numbered: 'things', clearWidth: 'channel1' },
   seats: ['channels'],
   suits: ({ shape, length, width }) => ({
     score: shape === 'card' || length < 1.5 * width ? 0.5 : length >= 2.5 * width ? 0.9 : 0.7,

@@ -56,6 +56,7 @@ export function facePocket(style: PocketStyle): HolderKind<FacePocket> {
     title: style.title,
     params: { ...pocketParams, ...style.params },
     rules: ['ease.pocket.across', 'ease.pocket.deep', 'topstitch.inset', ...(style.rules ?? [])],
+    shown: { clearWidth: 'clearWidth' },
     seats: ['leaf', 'wall'],
     suits: (item) => style.suits(item),
     measure: (params, contents, inputs) => measure(style, params, contents, inputs),

@@ -231,6 +231,7 @@ export const noteCompartment: HolderKind<NoteCompartment> = {
   title: 'Note compartment',
   params,
   rules: ['ease.note.across', 'ease.note.deep', 'topstitch.inset'],
+  shown: { clearWidth: 'noteWidth' },
   seats: ['inside'],
   suits({ shape, thickness, rigid }) {
     if (shape !== 'card' || rigid) return { score: 0, why: 'A note compartment folds with the piece.' };

@@ -172,6 +172,7 @@ export const zipPocket: HolderKind<ZipPocket> = {
   title: 'Zip pocket',
   params,
   rules: ['ease.pocket.across', 'ease.pocket.deep', 'zip.beyond', 'topstitch.inset'],
+  shown: { clearWidth: 'clearWidth' },
   seats: ['leaf', 'wall'],
   suits: ({ thickness }) => ({ score: thickness <= 12 ? 0.4 : 0.2, why: 'For what must not fall out.' }),
   measure,
