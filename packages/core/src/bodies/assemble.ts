@@ -46,9 +46,10 @@ export function assemble(contributions: Contribution[], stacks: Record<Role, Lay
   >;
   const pieces = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
   const seams = contributions.flatMap(({ joins }) => joins);
-  const notched = withSeamNotches(pieces, seams);
+  const { pieces: notched, pairs } = withSeamNotches(pieces, seams);
   letterPieces(notched);
-  nameNotches(notched, seams);
+  const marked = pieces.filter(({ notches }) => notches.length > 0);
+  nameNotches(notched, seams, pairs, marked);
   const steps = [...firstSteps(pieces, materialOf), ...contributions.flatMap(({ operations }) => operations)];
   const operations = ordered(tellingGaps(steps, seams, pieces));
   const on = liesOn(notched, seams, operations);

@@ -35,16 +35,8 @@ export interface Rounding {
 }
 
 type Op = 'given' | 'sum' | 'product' | 'max' | 'min' | 'rule' | 'rounded';
-interface Parts {
-  value: number;
-  unit: Unit;
-  label: string;
-  op: Op;
-  inputs: readonly Term[];
-  rule?: Rule;
-  origin?: Origin;
-  rounding?: Rounding;
-}
+/** Where it comes from, what made it, what rounding added: at most one of them, of most numbers none. */
+type More = Partial<Pick<Derived, 'rule' | 'origin' | 'rounding'>>;
 
 /** A number that explains itself: built by the function that computes it, so that value and reason cannot drift. It is made by
  * the functions of this file and by nothing else: a copy with another value or label is no `Derived`. */
@@ -60,15 +52,15 @@ class Derived {
   declare readonly origin?: Origin;
   declare readonly rounding?: Rounding;
 
-  constructor({ value, unit, label, op, inputs, rule, origin, rounding }: Parts) {
+  constructor(value: number, unit: Unit, label: string, op: Op, inputs: readonly Term[], more?: More) {
     this.value = value;
     this.unit = unit;
     this.label = label;
     this.op = op;
     this.inputs = inputs;
-    if (rule) this.rule = rule;
-    if (origin) this.origin = origin;
-    if (rounding) this.rounding = rounding;
+    if (more?.rule) this.rule = more.rule;
+    if (more?.origin) this.origin = more.origin;
+    if (more?.rounding) this.rounding = more.rounding;
   }
 
   static is(value: unknown): value is Derived {
@@ -79,13 +71,14 @@ export type { Derived };
 
 export type Addend = Derived | { times: number; of: Derived };
 
+const NONE: readonly Term[] = [];
 const term = (from: Derived, times = 1): Term => ({ name: from.label, times, from });
 
 export const isDerivedValue = (value: unknown): value is Derived => Derived.is(value);
 
 /** A number that comes from outside: an item, a material, a house rule, the document. */
 export function given(label: string, value: number, origin: Origin, unit: Unit = 'mm'): Derived {
-  return new Derived({ value, unit, label, op: 'given', inputs: [], origin });
+  return new Derived(value, unit, label, 'given', NONE, { origin });
 }
 
 /** A size as it was measured on the cut pieces, mm.
@@ -104,14 +97,20 @@ export function sum(label: string, parts: Addend[]): Derived {
   const terms = parts.map((part) => ('of' in part ? term(part.of, part.times) : term(part)));
   const value = terms.reduce((total, { times: count, from }) => total + count * from.value, 0);
   const told = terms.filter(({ times: count, from }) => count !== 0 && from.value !== 0);
-  return new Derived({ value, unit: terms[0]?.from.unit ?? 'mm', label, op: 'sum', inputs: told });
+  return new Derived(value, terms[0]?.from.unit ?? 'mm', label, 'sum', told);
 }
 
 /** The product of a length and plain numbers. */
 export function product(label: string, factors: Derived[]): Derived {
   const value = factors.reduce((total, factor) => total * factor.value, 1);
   const unit = factors.find((factor) => factor.unit !== 'ratio' && factor.unit !== 'count')?.unit ?? 'ratio';
-  return new Derived({ value, unit, label, op: 'product', inputs: factors.map((factor) => term(factor)) });
+  return new Derived(
+    value,
+    unit,
+    label,
+    'product',
+    factors.map((factor) => term(factor)),
+  );
 }
 
 const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
@@ -122,7 +121,13 @@ export const halfOf = (label: string, of: Derived): Derived => product(label, [o
 function extreme(op: 'max' | 'min', label: string, choices: Derived[]): Derived {
   const value = Math[op](...choices.map((choice) => choice.value));
   const unit = choices[0]?.unit ?? 'mm';
-  return new Derived({ value, unit, label, op, inputs: choices.map((choice) => term(choice)) });
+  return new Derived(
+    value,
+    unit,
+    label,
+    op,
+    choices.map((choice) => term(choice)),
+  );
 }
 
 /** The largest of several demands. */
@@ -133,7 +138,14 @@ export const smallest = (label: string, choices: Derived[]): Derived => extreme(
 
 /** The result of a named rule. */
 export function byRule(rule: Rule, label: string, value: number, inputs: Derived[], unit: Unit = 'mm'): Derived {
-  return new Derived({ value, unit, label, op: 'rule', rule, inputs: inputs.map((input) => term(input)) });
+  return new Derived(
+    value,
+    unit,
+    label,
+    'rule',
+    inputs.map((input) => term(input)),
+    { rule },
+  );
 }
 
 /** The number on the grid, with what the rounding added. */
@@ -141,8 +153,9 @@ export function rounded(of: Derived, grid: GridId, direction: RoundingDirection)
   const value = roundToGrid(of.value, grid, direction);
   const rounding = { grid, direction, residue: value - of.value };
   const { unit, label } = of;
-  return new Derived({ value, unit, label, op: 'rounded', inputs: [term(of)], rounding });
+  return new Derived(value, unit, label, 'rounded', [term(of)], { rounding });
 }
 
 /** The same number under another name. */
-export const named = (label: string, of: Derived): Derived => new Derived({ ...of, label });
+export const named = (label: string, of: Derived): Derived =>
+  new Derived(of.value, of.unit, label, of.op, of.inputs, of);

@@ -1,4 +1,4 @@
-import { boundsOf, flatten, pointAlong } from '../geometry/outline.ts';
+import { boundsOf, edgeLength, pointAlong, type Outline } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from './piece.ts';
 import { drawnNotches } from './seam-notches.ts';
@@ -11,11 +11,12 @@ const near = (value: number): number => Math.round(value * 100) || 0;
 export function letterPieces(pieces: readonly Piece[]): void {
   const letters = new Map<string, string>();
   // most differ in size already: only where two are as large is the rest compared
-  const sizes = new Map<string, number>();
-  for (const piece of pieces) sizes.set(sizeOf(piece), (sizes.get(sizeOf(piece)) ?? 0) + 1);
+  const sizes = pieces.map(sizeOf);
+  const counts = new Map<string, number>();
+  for (const size of sizes) counts.set(size, (counts.get(size) ?? 0) + 1);
   let next = 0;
-  for (const piece of pieces) {
-    if (sizes.get(sizeOf(piece)) === 1) {
+  for (const [index, piece] of pieces.entries()) {
+    if (counts.get(sizes[index]!) === 1) {
       piece.letter = letterOf(next++);
       continue;
     }
@@ -37,34 +38,42 @@ function letterOf(index: number): string {
   return index < 26 ? last : letterOf(Math.floor(index / 26) - 1) + last;
 }
 
-/** All that tells a piece from another when it is cut and marked, as one text.
+/** All that tells a piece from another when it is cut and marked, as one text. Places are told without their order, by a sum over
+ * them: outlines of one shape may begin at different corners.
  * @param turned as its mirror image, left and right exchanged */
 function keyOf(piece: Piece, turned: boolean): string {
   const { left, bottom, width } = boundsOf(piece.cut);
-  const at = ([x, y]: Point): string => {
-    const across = x - left;
-    return `${near(turned ? width - across : across)},${near(y - bottom)}`;
-  };
-  const sorted = (points: readonly string[]): string => [...points].sort().join(' ');
-  const span = (from: Point, to: Point): string => sorted([at(from), at(to)]);
+  const at = ([x, y]: Point): number => mixed(near(turned ? left + width - x : x - left), near(y - bottom));
   const edge = (id: string) => piece.stitch.find((each) => each.id === id)!;
   const along = (id: string, mm: number) => at(pointAlong(edge(id), mm));
-  return JSON.stringify([
-    piece.role,
-    piece.materials,
-    piece.layers,
-    piece.byRuler,
-    piece.note,
-    piece.grain,
-    piece.layerOf !== undefined,
-    sorted(flatten(piece.cut, { tolerance: 0.5 }).map(at)),
-    sorted(flatten(piece.stitch, { tolerance: 0.5 }).map(at)),
-    sorted(piece.folds.map(({ from, to, kind, order }) => `${kind} ${order} ${span(from, to)}`)),
-    sorted([...new Set(drawnNotches(piece).map((notch) => along(notch.edge, notch.at)))]),
-    sorted(piece.marks.map((mark) => `${mark.kind} ${mark.label} ${at(mark.at)}`)),
-    sorted(piece.lines.map(({ from, to, label }) => `${label} ${span(from, to)}`)),
-    sorted(
-      piece.gaps.map(({ edge: on, from, to, label = '' }) => `${label} ${sorted([along(on, from), along(on, to)])}`),
-    ),
-  ]);
+  // an arc is told by its middle, a line by its ends
+  const corners = (outline: Outline) =>
+    total(
+      outline,
+      (each) => at(each.from) + (each.kind === 'arc' ? 3 * at(pointAlong(each, edgeLength(each) / 2)) : 0),
+    );
+  const { role, materials, layers, grain, note, byRuler, layerOf } = piece;
+  return [
+    role,
+    materials,
+    layers.map(({ material, coverage, held }) => `${material} ${coverage} ${held}`),
+    grain,
+    note,
+    byRuler,
+    layerOf !== undefined,
+    corners(piece.cut),
+    corners(piece.stitch),
+    total(piece.folds, ({ from, to, kind, order }) => (at(from) + at(to)) * (2 * order + (kind === 'valley' ? 1 : 0))),
+    [...new Set(drawnNotches(piece).map((notch) => along(notch.edge, notch.at)))].sort((a, b) => a - b),
+    piece.marks.map((mark) => `${mark.kind} ${mark.label} ${at(mark.at)}`).sort(),
+    piece.lines.map(({ from, to, label }) => `${label} ${at(from) + at(to)}`).sort(),
+    piece.gaps.map(({ edge: on, from, to, label }) => `${label} ${along(on, from) + along(on, to)}`).sort(),
+  ].join('|');
 }
+
+/** A whole number that stands for a place; sums of different places are hardly ever the same. */
+const mixed = (x: number, y: number): number =>
+  Math.imul(Math.imul(x + 0x9e37, 0x85ebca6b) ^ (y + 0x79b9), 0xc2b2ae35) + Math.imul(y - x, 0x27d4eb2f);
+
+const total = <T>(list: readonly T[], of: (each: T) => number): number =>
+  list.reduce((sum, each) => sum + of(each), list.length);

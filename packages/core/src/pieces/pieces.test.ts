@@ -50,9 +50,14 @@ const sewn = (id: string, a: Seam['a'], b: Seam['b'], more: Partial<Seam> = {}):
   ...more,
 });
 function notched(pieces: Piece[], seams: Seam[]) {
-  const made = withSeamNotches(pieces, seams);
+  const { pieces: made, pairs } = withSeamNotches(pieces, seams);
   letterPieces(made);
-  nameNotches(made, seams);
+  nameNotches(
+    made,
+    seams,
+    pairs,
+    pieces.filter(({ notches }) => notches.length > 0),
+  );
   expect(walkSeams(made, seams).every(({ walks }) => walks)).toBe(true);
   const told = (at: number) =>
     made[at]!.notches.map(({ edge, at: along, name, meets = [] }) => [edge, along, name, meets.join(' ')]);

@@ -30,31 +30,45 @@ interface Match {
 
 /** Adds what must be found when a seam is sewn: where it begins or ends inside an edge, and its middle where middles are matched,
  * a notch of one id on both pieces. A line on a face is drawn and has none.
- * @returns the pieces in their order; those without such a place as they were */
-export function withSeamNotches(pieces: readonly Piece[], seams: readonly Seam[]): Piece[] {
+ * @returns the pieces in their order, those without such a place as they were; and which notches come to lie on each other */
+export function withSeamNotches(
+  pieces: readonly Piece[],
+  seams: readonly Seam[],
+): { pieces: Piece[]; pairs: [Notch, Notch][] } {
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   const added = new Map<string, Notch[]>();
-  const add = (walk: Walk, id: string, along: number) => {
+  const pairs: [Notch, Notch][] = [];
+  const add = (walk: Walk, id: string, along: number): Notch | undefined => {
     const place = placeAt(walk, along);
-    if (!place) return;
-    const list = added.get(walk.piece.id) ?? [];
-    added.set(walk.piece.id, list);
-    list.push({ id, ...place });
+    if (!place) return undefined;
+    const notch: Notch = { id, edge: place.edge, at: place.at };
+    const list = added.get(walk.piece.id);
+    if (list) list.push(notch);
+    else added.set(walk.piece.id, [notch]);
+    return notch;
   };
   for (const seam of seams) {
+    if (isSeen(seam)) continue;
     const [a, b] = [walkOf(seam.a, byId), walkOf(seam.b, byId)];
-    if (!a || !b || (a.stretches.length === 0 && b.stretches.length === 0)) continue;
+    if (!a || !b) continue;
     for (const { id, a: onA, b: onB } of matchesOf(seam, a, b)) {
       if (isMarked(a, onA, b, onB)) continue;
-      add(a, id, onA);
-      add(b, id, onB);
+      const [one, other] = [add(a, id, onA), add(b, id, onB)];
+      if (one && other) pairs.push([one, other]);
     }
   }
-  return pieces.map((piece) => {
+  const notched = pieces.map((piece) => {
     const notches = added.get(piece.id);
     return notches ? { ...piece, notches: [...piece.notches, ...notches] } : piece;
   });
+  return { pieces: notched, pairs };
 }
+
+/** Whether a seam goes from corner to corner of both edges, which is seen without a notch. */
+const isSeen = ({ a, b, centre, ease }: Seam): boolean => !centre && !ease?.at && isWhole(a) && isWhole(b);
+
+const isWhole = ({ parts }: EdgeRun): boolean =>
+  parts.length === 1 && parts[0]!.from === undefined && parts[0]!.to === undefined;
 
 function walkOf({ piece: id, parts }: EdgeRun, pieces: ReadonlyMap<string, Piece>): Walk | undefined {
   const piece = pieces.get(id);
@@ -136,25 +150,36 @@ export const drawnNotches = ({ notches, stitch }: Pick<Piece, 'notches' | 'stitc
   });
 
 /** Gives each notch its name, and says what it meets: notches at one place have one name, numbered along the outline from its
- * first edge on (`A1`). */
-export function nameNotches(pieces: readonly Piece[], seams: readonly Seam[]): void {
+ * first edge on (`A1`).
+ * @param pairs notches made from seams that come to lie on each other
+ * @param marked pieces with notches of their own: those have the id of what they mark, and meet where a seam brings them together */
+export function nameNotches(
+  pieces: readonly Piece[],
+  seams: readonly Seam[],
+  pairs: readonly (readonly [Notch, Notch])[],
+  marked: readonly Piece[],
+): void {
   for (const piece of pieces) if (piece.notches.length > 0) numberNotches(piece);
-  const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+  for (const [one, other] of pairs) meetEachOther(one, other);
+  const byId = new Map(marked.map((piece) => [piece.id, piece]));
   for (const { a, b } of seams) {
     const [one, other] = [byId.get(a.piece), byId.get(b.piece)];
-    if (one && other && one.notches.length > 0 && other.notches.length > 0) meetAlong(onRun(one, a), onRun(other, b));
+    if (one && other) meetAlong(onRun(one, a), onRun(other, b));
   }
 }
 
 function numberNotches({ letter, stitch, notches }: Piece): void {
-  const order = new Map(stitch.map(({ id }, index) => [id, index]));
-  const sorted = [...notches].sort((one, other) => order.get(one.edge)! - order.get(other.edge)! || one.at - other.at);
+  // along the outline: by the number of the edge, then by the place on it; no edge is longer than this
+  const LONGEST = 1e6;
+  const rank = new Map(stitch.map(({ id }, index) => [id, index * LONGEST]));
+  const sorted = notches.map((notch) => ({ notch, at: rank.get(notch.edge)! + notch.at }));
+  sorted.sort((one, other) => one.at - other.at);
   let number = 0;
-  let before: Notch | undefined;
-  for (const notch of sorted) {
-    if (!before || before.edge !== notch.edge || notch.at - before.at > 0.01) number++;
-    notch.name = `${letter}${number}`;
-    before = notch;
+  let before = -1;
+  for (const { notch, at } of sorted) {
+    if (at - before > 0.01) number++;
+    notch.name = letter + String(number);
+    before = at;
   }
 }
 
@@ -163,10 +188,13 @@ function meetAlong(on: readonly Notch[], onto: readonly Notch[]): void {
   const mates = new Map(onto.map((notch) => [notch.id, notch]));
   for (const notch of on) {
     const mate = mates.get(notch.id);
-    if (!mate || mate === notch) continue;
-    meet(notch, mate);
-    meet(mate, notch);
+    if (mate && mate !== notch) meetEachOther(notch, mate);
   }
+}
+
+function meetEachOther(one: Notch, other: Notch): void {
+  meet(one, other);
+  meet(other, one);
 }
 
 const onRun = ({ notches }: Piece, { parts }: EdgeRun): Notch[] =>
