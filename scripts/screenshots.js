@@ -90,6 +90,7 @@ const views = {
     async (page) => {
       await page.getByLabel('The entry in hand').getByText('Measure its thickness').click();
       await page.getByLabel('Thickness of them all').fill('3.6');
+      await page.keyboard.press('Enter');
       await page
         .getByLabel('Before it is changed')
         .getByText(/out otherwise/)
@@ -101,6 +102,7 @@ const views = {
     '/shelves/rules',
     async (page) => {
       await page.getByLabel('Ease, card in a slot, across').fill('4');
+      await page.keyboard.press('Enter');
       await page.getByText(/designs come out otherwise/).waitFor();
     },
   ],
