@@ -95,6 +95,8 @@ function check({ revisions, entries, imports }: Acknowledged): void {
   }
 }
 
+const countOf = ({ revisions, entries, imports }: Acknowledged): number =>
+  revisions.size + entries.length + imports.length;
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 test(`after ${ROUNDS} kills and closed tabs among saves and imports every acknowledged change is there`, async () => {
@@ -109,7 +111,8 @@ test(`after ${ROUNDS} kills and closed tabs among saves and imports every acknow
       importing(mark, stop.signal, said, leave.signal),
       importing(`${mark}b`, stop.signal, said),
     ].map((each) => each.catch(() => undefined));
-    // from before the first answer to the middle of the third table
+    // from before the first answer to the middle of the third table; never by the clock alone, machines are fast and slow
+    for (let tries = 0; countOf(said) < round % 10 && tries < 1000; tries++) await wait(10);
     await wait(20 + ((round * 37) % 20) * 20);
     const killed = round % 2 === 0;
     if (killed) await server.kill();
@@ -120,8 +123,9 @@ test(`after ${ROUNDS} kills and closed tabs among saves and imports every acknow
     stop.abort();
     await Promise.all(work);
     check(said);
-    acknowledged += [...said.revisions.values()].length + said.entries.length + said.imports.length;
+    acknowledged += countOf(said);
     if (killed) server = await startBuiltServer(data);
   }
-  expect(acknowledged).toBeGreaterThan(ROUNDS * 5);
+  // as many as were waited for, at least: 0 to 9 a round
+  expect(acknowledged).toBeGreaterThanOrEqual(ROUNDS * 4.5);
 });

@@ -26,7 +26,10 @@ describe('files of a design', () => {
   });
   test('pattern.svg, chart.csv and design.json', async () => {
     expect(String((await file('pattern.svg').expect(200)).body)).toContain('<svg xmlns');
-    expect(String((await file('chart.csv').expect(200)).body).split('\r\n')).toHaveLength(15);
+    const rows = String((await file('chart.csv').expect(200)).body).split('\r\n');
+    // 13 pieces: three pockets are cut alike, two others, and two backings
+    expect(rows).toHaveLength(1 + (13 - 2 - 1 - 1) + 1);
+    expect(rows.filter((row) => row.includes(',3,'))).toEqual([expect.stringContaining('Card pocket A1, A2, B1')]);
     expect(JSON.parse(String((await file('design.json').expect(200)).body))).toEqual(demoDesigns[0]);
   });
   test.each([
