@@ -68,11 +68,11 @@ export interface MeasuredHolder<Detail = unknown> {
   findings: Finding[];
 }
 
-/** A leaf, the whole inside behind the leaves, the room between a front and a back, a pocket as wide as the piece that
- * is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
+/** A leaf, the whole inside behind the leaves, the room between a front and a back (`walled` where it has walls to hang things
+ * from, see `InnerWalls`), a pocket as wide as the piece that is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
  * the side seams, a room with walls all round, a compartment between two dividers, or a flat lining with a zipped mouth. */
 export type SeatKind =
-  'leaf' | 'inside' | 'cavity' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file' | 'flat';
+  'leaf' | 'inside' | 'cavity' | 'walled' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file' | 'flat';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 

@@ -128,19 +128,33 @@ describe('every kind of holder', () => {
   const seats = Object.entries(kinds.bodies).flatMap(([body, { faces }]) =>
     faces({}).map((face) => ({ body, ...face })),
   );
-  test.each(Object.keys(kinds.holders))('%s', async (holder) => {
-    const { seats: own, suits } = kinds.holders[holder]!;
-    const seat = seats.find(({ seat: on }) => own.includes(on));
-    expect([holder, seat !== undefined]).toEqual([holder, true]);
+  const on = (holder: string, { body, id }: { body: string; id: string }, params: Params = {}) => {
+    const { suits } = kinds.holders[holder]!;
     const item = [...items].sort((one, other) => suits(other).score - suits(one).score)[0]!;
-    const empty = holding(seat!.body, item);
-    const design = {
-      ...empty,
-      holders: [{ id: 'A', kind: holder, params: {}, contents: [{ line: 'c1', count: 1 }] }],
-      faces: { [seat!.id]: { kind: 'holder' as const, id: 'A' } },
+    return {
+      ...holding(body, item),
+      holders: [{ id: 'A', kind: holder, params, contents: [{ line: 'c1', count: 1 }] }],
+      faces: { [id]: { kind: 'holder' as const, id: 'A' } },
     };
+  };
+  const seatsOf = (holder: string) => seats.filter(({ seat }) => kinds.holders[holder]!.seats.includes(seat));
+  test.each(Object.keys(kinds.holders))('%s', async (holder) => {
+    const [seat] = seatsOf(holder);
+    expect([holder, seat !== undefined]).toEqual([holder, true]);
+    const design = on(holder, seat!);
     expect(solve(design).holders.map(({ kind }) => kind)).toEqual([holder]);
     await walk(design);
+  });
+  test.each(Object.keys(kinds.holders))('%s on every face that has a seat for it, however it is set', (holder) => {
+    const { params } = kinds.holders[holder]!;
+    const set = Object.entries(params).flatMap(([key, spec]) =>
+      spec.kind === 'choice' ? spec.choices.map(({ id }): Params => ({ [key]: id })) : [],
+    );
+    for (const seat of seatsOf(holder))
+      for (const each of [{}, ...set]) {
+        const { holders } = solve(on(holder, seat, each));
+        expect([seat.body, seat.id, each, holders.length]).toEqual([seat.body, seat.id, each, 1]);
+      }
   });
 });
 

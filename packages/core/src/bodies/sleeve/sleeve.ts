@@ -24,7 +24,7 @@ export const sleeve: BodyKind<Sleeve> = {
       ? { rules, stacks }
       : { rules, stacks: { ...stacks, lining: UNLINED } },
   faces: () => [
-    { id: 'inside', title: 'between front and back', seat: 'cavity' },
+    { id: 'inside', title: 'between front and back', seat: 'walled' },
     { id: 'front', title: 'on the outside of the front', seat: 'wall' },
     { id: 'divider', title: 'hanging between the side seams', seat: 'pouch' },
   ],

@@ -11,7 +11,7 @@ export const cavity: HolderKind<Cavity> = {
   params: cavityParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],
   shown: { clearWidth: 'room1', opening: 'mouth' },
-  seats: ['cavity', 'flat'],
+  seats: ['cavity', 'walled', 'flat'],
   suits: () => ({ score: 0.6, why: 'Goes in if the mouth is wide enough.' }),
   measure: measureCavity,
   place: placeCavity,

@@ -238,7 +238,7 @@ export const looseDividers: HolderKind<LooseDividers> = {
   title: 'Dividers',
   params,
   rules: ['ease.cavity.across', 'ease.cavity.end', 'divider.above'],
-  seats: ['cavity'],
+  seats: ['walled'],
   suits: () => ({ score: 0.3, why: 'Several things apart in one large bag.' }),
   measure,
   place,

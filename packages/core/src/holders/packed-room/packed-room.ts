@@ -131,7 +131,7 @@ export const packedRoom: HolderKind<PackedRoom> = {
   title: 'Loose inside',
   params: packedParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],
-  seats: ['box', 'cavity'],
+  seats: ['box', 'cavity', 'walled'],
   suits: () => ({ score: 0.55, why: 'Anything goes in that passes the opening.' }),
   measure,
   place,
