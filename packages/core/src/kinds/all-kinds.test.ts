@@ -16,7 +16,8 @@ import { patternPdf } from '../files/pattern-pdf.ts';
 import { formOf } from '../form/form.ts';
 import { skinOf } from '../form/skin.ts';
 import { proposeForms } from '../proposals/propose-forms.ts';
-import type { ParamSpec } from '../holders/holder-kind.ts';
+import type { SizedFace } from '../bodies/body-kind.ts';
+import type { ParamSpec, SeatKind } from '../holders/holder-kind.ts';
 import { countParam, flagParam, paramsShown, rangeOf } from '../holders/params.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { standardShelves } from '../shelves/shelves.ts';
@@ -124,6 +125,25 @@ describe('every family of bodies', () => {
   });
 });
 
+/** What a seat of a kind promises to the holders that take it. */
+const promised: Partial<Record<SeatKind, readonly (keyof SizedFace)[]>> = {
+  cavity: ['panels', 'depthOf'],
+  walled: ['panels', 'inner', 'depthOf'],
+  flat: ['panels', 'depthOf', 'opening'],
+  channels: ['panels', 'depthOf'],
+  pouch: ['inner'],
+  round: ['acrossOf', 'depthOf'],
+  box: ['clear'],
+  file: ['clear'],
+};
+test.each(Object.keys(kinds.bodies))('each face of %s gives what its seat promises', (body) => {
+  const { faces } = solve(holding(body, items[1]!)).body;
+  for (const { id, seat } of facesOf({ body: { kind: body, params: {} } }, kinds)) {
+    const given: string[] = Object.keys(faces.find((face) => face.id === id)!);
+    expect([id, (promised[seat] ?? []).filter((member) => !given.includes(member))]).toEqual([id, []]);
+  }
+});
+
 describe('every kind of holder', () => {
   const seats = Object.entries(kinds.bodies).flatMap(([body, { faces }]) =>
     faces({}).map((face) => ({ body, ...face })),
@@ -131,9 +151,13 @@ describe('every kind of holder', () => {
   const on = (holder: string, { body, id }: { body: string; id: string }, params: Params = {}) => {
     const { suits } = kinds.holders[holder]!;
     const item = [...items].sort((one, other) => suits(other).score - suits(one).score)[0]!;
+    const alone = holding(body, item);
+    // two of it: what parts them is made too
+    const contents = alone.contents.map((line) => ({ ...line, count: 2 }));
     return {
-      ...holding(body, item),
-      holders: [{ id: 'A', kind: holder, params, contents: [{ line: 'c1', count: 1 }] }],
+      ...alone,
+      contents,
+      holders: [{ id: 'A', kind: holder, params, contents: [{ line: 'c1', count: 2 }] }],
       faces: { [id]: { kind: 'holder' as const, id: 'A' } },
     };
   };

@@ -47,6 +47,11 @@ function size(design: Params, [inside]: MeasuredFace[], { rules, grid, stacks }:
         host: { piece: SHEET, width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
+        // one piece is both: the front with its mouth down, the back with its mouth up
+        panels: {
+          front: { piece: SHEET, at: (fromLeft, down) => [fromLeft, down] },
+          back: { piece: SHEET, at: (fromLeft, down) => [fromLeft, 2 * height.value - down] },
+        },
         depthOf: (cut) => asCut(cut).height,
       },
     ],
