@@ -1,6 +1,6 @@
 import { Controller, Delete, Get, HttpCode, Param, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { BinQuery } from './design-requests.ts';
+import { PageQuery } from './design-requests.ts';
 import { DesignsService } from './designs.service.ts';
 
 @ApiTags('designs')
@@ -10,7 +10,7 @@ export class BinController {
 
   @Get()
   @ApiOperation({ summary: 'The bin: designs that were thrown away, the last one first, a page at a time' })
-  list(@Query() { page }: BinQuery) {
+  list(@Query() { page }: PageQuery) {
     return this.designs.bin(page);
   }
 

@@ -31,7 +31,7 @@ export class KeepVersionRequest {
   name!: string;
 }
 
-export class BinQuery {
+export class PageQuery {
   @ApiPropertyOptional({ minimum: 1, default: 1 })
   @MayBeLeftOut()
   @Type(() => Number)
@@ -41,7 +41,7 @@ export class BinQuery {
   page?: number;
 }
 
-export class DesignQuery extends BinQuery {
+export class DesignQuery extends PageQuery {
   @ApiPropertyOptional({ description: 'Part of the name' })
   @MayBeLeftOut()
   @IsString()
