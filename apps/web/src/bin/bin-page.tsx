@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
-import { api, failureWords, type BinnedDesign, type BinPageOfDesigns } from '../api/client.ts';
+import { api, failureWords, type BinnedDesign } from '../api/client.ts';
+import { useFetched } from '../api/use-fetched.ts';
 import { Failed } from '../ui/failed.tsx';
 import { Pager } from '../ui/pager.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
@@ -10,7 +11,7 @@ import { SheetDialog } from '../ui/sheet-dialog.tsx';
 /** Designs that were thrown away: each can come back, or go for good. */
 export function BinPage() {
   const [page, setPage] = useState(1);
-  const { bin, failure, reload } = useBin(page);
+  const { found: bin, failure, reload } = useFetched(useCallback(() => api.bin(page), [page]));
   const [leaving, ask] = useState<BinnedDesign>();
   useEffect(() => {
     document.title = 'Bin · Zindle';
@@ -42,7 +43,7 @@ export function BinPage() {
       <main className="mx-auto max-w-[760px] px-6 py-6">
         <h1 className="text-2xl">Bin</h1>
         <p className="mt-1 text-quiet">Designs that were thrown away. They stay here until you delete them for good.</p>
-        {failure && <Failed onAgain={reload}>{failure}</Failed>}
+        {failure && <Failed onAgain={reload}>{failure.message}</Failed>}
         {!bin && !failure && <p className="mt-4 text-quiet">Loading …</p>}
         {bin && bin.total === 0 && (
           <p className="mt-6 text-quiet">
@@ -96,26 +97,3 @@ export function BinPage() {
 
 const whenWords = (iso: string): string =>
   new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
-
-function useBin(page: number) {
-  const [bin, setBin] = useState<BinPageOfDesigns>();
-  const [failure, setFailure] = useState<string>();
-  const [asked, setAsked] = useState(0);
-  useEffect(() => {
-    let late = false;
-    api
-      .bin(page)
-      .then((found) => {
-        if (late) return;
-        setBin(found);
-        setFailure(undefined);
-      })
-      .catch((error: unknown) => {
-        if (!late) setFailure(failureWords(error));
-      });
-    return () => {
-      late = true;
-    };
-  }, [page, asked]);
-  return { bin, failure, reload: useCallback(() => setAsked((count) => count + 1), []) };
-}

@@ -4,7 +4,8 @@ import { useCallback, useEffect, useState } from 'react';
 import { Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { api, ApiFailure, failureWords, type ShelfPageOfDesigns, type ShelfRow } from '../api/client.ts';
+import { api, failureWords, type ShelfRow } from '../api/client.ts';
+import { useFetched } from '../api/use-fetched.ts';
 import { useShelves } from '../store/shelves.ts';
 import { freshId } from '../store/fresh-id.ts';
 import { Failed } from '../ui/failed.tsx';
@@ -19,7 +20,8 @@ const newName = (body: string, { bodies }: Kinds): string => `New ${bodies[body]
 export function ShelfPage() {
   const [search, setSearch] = useState('');
   const [page, setPage] = useState(1);
-  const { shelf, failure, reload } = useShelf(search, page);
+  const ask = useCallback(() => api.shelf(search, page), [search, page]);
+  const { found: shelf, failure, reload } = useFetched(ask);
   const navigate = useNavigate();
   const kinds = useKinds();
   useEffect(() => {
@@ -94,31 +96,6 @@ export function ShelfPage() {
       </main>
     </div>
   );
-}
-
-function useShelf(search: string, page: number) {
-  const [shelf, setShelf] = useState<ShelfPageOfDesigns>();
-  const [failure, setFailure] = useState<ApiFailure>();
-  const [asked, setAsked] = useState(0);
-  useEffect(() => {
-    let late = false;
-    api
-      .shelf(search, page)
-      .then((found) => {
-        if (late) return;
-        setShelf(found);
-        setFailure(undefined);
-      })
-      .catch((error: unknown) => {
-        if (!late)
-          setFailure(error instanceof ApiFailure ? error : new ApiFailure(0, 'server.away', failureWords(error)));
-      });
-    return () => {
-      late = true;
-    };
-  }, [search, page, asked]);
-  const reload = useCallback(() => setAsked((count) => count + 1), []);
-  return { shelf, failure, reload };
 }
 
 /** Draws the wallet that is missing, and offers the one next move. */

@@ -6,6 +6,9 @@ import { useShelves } from '../store/shelves.ts';
 import { MayFail } from '../ui/may-fail.tsx';
 import { saveFile } from '../ui/save-file.ts';
 
+const jsonFile = (value: unknown): Blob =>
+  new Blob([`${JSON.stringify(value, null, 2)}\n`], { type: 'application/json' });
+
 /** A panel or drawing of the open design that may fail alone. */
 export function PartOfDesign({ part, children }: { part: string; children: React.ReactNode }) {
   const document = useDesign((state) => state.document);
@@ -28,11 +31,7 @@ export function PartOfDesign({ part, children }: { part: string; children: React
           Undo the last step
         </button>
       )}
-      <button
-        type="button"
-        className="button"
-        onClick={() => saveFile(`${document.id}.json`, `${JSON.stringify(document, null, 2)}\n`)}
-      >
+      <button type="button" className="button" onClick={() => saveFile(`${document.id}.json`, jsonFile(document))}>
         Save it as JSON
       </button>
       <button type="button" className="button" onClick={() => void toBin()}>

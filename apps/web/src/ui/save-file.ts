@@ -1,6 +1,6 @@
-/** Gives the maker a text as a file of her own. */
-export function saveFile(name: string, text: string, type = 'application/json'): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+/** Gives the maker a file of her own. */
+export function saveFile(name: string, content: Blob): void {
+  const address = URL.createObjectURL(content);
   const link = Object.assign(document.createElement('a'), { href: address, download: name });
   link.click();
   // the browser takes it after the click has been handled

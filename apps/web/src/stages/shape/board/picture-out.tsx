@@ -4,6 +4,7 @@ import { toast } from 'sonner';
 import type { Shown } from '../../../board/drawing-kit.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import { ActionMenu } from '../../../ui/action-menu.tsx';
+import { saveFile } from '../../../ui/save-file.ts';
 import { useUnit } from '../../../ui/use-length.ts';
 import type { WithSolution } from '../../use-solved.ts';
 
@@ -21,11 +22,7 @@ export function PictureOut({ document, solution, board, show }: Props) {
     try {
       const { pictureOf } = await import('../../../board/picture.tsx');
       const { blob, name } = await pictureOf({ document, solution, board, show, unit }, kind);
-      const link = window.document.createElement('a');
-      link.href = URL.createObjectURL(blob);
-      link.download = name;
-      link.click();
-      setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+      saveFile(name, blob);
     } catch {
       toast('The picture could not be made. Try again, or take the other kind.');
     }
