@@ -113,7 +113,7 @@ export function product(label: string, factors: Derived[]): Derived {
   );
 }
 
-const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
+export const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
 
 /** Half of a number. */
 export const halfOf = (label: string, of: Derived): Derived => product(label, [of, half]);

@@ -13,7 +13,7 @@ import { limits } from '../limits.ts';
 import { changeContents, changeItem } from './contents.ts';
 import type { Edit } from './edit.ts';
 import { setPartParam } from './parts.ts';
-import { bodyKind, faceTitle, holderKind } from './seats.ts';
+import { bodyKind, faceTitle, holderKind, withGroup } from './seats.ts';
 import { setBodyParam, setClosureParam, setHolderParam, setPin, setRule } from './settings.ts';
 
 /** A number in a sum that the maker may change there. mm */
@@ -65,9 +65,10 @@ const editors: Readonly<Record<string, Editor>> = {
     const range = { least: limits.size.least, most: limits.pinned.most };
     return { title: 'Pinned size', ...range, edit: (value) => setPin(path, 'a size', value) };
   },
-  faces(document, [face = '', ...way], _, kinds) {
+  faces(document, [face = '', ...path], _, kinds) {
     const arrangement = document.faces[face];
-    if (!arrangement || way.at(-1) !== 'gap' || !groupAt(arrangement, way.slice(0, -1))) return undefined;
+    const way = wayTo(path);
+    if (!arrangement || !way || !hasGroup(arrangement, way)) return undefined;
     return {
       title: `Gap on ${faceTitle(document, face, kinds).toLowerCase()}`,
       ...limits.gap,
@@ -75,7 +76,10 @@ const editors: Readonly<Record<string, Editor>> = {
         name: 'Change a gap',
         apply: (design) => ({
           ...design,
-          faces: { ...design.faces, [face]: withGap(design.faces[face] ?? arrangement, way.slice(0, -1), gap) },
+          faces: {
+            ...design.faces,
+            [face]: withGroup(design.faces[face] ?? arrangement, way, (group) => ({ ...group, gap })),
+          },
         }),
       }),
     };
@@ -145,16 +149,13 @@ const words: Record<keyof typeof measures, string> = {
   edgeRadius: 'edge radius',
 };
 
-function groupAt(arrangement: Arrangement, [step, index, ...rest]: readonly string[]): boolean {
-  if (arrangement.kind === 'holder') return false;
-  if (step === undefined) return true;
-  const child = arrangement.children[Number(index)];
-  return child !== undefined && groupAt(child, rest);
+/** The way to a group from the path of its gap: `children/0/children/2/gap` is 0, 2. */
+function wayTo(path: readonly string[]): number[] | undefined {
+  const [, steps] = /^((?:children\/\d+\/)*)gap$/.exec(path.join('/')) ?? [];
+  return steps === undefined ? undefined : (steps.match(/\d+/g) ?? []).map(Number);
 }
 
-function withGap(arrangement: Arrangement, [step, index, ...rest]: readonly string[], gap: number): Arrangement {
-  if (arrangement.kind === 'holder') return arrangement;
-  if (step === undefined) return { ...arrangement, gap };
-  const children = arrangement.children.map((child, at) => (at === Number(index) ? withGap(child, rest, gap) : child));
-  return { ...arrangement, children };
+function hasGroup(arrangement: Arrangement | undefined, [next, ...way]: readonly number[]): boolean {
+  if (arrangement?.kind !== 'row' && arrangement?.kind !== 'column') return false;
+  return next === undefined || hasGroup(arrangement.children[next], way);
 }
