@@ -1,18 +1,10 @@
 import { polygonContains } from 'd3-polygon';
-import {
-  boundsOf,
-  line,
-  pointAlong,
-  outwards,
-  edgeLength,
-  type Edge,
-  type Outline,
-  flatten,
-} from '../geometry/outline.ts';
+import { boundsOf, pointAlong, outwards, type Edge, type Outline, flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Notch, Piece } from '../pieces/piece.ts';
 import { drawnNotches } from '../pieces/seam-notches.ts';
+import { stretchOf } from '../pieces/stretch.ts';
 
 /** The layers of a printed pattern, in drawing order. */
 export const layerIds = ['cut', 'stitch', 'fold', 'marks', 'labels'] as const;
@@ -86,12 +78,9 @@ export function runPath(piece: Piece, { parts }: EdgeRun): string {
   const at = ([x, y]: Point): Point => [x - left, bottom + height - y];
   return parts
     .map((part) => {
-      const edge =
-        'edge' in part
-          ? piece.stitch.find(({ id }) => id === part.edge)
-          : piece.lines.flatMap((each) => (each.id === part.line ? [line(each.id, each.from, each.to)] : []))[0];
-      if (!edge) return '';
-      const [from, to] = [part.from ?? 0, part.to ?? edgeLength(edge)];
+      const found = stretchOf(piece, part);
+      if (!found) return '';
+      const { edge, from, to } = found;
       const steps = edge.kind === 'line' ? 1 : 24;
       const points = Array.from({ length: steps + 1 }, (_, step) =>
         at(pointAlong(edge, from + (step / steps) * (to - from))),

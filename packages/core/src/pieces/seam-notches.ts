@@ -1,12 +1,13 @@
 import { edgeLength } from '../geometry/outline.ts';
 import type { Notch, Piece } from './piece.ts';
 import type { EdgeRun, Seam } from './seam.ts';
+import { stretchOf } from './stretch.ts';
 
 /** Nearer to the end of an edge than this, a place is its corner, mm. */
 export const CORNER = 0.5;
 
 /** A stretch of an edge as a walk goes along it, mm. */
-interface Stretch {
+interface Leg {
   edge: string;
   from: number;
   to: number;
@@ -18,7 +19,7 @@ interface Stretch {
 interface Walk {
   piece: Piece;
   /** Nothing where it goes along a line on the face: a line is seen, and needs no notch. */
-  stretches: Stretch[];
+  stretches: Leg[];
   length: number;
 }
 /** One place of a seam on both sides, along each walk. */
@@ -73,20 +74,14 @@ const isWhole = ({ parts }: EdgeRun): boolean =>
 function walkOf({ piece: id, parts }: EdgeRun, pieces: ReadonlyMap<string, Piece>): Walk | undefined {
   const piece = pieces.get(id);
   if (!piece) return undefined;
-  const stretches: Stretch[] = [];
+  const stretches: Leg[] = [];
   let length = 0;
   for (const part of parts) {
-    if ('line' in part) {
-      const line = piece.lines.find((each) => each.id === part.line);
-      if (!line) return undefined;
-      length += (part.to ?? Math.hypot(line.to[0] - line.from[0], line.to[1] - line.from[1])) - (part.from ?? 0);
-      continue;
-    }
-    const edge = piece.stitch.find((each) => each.id === part.edge);
-    if (!edge) return undefined;
-    const whole = edgeLength(edge);
-    const [from, to] = [part.from ?? 0, part.to ?? whole];
-    stretches.push({ edge: part.edge, from, to, reversed: part.reversed ?? false, start: length, whole });
+    const found = stretchOf(piece, part);
+    if (!found) return undefined;
+    const { from, to, whole } = found;
+    if ('edge' in part)
+      stretches.push({ edge: part.edge, from, to, reversed: part.reversed ?? false, start: length, whole });
     length += to - from;
   }
   return { piece, stretches, length };

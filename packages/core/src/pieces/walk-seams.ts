@@ -1,7 +1,7 @@
 import { CoreError } from '../errors/core-error.ts';
-import { distance, edgeLength } from '../geometry/outline.ts';
 import type { Piece } from './piece.ts';
-import type { EdgeRun, Seam } from './seam.ts';
+import type { EdgeRun, RunPart, Seam } from './seam.ts';
+import { stretchOf, type Stretch } from './stretch.ts';
 
 /** Largest difference of two walked edges that still counts as equal, mm. */
 export const WALK_TOLERANCE = 0.5;
@@ -57,22 +57,16 @@ function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string): Walked
   return { length, notches: notches ?? NO_NOTCHES };
 }
 
-function notchesOn(part: EdgeRun['parts'][number], piece: Piece, from: number, to: number) {
+function notchesOn(part: RunPart, piece: Piece, from: number, to: number) {
   if ('line' in part) return [];
   return piece.notches.filter(({ edge, at }) => edge === part.edge && at >= from - 1e-9 && at <= to + 1e-9);
 }
 
-function measurePart(part: EdgeRun['parts'][number], piece: Piece, seam: string) {
-  if ('line' in part) {
-    const found = piece.lines.find(({ id }) => id === part.line);
-    if (!found) throw new CoreError('seam.unknownEdge', `seam ${seam} names no line ${part.line} of ${piece.id}`, seam);
-    const whole = distance(found.from, found.to);
-    return { whole, from: part.from ?? 0, to: part.to ?? whole };
-  }
-  const found = piece.stitch.find(({ id }) => id === part.edge);
-  if (!found) throw new CoreError('seam.unknownEdge', `seam ${seam} names no edge ${part.edge} of ${piece.id}`, seam);
-  const whole = edgeLength(found);
-  return { whole, from: part.from ?? 0, to: part.to ?? whole };
+function measurePart(part: RunPart, piece: Piece, seam: string): Stretch {
+  const found = stretchOf(piece, part);
+  if (found) return found;
+  const named = 'line' in part ? `line ${part.line}` : `edge ${part.edge}`;
+  throw new CoreError('seam.unknownEdge', `seam ${seam} names no ${named} of ${piece.id}`, seam);
 }
 
 function worstNotch(seam: Seam, a: WalkedRun, b: WalkedRun): number {
