@@ -1,5 +1,4 @@
 import {
-  byRule,
   given,
   halfOf,
   largest,
@@ -10,14 +9,8 @@ import {
   sum,
   times,
   type Derived,
-  type Rule,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { say } from '../../errors/wording.ts';
-import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { StitchLine } from '../../pieces/piece.ts';
-import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
-import { strip } from '../../pieces/strip.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import { loop } from '../../sizing/loop.ts';
 import { standing, type Standing } from '../cavity/compartments.ts';
@@ -35,9 +28,9 @@ import type {
 import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
+import { contribute } from './contribute.ts';
+import { middles, rowsAt, type Band, type LoopRow, type OneLoop } from './row.ts';
 
-/** The bands that loops are made of. */
-type Band = 'elastic-20' | 'elastic-40';
 const bandOf = (id: Band, inputs: HolderInputs) => ({
   id,
   wide: hardwareWidth('elastic, wide', id, inputs),
@@ -78,27 +71,6 @@ const TAKE_UP = given(
 const SLACK = given('beside the thing', 1, { kind: 'standard', path: 'loop/slack', source: 'common practice' });
 /** Common practice: what is longer than this is held by two rows of loops. */
 const TWO_ROWS = 130;
-const half = 0.5;
-
-/** A loop of elastic over one thing. All mm. */
-interface OneLoop {
-  thing: Standing;
-  /** From stitching to stitching, on the face and along the elastic at rest. */
-  span: Derived;
-  relaxed: Derived;
-  /** To the same place of the next loop. */
-  pitch: Derived;
-}
-
-export interface LoopRow {
-  band: ReturnType<typeof bandOf>;
-  /** Stitched down along the lower edge too. */
-  pockets: boolean;
-  loops: OneLoop[];
-  rows: number;
-  /** From loop to loop, at least. */
-  between: Derived;
-}
 
 function loopOver(thing: Standing, between: Derived, elastic: Derived, { grid }: HolderInputs): OneLoop {
   const { across, thickness, round } = thing;
@@ -149,16 +121,6 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
   };
 }
 
-/** Middle of each thing from the left edge of the row, mm. */
-function middles({ loops, between }: LoopRow): number[] {
-  let at = between.value / 2;
-  return loops.map(({ pitch }) => {
-    const middle = at + pitch.value / 2;
-    at += pitch.value;
-    return middle;
-  });
-}
-
 function slabsOf(detail: LoopRow, width: number, height: number): MeasuredHolder['slabs'] {
   const at = middles(detail);
   const things = detail.loops.map(({ thing }, index) => ({
@@ -176,12 +138,6 @@ function slabsOf(detail: LoopRow, width: number, height: number): MeasuredHolder
 }
 
 type Placed = PlacedHolder<LoopRow>;
-
-/** Heights of the lower edges of the rows of elastic above the bottom of the seat, mm. */
-function rowsAt({ rows, pockets, band: { wide } }: LoopRow, height: number): number[] {
-  if (pockets) return [0];
-  return rows === 1 ? [(height - wide.value) / 2] : [height * 0.2, height * 0.8 - wide.value];
-}
 
 function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { id }: HolderInputs): Placed {
   const { x, y, width, height } = seat;
@@ -219,117 +175,6 @@ function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { 
     detail,
   };
 }
-
-const betweenRule: Rule = {
-  id: 'loop',
-  formula: 'from the stitching of each loop to that of the next, as they are marked',
-  source: 'geometry',
-};
-
-/** One strip of elastic a row, stitched down on both sides of every thing. */
-function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs): Contribution {
-  const own = `holders/${id}`;
-  const piece = `${own}/elastic`;
-  const seam = rules.length('seam.allowance');
-  const { wide } = detail.band;
-  const at = middles(detail);
-  const stitches: number[] = [];
-  let along = seam.value;
-  detail.loops.forEach(({ span, relaxed }, index) => {
-    const next = detail.loops[index + 1];
-    stitches.push(along, along + relaxed.value);
-    const flat = next ? at[index + 1]! - next.span.value / 2 - (at[index]! + span.value / 2) : 0;
-    along += relaxed.value + flat;
-  });
-  const beside = along - seam.value - relaxedOf(detail);
-  const apart = detail.loops.flatMap(({ pitch, span }) => [pitch, span]);
-  const flats = byRule(betweenRule, 'between the loops', beside, apart);
-  const length = rounded(
-    sum('elastic, cut length', [...detail.loops.map(({ relaxed }) => relaxed), flats, times(2, seam)]),
-    grid,
-    'up',
-  );
-  const lines = stitches.map((x, index): StitchLine => ({
-    id: `stitch-${index + 1}`,
-    from: [x, 0],
-    to: [x, wide.value],
-    label: '',
-  }));
-  const hostPlaces = detail.loops.flatMap(({ span }, index) => [
-    at[index]! - span.value / 2,
-    at[index]! + span.value / 2,
-  ]);
-  const host = rowsAt(detail, seat.height.value).flatMap((low, row) =>
-    hostPlaces.map((x, index): StitchLine => ({
-      id: `${id}-loop-${row + 1}-${index + 1}`,
-      from: [seat.x + x, seat.y + low],
-      to: [seat.x + x, seat.y + low + wide.value],
-      label: index === 0 ? `loops of ${id}` : '',
-    })),
-  );
-  const joins = host.map((line, index): Seam => ({
-    id: `${own}#${line.id}`,
-    kind: 'stitchedOn',
-    a: faceLine(piece, lines[index % lines.length]!.id),
-    b: faceLine(seat.host.piece, line.id),
-  }));
-  const bottoms = detail.pockets ? bottomsOf({ id, seat, detail }, piece, stitches) : [];
-  return contribution({
-    pieces: [
-      {
-        ...strip({
-          id: piece,
-          name: detail.pockets ? `Elastic pockets ${id}` : `Elastic loops ${id}`,
-          cutFrom: detail.band.id,
-          length,
-          width: wide,
-          count: detail.rows,
-        }),
-        lines,
-      },
-    ],
-    hostEdits: [{ piece: seat.host.piece, lines: [...host, ...bottoms.map(({ line }) => line)] }],
-    joins: [...joins, ...bottoms.map(({ join }) => join)],
-    hardware: [{ id: detail.band.id, count: detail.rows, length: detail.rows * length.value }],
-    operations: [
-      {
-        id: `${own}/set`,
-        phase: 'pockets',
-        needs: [],
-        uses: [piece, seat.host.piece],
-        seams: [...joins, ...bottoms.map(({ join }) => join)].map((join) => join.id),
-        text: say`Mark the elastic of ${id}, lay it on its lines and stitch it down at every mark, back and forth: ${detail.loops.length} loops, the elastic a little shorter than the way over the things. Try each before the next.${detail.pockets ? ' Then stitch the lower edge down between them, what is too much in a small pleat on each side.' : ''}`,
-      },
-    ],
-  });
-}
-
-/** The lower edge of each pocket: the elastic is longer there than its place, and laid in two small pleats. */
-function bottomsOf({ id, seat, detail }: Pick<Placed, 'id' | 'seat' | 'detail'>, piece: string, stitches: number[]) {
-  const at = middles(detail);
-  return detail.loops.map(({ span, relaxed }, index): { line: StitchLine; join: Seam } => {
-    const middle = seat.x + at[index]!;
-    const reach = span.value * half;
-    const line: StitchLine = {
-      id: `${id}-bottom-${index + 1}`,
-      from: [middle - reach, seat.y],
-      to: [middle + reach, seat.y],
-      label: '',
-    };
-    return {
-      line,
-      join: {
-        id: `holders/${id}#bottom-${index + 1}`,
-        kind: 'stitchedOn',
-        a: edgePart(piece, 'bottom', stitches[2 * index]!, stitches[2 * index + 1]!),
-        b: faceLine(seat.host.piece, line.id),
-        ease: { by: sum('laid in pleats', [relaxed, minus(span)]) },
-      },
-    };
-  });
-}
-
-const relaxedOf = ({ loops }: LoopRow): number => loops.reduce((total, { relaxed }) => total + relaxed.value, 0);
 
 /** The loops are as far apart as marked on the host; the elastic gives over each thing. */
 function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
