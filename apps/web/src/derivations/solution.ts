@@ -7,31 +7,33 @@ import {
   type Kinds,
   type Shelves,
   type Solution,
+  type SolveMemo,
 } from '@zindle/core';
 import { shelvesNow } from '../store/shelves.ts';
 
 export type Solved = { ok: true; solution: Solution } | { ok: false; message: string };
 
 /** While a design is worked on, what a change does not touch is not measured again. */
-const memo = solveMemo();
-const known = new WeakMap<Shelves, WeakMap<DesignDocument, Solved>>();
+const known = new WeakMap<Kinds, { memo: SolveMemo; solved: WeakMap<Shelves, WeakMap<DesignDocument, Solved>> }>();
 
-/** The solution of a document; solved once for each state of it and of the shelves. */
+/** The solution of a document; solved once for each state of it and of the shelves, with the same families. */
 export function solvedOf(
   document: DesignDocument,
   shelves: Shelves = shelvesNow(),
   kinds: Kinds = builtInKinds,
 ): Solved {
-  const ofShelves = known.get(shelves) ?? new WeakMap<DesignDocument, Solved>();
-  known.set(shelves, ofShelves);
+  const ofKinds = known.get(kinds) ?? { memo: solveMemo(), solved: new WeakMap() };
+  known.set(kinds, ofKinds);
+  const ofShelves = ofKinds.solved.get(shelves) ?? new WeakMap<DesignDocument, Solved>();
+  ofKinds.solved.set(shelves, ofShelves);
   const before = ofShelves.get(document);
   if (before) return before;
-  const solved = solve(document, shelves, kinds);
+  const solved = solve(document, shelves, kinds, ofKinds.memo);
   ofShelves.set(document, solved);
   return solved;
 }
 
-function solve(document: DesignDocument, shelves: Shelves, kinds: Kinds): Solved {
+function solve(document: DesignDocument, shelves: Shelves, kinds: Kinds, memo: SolveMemo): Solved {
   try {
     return { ok: true, solution: solveDesign(document, shelves, kinds, memo) };
   } catch (error) {
