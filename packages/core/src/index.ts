@@ -12,6 +12,7 @@ export * from './derived/tabulate.ts';
 export * from './geometry/outline.ts';
 export * from './geometry/offset.ts';
 export * from './geometry/perimeter.ts';
+export * from './shelves/name-on.ts';
 export * from './shelves/shelves.ts';
 export * from './shelves/items/item.ts';
 export * from './shelves/materials/material.ts';

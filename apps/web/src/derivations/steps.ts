@@ -1,4 +1,4 @@
-import { byPhase, wordingText, type Solution } from '@zindle/core';
+import { byPhase, lettersOf, wordingText, type Solution } from '@zindle/core';
 
 /** A step as it is shown: its words in the maker's unit, and the letters of what is in hand. */
 export interface Step {
@@ -19,7 +19,7 @@ export function stepsOf(
   { operations, pieces }: Pick<Solution, 'operations' | 'pieces'>,
   say: (mm: number) => string,
 ): { title: string; steps: Step[] }[] {
-  const letters = new Map(pieces.map(({ id, letter }) => [id, letter]));
+  const letters = lettersOf(pieces);
   return byPhase(operations).map(({ title, steps }) => ({
     title,
     steps: steps.map(({ id, number, text, uses, seams }) => ({
@@ -27,7 +27,7 @@ export function stepsOf(
       number,
       phase: title,
       text: wordingText(text, say),
-      letters: [...new Set(uses.flatMap((piece) => letters.get(piece) ?? []))],
+      letters: letters(uses),
       pieces: new Set(uses),
       seams: new Set(seams),
       // by the lengths themselves, so that another unit takes no tick away

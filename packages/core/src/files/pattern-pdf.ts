@@ -2,7 +2,7 @@ import fontkit from '@cantoo/fontkit';
 import { PDFDocument, PrintScaling, type PDFPage } from '@cantoo/pdf-lib';
 import { CoreError } from '../errors/core-error.ts';
 import { drawPiece, type PieceDrawing } from './drawing.ts';
-import { makeLayers, PdfCanvas, POINTS, type Fonts } from './pdf-canvas.ts';
+import { makeLayers, PdfCanvas, POINTS, QUIET, type Fonts } from './pdf-canvas.ts';
 import {
   alignmentMarks,
   coverHeight,
@@ -115,7 +115,7 @@ function manyPages(job: Job, paper: Exclude<PaperId, 'sheet'>): void {
   pages.forEach((page, index) => {
     const canvas = addPage(job, width, height);
     const name = `${job.source.document.name} · page ${map[index]!.number} of ${pages.length + 1 + chartPages} · ${map[index]!.letters}`;
-    canvas.text({ text: name, x: PAGE_MARGIN, y: PAGE_MARGIN - 3, size: 2.6 }, false, '#56607A');
+    canvas.text({ text: name, x: PAGE_MARGIN, y: PAGE_MARGIN - 3, size: 2.6 }, false, QUIET);
     drawPage(canvas, page, area, job);
   });
 }
@@ -127,7 +127,7 @@ function stepPages(job: Job, { width, height }: { width: number; height: number 
   drawSteps(job.source, area, () => {
     const canvas = addPage(job, width, height);
     const name = `${job.source.document.name} · order of work, page ${++number} · ${job.date}`;
-    canvas.text({ text: name, x: PAGE_MARGIN, y: height - PAGE_MARGIN, size: 2.6 }, false, '#56607A');
+    canvas.text({ text: name, x: PAGE_MARGIN, y: height - PAGE_MARGIN, size: 2.6 }, false, QUIET);
     return canvas;
   });
 }

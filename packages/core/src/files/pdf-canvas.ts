@@ -16,6 +16,11 @@ import {
 } from '@cantoo/pdf-lib';
 import { layerIds, lineStyles, type LayerId, type LineStyle, type PieceDrawing, type Text } from './drawing.ts';
 
+/** What words and lines beside the pieces are drawn with. */
+export const INK = { colour: '#1F2B44', width: 0.3, dash: [] };
+export const HAIR = { colour: '#D9D2C1', width: 0.2, dash: [] };
+export const QUIET = '#56607A';
+
 /** PDF points in a millimetre. */
 export const POINTS = 72 / 25.4;
 
@@ -113,7 +118,7 @@ export class PdfCanvas {
     return lines;
   }
 
-  text({ text, x, y, size, bold, centred }: Text, turned = false, colour = '#1F2B44'): void {
+  text({ text, x, y, size, bold, centred }: Text, turned = false, colour = INK.colour): void {
     const font = bold ? this.#fonts.bold : this.#fonts.regular;
     const points = size * POINTS;
     const back = centred ? font.widthOfTextAtSize(text, points) / 2 : 0;

@@ -1,12 +1,9 @@
 import type { ChartRow } from '../pieces/chart.ts';
 import { layerIds, lineStyles } from './drawing.ts';
-import type { PdfCanvas } from './pdf-canvas.ts';
+import { HAIR, INK, QUIET, type PdfCanvas } from './pdf-canvas.ts';
 import { PAGE_MARGIN, TILE_OVERLAP, type PaperPage } from './place-on-paper.ts';
 import { lengthIn, type PatternSource } from './words.ts';
 
-const INK = { colour: '#1F2B44', width: 0.3, dash: [] };
-const HAIR = { colour: '#D9D2C1', width: 0.2, dash: [] };
-const QUIET = '#56607A';
 const SQUARE = 100;
 const FOUR_INCHES = 101.6;
 /** ISO/IEC 7810 ID-1, mm. */

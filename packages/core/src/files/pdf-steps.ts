@@ -1,13 +1,10 @@
 import { wordingText } from '../errors/wording.ts';
 import { hardwareNeeds, needWords } from '../pieces/needs.ts';
-import { byPhase } from '../pieces/phases.ts';
-import type { PdfCanvas } from './pdf-canvas.ts';
+import { byPhase, lettersOf } from '../pieces/phases.ts';
+import { HAIR, INK, QUIET, type PdfCanvas } from './pdf-canvas.ts';
 import { PAGE_MARGIN } from './place-on-paper.ts';
 import { lengthIn, materialName, type PatternSource } from './words.ts';
 
-const INK = { colour: '#1F2B44', width: 0.3, dash: [] };
-const HAIR = { colour: '#D9D2C1', width: 0.2, dash: [] };
-const QUIET = '#56607A';
 /** Size of a step's words and what a line of them takes, mm. */
 const SIZE = 3.4;
 const LINE = 4.8;
@@ -23,7 +20,7 @@ export function drawSteps(source: PatternSource, area: { width: number; height: 
   const writer = new Writer(area, page);
   writer.heading('Order of work', 6.5);
   needs(source, writer);
-  const letters = new Map(source.solution.pieces.map(({ id, letter }) => [id, letter]));
+  const letters = lettersOf(source.solution.pieces);
   const length = lengthIn(source);
   for (const { title, steps } of byPhase(source.solution.operations)) {
     // a phase is not named at the foot of a page with its steps on the next
@@ -31,7 +28,7 @@ export function drawSteps(source: PatternSource, area: { width: number; height: 
     writer.heading(title, 4.4);
     for (const { number, text, uses, phase } of steps) {
       const words = wordingText(text, (mm) => length(mm, true));
-      const used = phase === 'cut' ? '' : [...new Set(uses.flatMap((id) => letters.get(id) ?? []))].join(' ');
+      const used = phase === 'cut' ? '' : letters(uses).join(' ');
       writer.step(String(number), used, words);
     }
   }

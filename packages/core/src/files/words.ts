@@ -1,7 +1,8 @@
 import type { DesignDocument } from '../document/design-document.ts';
-import { alikePieces, countOf, cuttingChart, grainWords, namesOf, printWords, type ChartRow } from '../pieces/chart.ts';
+import { alikePieces, countOf, cuttingChart, grainWords, namesOf, printOf, type ChartRow } from '../pieces/chart.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { standardHardware } from '../shelves/hardware/hardware.ts';
+import { nameOn } from '../shelves/name-on.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
 import { formatLength } from '../units/format-length.ts';
@@ -18,10 +19,8 @@ export const lengthIn =
   (mm: number, withUnit = false): string =>
     formatLength(mm, { unit: document.unit, withUnit });
 
-export const materialName =
-  ({ shelves }: PatternSource) =>
-  (id: string): string =>
-    [...shelves.materials, ...shelves.hardware, ...standardHardware].find((each) => each.id === id)?.name ?? id;
+export const materialName = ({ shelves: { materials, hardware } }: PatternSource): ((id: string) => string) =>
+  nameOn({ materials, hardware: [...hardware, ...standardHardware] });
 
 export const chartOf = (source: PatternSource): ChartRow[] =>
   cuttingChart(source.solution.pieces, materialName(source));
@@ -38,12 +37,9 @@ export function pieceWords(piece: Piece, source: PatternSource): string[] {
   const alike = source.solution.pieces.filter(({ letter }) => letter === piece.letter);
   const { count, mirrored } = countOf(alike);
   const turned = mirrored > 0 ? `, ${mirrored} turned over` : '';
-  const oneWay = piece.layers.some(
-    ({ material }) => source.shelves.materials.find(({ id }) => id === material)?.directional,
-  );
-  const print = oneWay && printWords[piece.printUp] ? [printWords[piece.printUp]] : [];
+  const print = printOf(piece, source.shelves.materials);
   const grain = piece.grain === 'along' ? [] : [`grain ${grainWords[piece.grain]}`];
-  return [namesOf(alike), size, `cut ${count}${turned}: ${materials}`, ...grain, ...print];
+  return [namesOf(alike), size, `cut ${count}${turned}: ${materials}`, ...grain, ...(print ? [print] : [])];
 }
 
 /** A pattern whose seams do not walk must not leave the screen. */

@@ -1,5 +1,6 @@
 import type { Derived } from '../derived/derived.ts';
 import { lower } from '../errors/first-letter.ts';
+import type { Material } from '../shelves/materials/material.ts';
 import type { Grain, Piece, PrintUp } from './piece.ts';
 
 /** One row of the cutting chart: what is cut alike, in one of its materials. */
@@ -27,13 +28,20 @@ export const grainWords: Readonly<Record<Grain, string>> = {
 };
 
 /** Where the print of a cloth with an upper end points, in words; nothing where it is the top of the piece. */
-export const printWords: Readonly<Record<PrintUp, string>> = {
+const printWords: Readonly<Record<PrintUp, string>> = {
   top: '',
   bottom: 'print towards the lower edge',
   left: 'print towards the left edge',
   right: 'print towards the right edge',
   turns: 'print stands on its head behind the fold',
 };
+
+/** Where the print of a piece points, in words; nothing also where none of its cloths has an upper end. */
+export const printOf = (
+  { layers, printUp }: Pick<Piece, 'layers' | 'printUp'>,
+  materials: readonly Pick<Material, 'id' | 'directional'>[],
+): string =>
+  layers.some(({ material }) => materials.find(({ id }) => id === material)?.directional) ? printWords[printUp] : '';
 
 /** Pieces that are cut alike, by their letter, in the order of the letters. */
 export function alikePieces(pieces: readonly Piece[]): Piece[][] {

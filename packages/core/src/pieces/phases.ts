@@ -1,4 +1,5 @@
 import type { OperationDraft, Phase } from './contribution.ts';
+import type { Piece } from './piece.ts';
 
 /** What a phase of the work is called. */
 export const phaseTitles: Readonly<Record<Phase, string>> = {
@@ -24,4 +25,10 @@ export function byPhase<Step extends Pick<OperationDraft, 'phase'>>(
     else groups.push({ phase: step.phase, title: phaseTitles[step.phase], steps: [step] });
   }
   return groups;
+}
+
+/** The letters of pieces that are in hand together, each once. */
+export function lettersOf(pieces: readonly Pick<Piece, 'id' | 'letter'>[]): (ids: readonly string[]) => string[] {
+  const letters = new Map(pieces.map(({ id, letter }) => [id, letter]));
+  return (ids) => [...new Set(ids.flatMap((id) => letters.get(id) ?? []))];
 }

@@ -1,4 +1,4 @@
-import { cuttingChart, type ChartRow, type Derived, type Shelves } from '@zindle/core';
+import { cuttingChart, nameOn, type ChartRow, type Derived } from '@zindle/core';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
 import { useTicks } from '../../store/ticks.ts';
@@ -11,10 +11,6 @@ interface Props extends WithSolution {
   onChoose(id: string): void;
 }
 
-const nameOn =
-  ({ materials, hardware }: Shelves) =>
-  (id: string): string =>
-    [...materials, ...hardware].find((each) => each.id === id)?.name ?? id;
 const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
 
 /** The cutting chart by material, with a box to tick for each piece that is cut. */

@@ -1,4 +1,4 @@
-import { alikePieces, countOf, grainWords, namesOf, printWords, type Piece, type Solution } from '@zindle/core';
+import { countOf, grainWords, nameOn, namesOf, printOf, type Piece, type Solution } from '@zindle/core';
 import { useShelves } from '../../store/shelves.ts';
 import { useLength } from '../../ui/use-length.ts';
 
@@ -13,12 +13,12 @@ const coverageWords = {
 /** What must be known of the piece in hand beside its size: its layers, how the cloth lies, what is marked, and what its notches meet. */
 export function PieceInHand({ piece, solution }: { piece: Piece; solution: Solution }) {
   const length = useLength();
-  const { materials, hardware } = useShelves((state) => state.shelves);
-  const alike = alikePieces(solution.pieces).find(([first]) => first!.letter === piece.letter) ?? [piece];
+  const shelves = useShelves((state) => state.shelves);
+  const alike = solution.pieces.filter(({ letter }) => letter === piece.letter);
   const { count, mirrored } = countOf(alike);
-  const nameOf = (id: string) => [...materials, ...hardware].find((each) => each.id === id)?.name ?? id;
+  const nameOf = nameOn(shelves);
   const letterOf = new Map(solution.pieces.map(({ id, letter, name }) => [id, `${letter} ${name}`]));
-  const oneWay = piece.layers.some(({ material }) => materials.find(({ id }) => id === material)?.directional);
+  const print = printOf(piece, shelves.materials);
   const set = piece.marks.flatMap((mark) => (mark.hardware ? [{ ...mark.hardware, label: mark.label }] : []));
   const notches = new Map(piece.notches.map(({ name, meets = [] }) => [name, meets]));
   return (
@@ -29,7 +29,7 @@ export function PieceInHand({ piece, solution }: { piece: Piece; solution: Solut
       <dl className="mt-1 grid grid-cols-[84px_minmax(0,1fr)] gap-x-2 gap-y-1">
         <Fact name="Grain">
           {grainWords[piece.grain]}
-          {oneWay && printWords[piece.printUp] && `; ${printWords[piece.printUp]}`}
+          {print && `; ${print}`}
           {mirrored > 0 && `; ${mirrored} of ${count} with the pattern turned over`}
         </Fact>
         {piece.layers.length > 0 && (

@@ -108,7 +108,7 @@ function PieceOnTable({ placed, scale, tint, chosen, dimmed, sewn, onChoose }: P
   const runs = sewn.flatMap(({ a, b }) =>
     [a, b].filter((run) => run.piece === piece.id).map((run) => runPath(piece, run)),
   );
-  const inHand = sewn.length > 0 && runs.length > 0 ? ', sewn in this step' : '';
+  const inHand = runs.length > 0 ? ', sewn in this step' : '';
   return (
     <g
       {...(onChoose ? { ...pressable(onChoose), 'aria-pressed': chosen } : { role: 'img' })}

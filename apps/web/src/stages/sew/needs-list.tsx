@@ -1,4 +1,4 @@
-import { hardwareNeeds, needWords, type Solution } from '@zindle/core';
+import { hardwareNeeds, nameOn, needWords, type Solution } from '@zindle/core';
 import { useShelves } from '../../store/shelves.ts';
 import { useLength } from '../../ui/use-length.ts';
 
@@ -7,7 +7,7 @@ export function NeedsList({ solution }: { solution: Solution }) {
   const length = useLength();
   const hardware = useShelves((state) => state.shelves.hardware);
   const needs = hardwareNeeds(solution);
-  const nameOf = (id: string) => hardware.find((each) => each.id === id)?.name ?? id;
+  const nameOf = nameOn({ materials: [], hardware });
   return (
     <>
       <h2 className="text-base">You need, beside the cloth</h2>
