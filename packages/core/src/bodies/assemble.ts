@@ -18,6 +18,7 @@ import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import { letterPieces } from '../pieces/alike.ts';
 import { liesOn } from '../pieces/lies-on.ts';
+import type { Room } from '../pieces/room.ts';
 import { nameNotches, withSeamNotches } from '../pieces/seam-notches.ts';
 import { firstSteps } from './first-steps.ts';
 import { tellingGaps } from './open-gaps.ts';
@@ -30,6 +31,7 @@ export interface Operation extends OperationDraft {
 export interface Making {
   pieces: Piece[];
   seams: Seam[];
+  rooms: Room[];
   operations: Operation[];
   hardware: HardwareNeed[];
   findings: Finding[];
@@ -57,6 +59,7 @@ export function assemble(contributions: Contribution[], stacks: Record<Role, Lay
   return {
     pieces: notched,
     seams,
+    rooms: contributions.flatMap(({ rooms }) => rooms),
     operations,
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),

@@ -17,6 +17,7 @@ import type {
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { Ring } from '../pieces/room.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -54,6 +55,8 @@ export interface SizedFace {
   room: Room;
   /** Fate of a holder's edge that lies on the edge of the room. */
   edges: Record<Side, EdgeFate>;
+  /** The walls of the body round it, where things stand between those. Of a front and a back the front comes first. */
+  rings?: readonly Ring[];
   panels?: Panels;
   inner?: InnerWalls;
   depthOf?: (cut: CutPieces) => number;

@@ -3,6 +3,7 @@ import type { ContentsLine, Params, Role } from '../document/design-document.ts'
 import type { Finding } from '../errors/finding.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
+import type { Ring } from '../pieces/room.ts';
 import type { EdgeRun, RunPart } from '../pieces/seam.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -122,6 +123,8 @@ export interface Seat {
   width: Derived;
   height: Derived;
   edges: Record<Side, EdgeFate>;
+  /** The body's own walls round it. Of a front and a back the front comes first. */
+  rings?: readonly Ring[];
   /** The front and the back of a cavity, for what joins them. */
   panels?: Panels;
   inner?: InnerWalls;

@@ -13,8 +13,13 @@ interface SeatEdges {
 }
 
 /** Sews a piece to its seat: sides that lie in a seam of the body are caught there, the others are stitched on lines
- * that are marked on the host. Free sides are left alone. */
-export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): { joins: Seam[]; edit: HostEdit } {
+ * that are marked on the host. Free sides are left alone.
+ * @returns `bounds`: the seam of each side, of a doubled front that of its outer layer */
+export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): {
+  joins: Seam[];
+  edit: HostEdit;
+  bounds: { left: string; right: string; base: string };
+} {
   const { x, y, host } = seat;
   const [width, height] = [seat.width.value, seat.height.value];
   const corners = {
@@ -41,5 +46,7 @@ export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): { joins: Se
     to: corners[side].to,
     label: `${side} of ${id}`,
   }));
-  return { joins, edit: { piece: host.piece, lines } };
+  const bound = (side: Side) => joins.find((join) => join.id.startsWith(`holders/${id}#${side}`))?.id ?? '';
+  const bounds = { left: bound('left'), right: bound('right'), base: bound('bottom') };
+  return { joins, edit: { piece: host.piece, lines }, bounds };
 }

@@ -2,6 +2,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
+import type { Room } from './room.ts';
 import type { Seam } from './seam.ts';
 
 /** What a holder or closure does to a piece that is not its own. */
@@ -57,6 +58,8 @@ export interface Contribution {
   pieces: PieceDraft[];
   hostEdits: HostEdit[];
   joins: Seam[];
+  /** Where things lie. */
+  rooms: Room[];
   operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
@@ -67,6 +70,7 @@ export const contribution = (parts: Partial<Contribution>): Contribution => ({
   pieces: [],
   hostEdits: [],
   joins: [],
+  rooms: [],
   operations: [],
   hardware: [],
   findings: [],

@@ -85,7 +85,7 @@ export function placeHolders(
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
 function seatOf(
-  { id, host, room, edges, bottomEase, panels, inner, depthOf, acrossOf, clear, opening }: SizedFace,
+  { id, host, room, edges, rings, bottomEase, panels, inner, depthOf, acrossOf, clear, opening }: SizedFace,
   { x, y, width, height }: Room,
 ): Seat {
   const touches: Record<Side, boolean> = {
@@ -103,6 +103,7 @@ function seatOf(
     width,
     height,
     edges: { left: fate('left'), right: fate('right'), bottom: fate('bottom'), top: fate('top') },
+    ...(rings && { rings }),
     ...(bottomEase && { bottomEase }),
     ...(panels && { panels }),
     ...(inner && { inner }),

@@ -8,6 +8,7 @@ import type { Section } from '../bodies/section.ts';
 import type { Clearance, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
+import type { Room } from '../pieces/room.ts';
 import type { PinnableSize } from './pins.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 
@@ -35,6 +36,8 @@ export interface Solution {
   parts: { id: string; kind: string; title: string; sizes: Record<string, Derived> }[];
   pieces: Piece[];
   seams: WalkedSeam[];
+  /** Where the things lie, by the pieces and lines that bound each room. */
+  rooms: Room[];
   operations: Operation[];
   hardware: HardwareNeed[];
   section: Section;

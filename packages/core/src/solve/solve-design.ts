@@ -94,6 +94,7 @@ export function solveDesign(
     parts: parts.map(({ id, kind, title, sizes }) => ({ id, kind, title, sizes })),
     pieces: making.pieces,
     seams,
+    rooms: making.rooms,
     operations: making.operations,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),

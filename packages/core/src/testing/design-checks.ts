@@ -14,7 +14,12 @@ import { inputEdit } from '../document/edits/inputs.ts';
 import { explain } from '../derived/explain.ts';
 import type { Derived } from '../derived/derived.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
+import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
+import { rulesFor, type Rules } from '../shelves/rules/rules-for.ts';
+import type { Slab } from '../holders/slab.ts';
+import type { Room } from '../pieces/room.ts';
 import { numbersIn } from './numbers-in.ts';
+import { openBounds, ringGirth } from './room-witness.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
@@ -75,6 +80,40 @@ function differences(before: unknown, after: unknown, path = ''): string[] {
   );
 }
 
+/** The rules as the choices of the body leave them. */
+function asAdapted({ body, rules: own = {} }: DesignDocument, { stacks }: Solution): Rules {
+  const rules = rulesFor({}, own);
+  return builtInKinds.bodies[body.kind]!.adapt?.(body.params, { rules, stacks }).rules ?? rules;
+}
+/** Whether a thing is as wide all round as its sides say. */
+function isPlain(design: DesignDocument, line: string): boolean {
+  const item = itemOf(design, design.contents.find(({ id }) => id === line)?.item, standardItems);
+  return !!item && item.girth === undefined && !item.edgeRadius && !item.section && !item.planRadius;
+}
+/** Whether a wall is elastic, tape, or mesh that is stretched over what it holds. */
+const gives =
+  ({ pieces }: Solution) =>
+  ({ piece }: { piece: string }): boolean =>
+    pieces.some(({ id, byRuler, role }) => id === piece && (byRuler || role === 'mesh'));
+
+/** Between what is sewn on and what it is sewn to goes what it is for, if that has corners; elastic and mesh give.
+ * @returns where it does not */
+function tighter(
+  design: DesignDocument,
+  solution: Solution,
+  { id, holds, rings }: Room,
+  things: readonly (Slab & { line: string })[],
+  inset: (rule: LengthRuleId) => number,
+): string[] {
+  const inside = things.filter(({ line, round }) => holds.includes(line) && !round && isPlain(design, line));
+  if (inside.length === 0) return [];
+  const needed = Math.min(...inside.map(({ x0, x1, thickness }) => x1 - x0 + thickness.value));
+  return rings
+    .filter(({ walls }) => walls.some(({ piece }) => piece.startsWith('holders/')) && !walls.some(gives(solution)))
+    .map((ring) => ringGirth(solution, ring, inset) / 2)
+    .flatMap((half) => (half < needed - 1e-6 ? [`${id}: ${half} of ${needed}`] : []));
+}
+
 /** What must hold of any design that can be written down, of whatever family. */
 export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solution) => void> = {
   'every seam walks and every notch meets'(_, { seams }) {
@@ -91,6 +130,19 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
     const held = new Set(clearances.map(({ line }) => line));
     for (const { id } of design.contents) if (!held.has(id)) expect(stopped).toContain(`contents/${id}`);
     for (const { clearance, ease } of clearances) expect(clearance.value).toBeGreaterThan(ease - 1e-6);
+  },
+
+  'everything lies in a room that its named lines close'(design, solution) {
+    const { rooms, holders } = solution;
+    expect(rooms.flatMap((room) => openBounds(solution, room))).toEqual([]);
+    const rules = asAdapted(design, solution);
+    const inset = (rule: LengthRuleId) => rules.length(rule).value;
+    for (const { id, slabs } of holders) {
+      const things = slabs.flatMap((slab) => ('line' in slab.of ? [{ ...slab, line: slab.of.line }] : []));
+      const own = rooms.filter((room) => room.id.startsWith(`holders/${id}/`));
+      expect(new Set(own.flatMap(({ holds }) => holds))).toEqual(new Set(things.map(({ line }) => line)));
+      expect(own.flatMap((room) => tighter(design, solution, room, things, inset))).toEqual([]);
+    }
   },
 
   'the cut read back gives the sizes that were asked for'(_, { body }) {

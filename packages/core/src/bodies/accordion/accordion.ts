@@ -9,6 +9,7 @@ import { accordionBoards } from './boards.ts';
 import { contributeAccordion } from './contribute.ts';
 import { accordionParams, countOf, type Accordion } from './params.ts';
 import { planAccordion } from './plan.ts';
+import { compartmentRing } from './rings.ts';
 
 const free = { kind: 'free' } as const;
 
@@ -64,6 +65,7 @@ function roomFace(face: MeasuredFace, index: number, detail: Accordion): SizedFa
     host: { piece: 'body/shell-front', width: shell.width.value, height: shell.height.value },
     room: { x: 0, y: 0, width: shell.width, height: shell.height, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
+    rings: [compartmentRing(index, detail.dividers.length)],
     clear: (cut) => {
       const made = asCut(cut);
       return {

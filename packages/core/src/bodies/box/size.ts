@@ -9,6 +9,7 @@ import { boxTurns } from '../lining-turns.ts';
 import { boxParams, type Box, type BoxLayer } from './params.ts';
 import { pieceOfWall, wallPlace } from './places.ts';
 import { boxAsCut } from './read-back.ts';
+import { boxRings } from './rings.ts';
 
 const least = (name: string, value: number) =>
   given(`least ${name}`, value, { kind: 'standard', path: `box/least/${name}`, source: 'common practice' });
@@ -55,6 +56,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
         host: { piece: pieceOfWall('shell', 'front', making), width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
+        rings: boxRings(making),
         clear: (cut) => {
           const made = boxAsCut(detail, cut);
           return {

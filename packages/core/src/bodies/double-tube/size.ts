@@ -14,6 +14,7 @@ import {
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { Ring } from '../../pieces/room.ts';
 import { edgePart } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { zipperOpening } from '../../sizing/zipper-opening.ts';
@@ -123,6 +124,41 @@ const beside: Rule = {
   source: 'geometry: things side by side',
 };
 
+/** Its lining, folded at the far end, and the shell, which is open there. */
+const endRings = (end: End): Ring[] => {
+  const lining = `body/lining-${end}`;
+  return [
+    {
+      walls: [
+        {
+          piece: lining,
+          left: { seam: `${lining}/left`, side: 'a' },
+          right: { seam: `${lining}/right`, side: 'a' },
+          base: { fold: 'bottom' },
+          mouth: { edge: 'mouth-front' },
+        },
+        {
+          piece: lining,
+          left: { seam: `${lining}/right`, side: 'b' },
+          right: { seam: `${lining}/left`, side: 'b' },
+          base: { fold: 'bottom' },
+          mouth: { edge: 'mouth-back' },
+        },
+      ],
+    },
+    {
+      walls: [
+        {
+          piece: 'body/shell',
+          left: { seam: 'body/shell/side', side: 'b' },
+          right: { seam: 'body/shell/side', side: 'a' },
+          mouth: { edge: `mouth-${end}` },
+        },
+      ],
+    },
+  ];
+};
+
 function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: BodyInputs): SizedFace {
   const { width, depth } = detail;
   const piece = `body/lining-${end}`;
@@ -131,6 +167,7 @@ function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: Bo
     host: { piece, width: width.value, height: 2 * depth.value },
     room: { x: 0, y: 0, width, height: depth, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
+    rings: endRings(end),
     // folded at its far end: the front above, the back below, mouths outwards
     panels: {
       front: { piece, at: (fromLeft, down) => [fromLeft, 2 * depth.value - down] },

@@ -10,9 +10,8 @@ import { strip } from '../../pieces/strip.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
-import { LINING, SHELL, type Jacket } from './size.ts';
+import { ELASTIC, LINING, SHELL, type Jacket } from './size.ts';
 
-const ELASTIC = 'body/elastic';
 const MARKER = 'body/marker';
 const [BAND, RIBBON] = ['elastic-10', 'ribbon-10'];
 const MORE = given('marker hangs out by', 40, { kind: 'standard', path: 'jacket/marker', source: 'common practice' });

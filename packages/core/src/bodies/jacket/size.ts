@@ -6,9 +6,11 @@ import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { jacket as jacketRule } from '../../sizing/jacket.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { jacketParams } from './params.ts';
+import { flapRings } from './rings.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
+export const ELASTIC = 'body/elastic';
 
 /** Driving sizes of a book jacket, along the stitch lines, on the grid. All mm. */
 export interface Jacket {
@@ -96,6 +98,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
           towards: 'left',
         },
         edges: { left: free, right: free, bottom: free, top: free },
+        rings: flapRings(LINING, ELASTIC, elastic !== undefined),
       },
     ],
     closing: { kind: 'nowhere' },

@@ -10,6 +10,7 @@ import { panelFace } from '../gusset-ring/panel-face.ts';
 import { rimHalves } from './bands.ts';
 import type { Organizer } from './params.ts';
 import { planOrganizer, type OrganizerFaces } from './plan.ts';
+import { organizerRings } from './rings.ts';
 
 /** A box as large as its things, high enough to close over them, and a pocket of its own depth in front. */
 export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Organizer> {
@@ -76,6 +77,7 @@ function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rule
     host: { piece: 'body/shell-front', width: width.value, height: height.value },
     room: { x: 0, y: 0, width, height, towards: 'left' },
     edges: allFree,
+    rings: organizerRings(),
     clear: (cut) => {
       const made = boxAsCut({ making: 'five' }, cut);
       return {

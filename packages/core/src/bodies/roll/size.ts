@@ -7,6 +7,7 @@ import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { windUp, type RollSection } from '../../sizing/roll.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import type { SectionLayer } from '../section.ts';
+import { pocketRings } from './rings.ts';
 import { rolledUp } from './rolled.ts';
 import { stretchesOf } from './stretches.ts';
 
@@ -86,6 +87,7 @@ export function sizeRoll(
           towards: 'left',
         },
         edges: { left: stitchedOn, right: stitchedOn, bottom: { kind: 'free' }, top: { kind: 'free' } },
+        rings: pocketRings(LINING, SHELL),
         panels,
         depthOf: (cut: CutPieces) => {
           const piece = cut(LINING);

@@ -6,6 +6,7 @@ import { choiceParam } from '../../holders/params.ts';
 import { roundBase } from '../../sizing/round-base.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { roundParams } from './params.ts';
+import { roundRings } from './rings.ts';
 
 /** Driving sizes of a bag on a round base, along the stitch lines. All mm. */
 export interface Round {
@@ -72,6 +73,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
         host: { piece: 'body/shell-wall', width: detail.wallLength.value, height: height.value },
         room: { x: 0, y: 0, width: diameter, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
+        rings: roundRings(lined),
         acrossOf: acrossOf(detail, inputs),
         depthOf: (cut: CutPieces) => heightAsCut(cut) - above.value,
       },

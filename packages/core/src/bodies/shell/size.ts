@@ -5,6 +5,7 @@ import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind
 import { cornerTakes } from '../gusset-ring/corners.ts';
 import { panelFace } from '../gusset-ring/panel-face.ts';
 import { ringRims } from '../gusset-ring/seams.ts';
+import { halfRings } from '../gusset-ring/rings.ts';
 import type { ShellCase } from './params.ts';
 import { planShell, type ShellFaces } from './plan.ts';
 import { shellAsCut } from './read-back.ts';
@@ -53,6 +54,7 @@ function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
     host: { piece: 'body/lining-base', width: length.value, height: width.value },
     room: { x: 0, y: 0, width: length, height: width, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
+    rings: halfRings(detail),
     clear: (cut) => {
       const made = shellAsCut(detail, cut);
       const rim = 2 * offset.value - walls.value - 2 * cornerTakes(radius.value - walls.value / 2);

@@ -20,6 +20,7 @@ import type { LiningSchool } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { panelAsCut } from './read-back.ts';
+import { sleeveRings } from './rings.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
@@ -125,6 +126,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
           bottom: { kind: 'free' },
           top: { kind: 'free' },
         },
+        rings: sleeveRings(detail),
         panels,
         inner: innerWalls(detail),
         depthOf: depthOf(detail),

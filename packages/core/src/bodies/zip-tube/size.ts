@@ -10,6 +10,7 @@ import { zipperOpening } from '../../sizing/zipper-opening.ts';
 import type { BodyInputs, ClosingSlit, SizedBody } from '../body-kind.ts';
 import { zipTubeParams, type TubeLayer, type ZipTube } from './params.ts';
 import { tubeAsCut } from './read-back.ts';
+import { tubeRings } from './rings.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `zip-tube/${path}`, source: 'common practice' });
@@ -49,6 +50,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
         host: { piece: 'body/shell', width: along.value, height: round.value },
         room: { x: 0, y: 0, width: inside!.width, height: inside!.height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
+        rings: tubeRings(detail),
         clear: clearOf(detail, inside!, inputs),
         opening: (cut) => zipperOpening(runAsCut(cut), clear).value,
       },

@@ -15,6 +15,7 @@ import type {
   Seat,
 } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
+import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sidesOf } from '../sides.ts';
 
 const params = {
@@ -142,6 +143,6 @@ export const bookCover: HolderKind<BookCover> = {
   }),
   measure,
   place,
-  contribute: () => contribution({}),
+  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, [detail.line])] }),
   readBack,
 };

@@ -1,11 +1,13 @@
 import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder, Seat } from '../holder-kind.ts';
 import { seatEdges } from '../seat-edges.ts';
+import { insetsOf, slotRooms } from './rooms.ts';
 import { pocketBottom, type Tiers } from './tiers.ts';
 
 /** Pockets sewn straight onto the face, each lower one lapping over the one above by all but the reveal. */
@@ -36,7 +38,7 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
       height,
       edges: { ...seat.edges, ...(!isLast && { bottom: { kind: 'stitchedOn' } }), top: { kind: 'free' } },
     };
-    const { joins, edit } = seatEdges({
+    const { joins, edit, bounds } = seatEdges({
       id: `${id}/pocket-${index + 1}`,
       seat: own,
       runs: {
@@ -45,7 +47,8 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
         bottom: [wholeEdge(piece, 'bottom')],
       },
     });
-    if (!two) return { draft, joins, edit };
+    const ring = patchRing({ piece, mouth: { edge: 'top' } }, seat.host.piece, bounds, insetsOf(isLast));
+    if (!two) return { draft, joins, edit, ring };
     const line = `${id}-middle-${index + 1}`;
     const x = own.x + w / 2;
     const middle: Seam = {
@@ -58,12 +61,15 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
       ...edit.lines!,
       { id: line, from: [x, own.y], to: [x, own.y + height.value], label: '' } as StitchLine,
     ];
-    return { draft, joins: [...joins, middle], edit: { ...edit, lines } };
+    return { draft, joins: [...joins, middle], edit: { ...edit, lines }, ring };
   });
   const joins = made.flatMap((each) => each.joins);
   return contribution({
     pieces: made.map(({ draft }) => draft),
     hostEdits: made.map(({ edit }) => edit),
+    rooms: made.flatMap(({ draft, ring }, index) =>
+      slotRooms({ id, detail }, index, ring, two ? [`${draft.id}#middle`] : []),
+    ),
     joins,
     operations: [
       {

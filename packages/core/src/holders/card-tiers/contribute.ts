@@ -5,7 +5,8 @@ import type { HolderInputs } from '../holder-kind.ts';
 import { contributeApplied } from './contribute-applied.ts';
 import { hostMarks } from './front-marks.ts';
 import { backingPiece, panelPiece, pocketPieces, stripPiece } from './front-pieces.ts';
-import { backingJoins, frontJoins, pocketJoins } from './front-seams.ts';
+import { backingJoins, frontJoins, middleSeams, pocketJoins } from './front-seams.ts';
+import { tierRooms } from './rooms.ts';
 import { ids, type Placed } from './fronts.ts';
 
 /** Pieces, seams and steps of card tiers: a front (strip or panel with pockets) bagged out with a backing. */
@@ -19,6 +20,7 @@ export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribut
     pieces,
     joins: [...frontJoins(placed, inputs), ...(pleated ? [] : pocketJoins(placed)), ...backingJoins(placed)],
     hostEdits: [hostMarks(placed)],
+    rooms: tierRooms(placed),
     operations: operations(placed, pieces, pleated),
   });
 }
@@ -60,7 +62,7 @@ function operations(placed: Placed, pieces: PieceDraft[], pleated: boolean): Ope
         `${own}#bottom`,
         `${own}/backing#outer`,
         `${own}/backing#bottom`,
-        ...(detail.columns === 1 ? [] : [`${own}/backing#middle`]),
+        ...middleSeams(placed),
       ],
       text: say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
     },

@@ -97,7 +97,19 @@ export function pocketJoins(placed: Placed): Seam[] {
       a: wholeEdge(own, side),
       b: edgePart(front, side, from, to),
     });
+    const middle: Seam[] =
+      detail.columns === 1
+        ? []
+        : [
+            {
+              id: `${own}#middle`,
+              kind: 'stitchedOn',
+              a: faceLine(own, 'middle'),
+              b: { piece: front, parts: [{ line: 'middle', from: bottom, to: mouth }] },
+            },
+          ];
     return [
+      ...middle,
       sideBy('left', height - mouth, height - low),
       sideBy('right', low, mouth),
       isLast
@@ -111,3 +123,9 @@ export function pocketJoins(placed: Placed): Seam[] {
     ];
   });
 }
+
+/** Everything that one line down the middle of two columns goes through. */
+export const middleSeams = (placed: Placed): string[] =>
+  [...(placed.detail.making === 'pleated' ? [] : pocketJoins(placed)), ...backingJoins(placed)].flatMap(({ id }) =>
+    id.endsWith('#middle') ? [id] : [],
+  );

@@ -3,11 +3,12 @@ import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
+import { partedRings, patchRing } from '../../pieces/room.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import { pocketFront } from '../face-pocket/front.ts';
-import { frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
+import { frontSeat, pocketParams, stitchedBeside, visibleHandle } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   CutPieces,
@@ -131,7 +132,7 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     { id, name: 'Channels', front: 'fold', role: 'pocket', width: seat.width, height: seat.height },
     inputs,
   );
-  const { joins, edit } = seatEdges({ id, seat, runs: made.runs });
+  const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs });
   const [front, ...others] = made.pieces;
   const places = linesOf(detail);
   const line = (name: string, x: number, y: number): StitchLine => ({
@@ -153,6 +154,14 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
   return contribution({
     pieces: [{ ...front!, lines: places.map((x, index) => line(`channel-${index + 1}`, x, 0)) }, ...others],
     joins: [...made.joins, ...joins, ...channels],
+    rooms: partedRings(
+      patchRing(made.wall, seat.host.piece, bounds, stitchedBeside),
+      channels.map((join) => join.id),
+    ).map((ring, index) => ({
+      id: `${own}/${index + 1}`,
+      holds: [detail.channels[index]!.thing.line],
+      rings: [ring],
+    })),
     hostEdits: [
       edit,
       {

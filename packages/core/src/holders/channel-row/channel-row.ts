@@ -16,6 +16,7 @@ import type {
   Seat,
 } from '../holder-kind.ts';
 import { linesBetween, linesOnPanels } from '../panel-lines.ts';
+import { partedRooms } from '../seat-rooms.ts';
 import { clearanceOf } from '../sides.ts';
 
 /** One channel with what stands in it. */
@@ -172,10 +173,17 @@ function place(measured: MeasuredHolder<ChannelRow>, seat: Seat, { id }: HolderI
 function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contribution {
   const places = linesOf(detail);
   const { panels } = seat;
-  if (places.length === 0 || !panels) return contribution({});
-  const lines = linesOnPanels({ id, panels, places, down: detail.depth.value, name: 'channel' });
+  const lines = panels && linesOnPanels({ id, panels, places, down: detail.depth.value, name: 'channel' });
+  const rooms = partedRooms({
+    id,
+    seat,
+    seams: lines?.joins ?? [],
+    holds: detail.channels.map(({ thing }) => [thing.line]),
+  });
+  if (places.length === 0 || !lines) return contribution({ rooms });
   return contribution({
     ...lines,
+    rooms,
     operations: [
       {
         id: `holders/${id}/channels`,

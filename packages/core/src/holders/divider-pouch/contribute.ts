@@ -4,6 +4,7 @@ import { mm, say } from '../../errors/wording.ts';
 import { panelOutline } from '../../geometry/panel.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
+import { linesOf, type Ring, type RoomWall } from '../../pieces/room.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zipperFor } from '../zip-pocket/zipper.ts';
@@ -83,6 +84,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   return contribution({
     pieces: [draft(front, `Divider pouch ${id}, front`), draft(back, `Divider pouch ${id}, back`), zipper.piece],
     joins: [...zip, ...pouch, ...caught],
+    rooms: [{ id: `${own}/1`, holds: linesOf(detail.load.sheaves), rings: [pouchRing(own, [front, back])] }],
     hardware: zipper.hardware,
     operations: [
       step(
@@ -111,3 +113,21 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
     ],
   });
 }
+
+/** Front and back hang in the same side seams. */
+const pouchRing = (own: string, pieces: readonly [front: string, back: string]): Ring => ({
+  walls: pieces.map((piece, index): RoomWall => {
+    const [left, right] = index === 0 ? ['left', 'right'] : ['right', 'left'];
+    return {
+      piece,
+      left: { seam: `${piece}#${left}`, side: 'a' },
+      right: { seam: `${piece}#${right}`, side: 'a' },
+      base: { seam: `${own}#bottom`, side: index === 0 ? 'a' : 'b' },
+      mouth: { edge: 'mouth' },
+    };
+  }),
+  corners: [
+    ...['right', 'left'].map((side) => `${pieces[0]}#corner-${side}-front`),
+    ...['right', 'left'].map((side) => `${pieces[1]}#corner-${side}-back`),
+  ],
+});

@@ -3,6 +3,7 @@ import type { Params } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
+import { linesOf, partedRings, patchRing } from '../../pieces/room.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import type {
@@ -20,7 +21,7 @@ import { choiceParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, type Sheaf } from '../sides.ts';
 import { pocketFront } from './front.ts';
-import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, stitchedBeside, type PocketLoad } from './pocket.ts';
 
 const params = {
   ...pocketParams,
@@ -149,7 +150,7 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     { id, name: 'Bellows pocket', front: 'fold', role: 'pocket', width, height: seat.height },
     inputs,
   );
-  const { joins, edit } = seatEdges({ id, seat, runs: made.runs, ease: { bottom: { by: fullness } } });
+  const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs, ease: { bottom: { by: fullness } } });
   const [front, ...others] = made.pieces;
   const middle = rooms.length > 1 ? middleSeam(id, seat, width.value) : undefined;
   const pleated = {
@@ -165,6 +166,10 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     pieces: [pleated, ...others],
     joins: [...made.joins, ...seams],
     hostEdits: [edit, ...(middle ? [{ piece: seat.host.piece, lines: [middle.onHost] }] : [])],
+    rooms: partedRings(
+      patchRing(made.wall, seat.host.piece, bounds, stitchedBeside),
+      middle ? [middle.seam.id] : [],
+    ).map((ring, index) => ({ id: `holders/${id}/${index + 1}`, holds: linesOf(rooms[index]!), rings: [ring] })),
     hardware: made.hardware,
     operations: [
       ...set.slice(0, -1),

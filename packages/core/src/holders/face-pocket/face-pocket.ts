@@ -2,6 +2,7 @@ import { nothing } from '../../derived/constants.ts';
 import { given, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params, Role } from '../../document/design-document.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { linesOf, patchRing } from '../../pieces/room.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { HouseRuleId } from '../../shelves/rules/house-rules.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -19,7 +20,16 @@ import type {
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf } from '../sides.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
-import { frontSeat, loadOf, pocketParams, visibleHandle, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
+import {
+  frontSeat,
+  loadOf,
+  pocketParams,
+  sheafSlabs,
+  sheafThings,
+  stitchedBeside,
+  visibleHandle,
+  type PocketLoad,
+} from './pocket.ts';
 
 /** How a family of pockets differs from the others. */
 export interface PocketStyle {
@@ -137,11 +147,18 @@ function contribute(style: PocketStyle, { id, seat, detail }: Placed, inputs: Ho
   const less = detail.less.value > 0 && {
     bottom: { by: sum('stretched across', [minus(detail.less)]) },
   };
-  const { joins, edit } = seatEdges({ id, seat, runs: made.runs, ...(less && { ease: less }) });
+  const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs, ...(less && { ease: less }) });
   return contribution({
     pieces: made.pieces,
     joins: [...made.joins, ...joins],
     hostEdits: [edit],
+    rooms: [
+      {
+        id: `holders/${id}/1`,
+        holds: linesOf(detail.load.sheaves),
+        rings: [patchRing(made.wall, seat.host.piece, bounds, stitchedBeside)],
+      },
+    ],
     hardware: made.hardware,
     operations: made.operations(
       joins.map((join) => join.id),

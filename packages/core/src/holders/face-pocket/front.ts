@@ -5,6 +5,7 @@ import { mm, say } from '../../errors/wording.ts';
 import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
+import type { NamedLine } from '../../pieces/room.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { HolderInputs, Side } from '../holder-kind.ts';
@@ -27,6 +28,8 @@ export interface MadeFront {
   pieces: PieceDraft[];
   joins: Seam[];
   hardware: HardwareNeed[];
+  /** Its piece and its mouth, as the front wall of a room. */
+  wall: { piece: string; mouth: NamedLine };
   /** What comes to lie on each side of the seat. */
   runs: Partial<Record<Side, EdgeRun[]>>;
   operations(seams: string[], host: string): OperationDraft[];
@@ -59,6 +62,7 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
     ],
     joins: [],
     hardware: [],
+    wall: { piece, mouth: { fold: 'mouth' } },
     runs: {
       left: [edgePart(piece, 'left', h, 2 * h, true), edgePart(piece, 'left', 0, h)],
       right: [edgePart(piece, 'right', 0, h), edgePart(piece, 'right', h, 2 * h, true)],
@@ -116,6 +120,7 @@ function single({ id, name, role, front, width, height }: Front, inputs: HolderI
     pieces,
     joins,
     hardware: bound ? [{ id: BINDING, count: 1, length: length.value }] : [],
+    wall: { piece, mouth: { edge: 'top' } },
     runs: {
       left: [wholeEdge(piece, 'left', true)],
       right: [wholeEdge(piece, 'right')],

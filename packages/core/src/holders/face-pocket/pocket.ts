@@ -2,6 +2,7 @@ import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { HeldContents, HolderInputs, MouthHandle, ParamSpec, PlacedThing, Seat } from '../holder-kind.ts';
 import { visibleParam } from '../params.ts';
+import type { Insets } from '../../pieces/room.ts';
 import type { Slab } from '../slab.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
 
@@ -22,6 +23,13 @@ export interface PocketLoad {
   /** From the bottom to the mouth, with ease. */
   depth: Derived;
 }
+
+/** A pocket is topstitched inside its edges. */
+export const stitchedBeside = {
+  left: 'topstitch.inset',
+  right: 'topstitch.inset',
+  base: 'topstitch.inset',
+} as const satisfies Insets;
 
 const widest = (label: string, sizes: Derived[]): Derived => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
 

@@ -1,6 +1,7 @@
 import { given, largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { contribution } from '../../pieces/contribution.ts';
+import { linesOf } from '../../pieces/room.ts';
 import type {
   Clearance,
   CutPieces,
@@ -11,6 +12,7 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
 
 /** Flat things standing on their edges one behind another. */
@@ -116,6 +118,6 @@ export const fileRoom: HolderKind<FileRoom> = {
   }),
   measure,
   place,
-  contribute: () => contribution({}),
+  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, linesOf(detail.sheaves))] }),
   readBack,
 };

@@ -4,6 +4,7 @@ import { byRule, given, minus, product, rounded, sum, times, type Derived, type 
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { linesOf, strapRing } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
@@ -197,6 +198,13 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
     ],
     hostEdits: [{ piece: seat.host.piece, lines: host }],
     joins,
+    rooms: [
+      {
+        id: `${own}/1`,
+        holds: linesOf(detail.load.sheaves),
+        rings: [0, 2].map((first) => strapRing(piece, seat.host.piece, [joins[first]!.id, joins[first + 1]!.id])),
+      },
+    ],
     hardware: [{ id: ELASTIC, count: 2, length: 2 * length.value }],
     operations: [
       {

@@ -1,6 +1,7 @@
 import { byRule, minus, rounded, sum, times, type Rule } from '../../derived/derived.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { strapRing, type Ring, type Room } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
@@ -63,7 +64,15 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
     b: faceLine(seat.host.piece, line.id),
   }));
   const bottoms = detail.pockets ? bottomsOf({ id, seat, detail }, piece, stitches) : [];
+  const rooms = detail.loops.map(({ thing }, index): Room => ({
+    id: `${own}/${index + 1}`,
+    holds: [thing.line],
+    rings: Array.from({ length: detail.rows }, (_, row) =>
+      loopRing(own, [piece, seat.host.piece], `${id}-loop-${row + 1}`, index, bottoms[index]?.join.id),
+    ),
+  }));
   return contribution({
+    rooms,
     pieces: [
       {
         ...strip({
@@ -91,6 +100,19 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
       },
     ],
   });
+}
+
+/** The elastic over one thing; a pocket is closed below too. */
+function loopRing(
+  own: string,
+  [elastic, host]: readonly [string, string],
+  row: string,
+  index: number,
+  bottom: string | undefined,
+): Ring {
+  const ring = strapRing(elastic, host, [`${own}#${row}-${2 * index + 1}`, `${own}#${row}-${2 * index + 2}`]);
+  if (bottom === undefined) return ring;
+  return { walls: ring.walls.map((wall, at) => ({ ...wall, base: { seam: bottom, side: at === 0 ? 'a' : 'b' } })) };
 }
 
 /** The lower edge of each pocket: the elastic is longer there than its place, and laid in two small pleats. */

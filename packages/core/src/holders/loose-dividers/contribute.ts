@@ -3,8 +3,10 @@ import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { patch } from '../../pieces/patch.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { linesOf } from '../../pieces/room.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, InnerWalls, PlacedHolder } from '../holder-kind.ts';
+import { dividedRings } from './rings.ts';
 import { hang, type LooseDividers } from './rooms.ts';
 
 type Placed = PlacedHolder<LooseDividers>;
@@ -38,6 +40,11 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
   return contribution({
     pieces: made.map(({ draft }) => draft),
     joins,
+    rooms: detail.rooms.map(({ id: room, things }) => ({
+      id: `holders/${id}/${room}`,
+      holds: linesOf(things),
+      rings: dividedRings(id, room, detail.sides, seat),
+    })),
     hostEdits: detail.sides.map((side) => ({
       piece: inner.panels[side].piece,
       lines: [

@@ -2,6 +2,7 @@ import { given, largest, minus, product, rounded, sum, times, type Derived } fro
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { linesOf, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -16,6 +17,7 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { stitchedBeside } from '../face-pocket/pocket.ts';
 import { hostRun } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
@@ -121,7 +123,7 @@ const widthOf = (slabs: { x0: number; x1: number }[]): number => {
 };
 
 /** A panel folded double along its mouth, its raw edges caught in three seams of the body. */
-function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution {
+function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
   const seam = rules.length('seam.allowance');
   const piece = panelId(id);
   const [width, height] = [seat.width.value, seat.height.value];
@@ -147,6 +149,13 @@ function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution
       }),
     ],
     joins: panelJoins(id, seat),
+    rooms: [
+      {
+        id: `holders/${id}/1`,
+        holds: linesOf(detail.sheaves),
+        rings: [patchRing({ piece, mouth: { fold: 'mouth' } }, seat.host.piece, boundsOf(id), stitchedBeside)],
+      },
+    ],
     operations: [
       {
         id: `holders/${id}/fold`,
@@ -167,6 +176,13 @@ function contribute({ id, seat }: Placed, { rules }: HolderInputs): Contribution
     ],
   });
 }
+
+/** The outer layer of the doubled panel. */
+const boundsOf = (id: string) => ({
+  left: `holders/${id}#left-front`,
+  right: `holders/${id}#right-front`,
+  base: `holders/${id}#bottom-front`,
+});
 
 function panelJoins(id: string, seat: Seat): Seam[] {
   const piece = panelId(id);

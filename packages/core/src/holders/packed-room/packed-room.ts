@@ -6,6 +6,7 @@ import { pack } from '../../packing/pack.ts';
 import { surfaceOf, type Packing, type Triple } from '../../packing/packable.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { contribution } from '../../pieces/contribution.ts';
+import { linesOf } from '../../pieces/room.ts';
 import type {
   HeldContents,
   HolderInputs,
@@ -16,6 +17,7 @@ import type {
   Seat,
 } from '../holder-kind.ts';
 import { choiceParam } from '../params.ts';
+import { seatRoom } from '../seat-rooms.ts';
 import type { Slab } from '../slab.ts';
 import { readBackRoom } from './read-back.ts';
 import { halfRound, looseThings, roomSides, type Loose, type PackedRoom, type RoomSide } from './ways.ts';
@@ -135,6 +137,6 @@ export const packedRoom: HolderKind<PackedRoom> = {
   suits: () => ({ score: 0.55, why: 'Anything goes in that passes the opening.' }),
   measure,
   place,
-  contribute: () => contribution({}),
+  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, linesOf(detail.things))] }),
   readBack: readBackRoom,
 };

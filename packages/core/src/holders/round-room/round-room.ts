@@ -1,6 +1,7 @@
 import { byRule, given, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { contribution } from '../../pieces/contribution.ts';
+import { linesOf } from '../../pieces/room.ts';
 import type {
   Clearance,
   CutPieces,
@@ -11,6 +12,7 @@ import type {
   PlacedHolder,
   Seat,
 } from '../holder-kind.ts';
+import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sidesOf } from '../sides.ts';
 
 /** One thing as it stands or lies on a round base. All mm. */
@@ -137,6 +139,6 @@ export const roundRoom: HolderKind<RoundRoom> = {
   }),
   measure,
   place,
-  contribute: () => contribution({}),
+  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, linesOf(detail.pile))] }),
   readBack,
 };

@@ -1,9 +1,11 @@
 import { minus, sum, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { linesOf, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { stitchedBeside } from '../face-pocket/pocket.ts';
 import { hostRun, type HolderInputs, type PlacedHolder, type Side } from '../holder-kind.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { STRIP, zipperAt, type ZipPocket } from './zip.ts';
@@ -48,6 +50,13 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
     pieces: [...pieces, ...(flap?.pieces ?? [])],
     joins: [...tapes, ...edges, ...(flap?.around ?? [])],
     hostEdits: [below.edit, above.edit, ...(flap ? [flap.edit] : [])],
+    rooms: [
+      {
+        id: `${own}/1`,
+        holds: linesOf(detail.load.sheaves),
+        rings: [patchRing({ piece: front, mouth: { edge: 'top' } }, seat.host.piece, below.bounds, stitchedBeside)],
+      },
+    ],
     hardware: zipper.hardware,
     operations: [
       {

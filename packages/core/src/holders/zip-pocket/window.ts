@@ -1,9 +1,11 @@
 import { sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { linesOf, type NamedLine, type Ring } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zipperAt, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
@@ -62,6 +64,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     pieces: [piece, zipper.piece],
     hostEdits: [{ piece: seat.host.piece, lines: [...onHost, slit(id, onHost)] }],
     joins: [...window, ...tapes, ...closing],
+    rooms: [{ id: `${own}/1`, holds: linesOf(detail.load.sheaves), rings: [bagRing(own, bag)] }],
     hardware: zipper.hardware,
     operations: [
       step(
@@ -84,6 +87,22 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
       ),
     ],
   });
+}
+
+/** One piece folded up: its front, the upper half, has the window; its back is closed to it above. */
+function bagRing(own: string, bag: string): Ring {
+  const on = (bound: 'left' | 'right', side: 'a' | 'b'): NamedLine => ({
+    seam: `${own}#${bound}`,
+    side,
+    inset: stitchedBeside[bound],
+  });
+  const base: NamedLine = { fold: 'bottom', inset: stitchedBeside.base };
+  return {
+    walls: [
+      { piece: bag, left: on('left', 'b'), right: on('right', 'b'), base, mouth: { line: 'window-bottom' } },
+      { piece: bag, left: on('right', 'a'), right: on('left', 'a'), base, mouth: { seam: `${own}#top`, side: 'b' } },
+    ],
+  };
 }
 
 function windowLines(

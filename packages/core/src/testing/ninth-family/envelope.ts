@@ -47,6 +47,21 @@ function size(design: Params, [inside]: MeasuredFace[], { rules, grid, stacks }:
         host: { piece: SHEET, width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
+        rings: [
+          {
+            walls: (['front', 'back'] as const).map((which) => {
+              const [left, right] = which === 'front' ? ['left', 'right'] : ['right', 'left'];
+              const side = which === 'front' ? 'a' : 'b';
+              return {
+                piece: SHEET,
+                left: { seam: `body/${left}`, side },
+                right: { seam: `body/${right}`, side },
+                base: { fold: 'bottom' },
+                mouth: { fold: which === 'front' ? 'mouth' : 'flap' },
+              };
+            }),
+          },
+        ],
         // one piece is both: the front with its mouth down, the back with its mouth up
         panels: {
           front: { piece: SHEET, at: (fromLeft, down) => [fromLeft, down] },

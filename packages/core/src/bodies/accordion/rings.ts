@@ -1,0 +1,49 @@
+import type { NamedLine, Ring, RoomWall } from '../../pieces/room.ts';
+
+type Side = 'left' | 'right';
+
+/** A compartment: between two dividers, or between one and the front or the back, closed at both sides by the lining of the
+ * gussets.
+ * @param index of it, from the front
+ * @param dividers how many there are */
+export function compartmentRing(index: number, dividers: number): Ring {
+  const first = index === 0;
+  const last = index === dividers;
+  const own = (divider: number) => `body/divider-${divider}`;
+  // what is seen from the front stands with its own left on the left
+  const dividerWall = (divider: number): RoomWall => ({
+    piece: own(divider),
+    left: { seam: `${own(divider)}#left`, side: 'a' },
+    right: { seam: `${own(divider)}#right`, side: 'a' },
+    base: { seam: `${own(divider)}#bottom`, side: 'a' },
+    mouth: { edge: 'top' },
+  });
+  const front: RoomWall = first
+    ? {
+        piece: 'body/lining-front',
+        left: { edge: 'left' },
+        right: { edge: 'right' },
+        base: { seam: 'body/lining/bottom', side: 'a' },
+        mouth: { edge: 'top' },
+      }
+    : dividerWall(index);
+  const back: RoomWall = last
+    ? {
+        piece: 'body/lining-back',
+        left: { edge: 'left' },
+        right: { edge: 'right' },
+        base: { seam: 'body/lining/bottom', side: 'b' },
+        mouth: { edge: 'top' },
+      }
+    : turned(dividerWall(index + 1));
+  const gusset = (side: Side): RoomWall => {
+    const to = (divider: number, end: boolean, panel: 'front' | 'back'): NamedLine =>
+      end ? { seam: `body/lining/${panel}-${side}`, side: 'b' } : { seam: `${own(divider)}#${side}`, side: 'b' };
+    const [near, far] = [to(index, first, 'front'), to(index + 1, last, 'back')];
+    const [left, right] = side === 'right' ? [near, far] : [far, near];
+    return { piece: `body/lining-gusset-${side}`, left, right, base: { edge: 'bottom' }, mouth: { edge: 'top' } };
+  };
+  return { walls: [front, gusset('right'), back, gusset('left')] };
+}
+
+const turned = (wall: RoomWall): RoomWall => ({ ...wall, left: wall.right, right: wall.left });

@@ -1,0 +1,64 @@
+import { partedRings, patchRing, type Insets, type NamedLine, type Ring, type Room } from '../../pieces/room.ts';
+import { ids, type Placed } from './fronts.ts';
+
+/** Topstitching bites in at both sides, and below the last pocket. */
+export const insetsOf = (isLast: boolean): Insets => ({
+  left: 'topstitch.inset',
+  right: 'topstitch.inset',
+  ...(isLast && { base: 'topstitch.inset' }),
+});
+
+/** The rooms of one tier, from the left; a seam down its middle parts two.
+ * @param ring of the whole tier, front and back */
+export const slotRooms = (
+  { id, detail }: Pick<Placed, 'id' | 'detail'>,
+  index: number,
+  ring: Ring,
+  middle: readonly string[],
+): Room[] =>
+  detail.slots[index]!.piles.map(({ line }, column) => ({
+    id: `holders/${id}/${index + 1}${detail.columns === 1 ? '' : `-${column + 1}`}`,
+    holds: [line],
+    rings: [partedRings(ring, middle)[column]!],
+  }));
+
+/** A room for each pocket, or two beside each other. */
+export function tierRooms(placed: Placed): Room[] {
+  const { detail } = placed;
+  const { front, pocket } = ids(placed);
+  return detail.slots.flatMap((_, index) => {
+    if (detail.making === 'pleated') return pleatRooms(placed, index);
+    const own = pocket(index);
+    const seams = { left: `${own}#left`, right: `${own}#right`, base: `${own}#bottom` };
+    const isLast = index === detail.slots.length - 1;
+    const ring = patchRing({ piece: own, mouth: { edge: 'top' } }, front, seams, insetsOf(isLast));
+    return slotRooms(placed, index, ring, detail.columns === 1 ? [] : [`${own}#middle`]);
+  });
+}
+
+/** Between two legs of the strip: the one that comes up from the pocket's bottom to its mouth, and the one that goes down
+ * behind it. */
+function pleatRooms(placed: Placed, index: number): Room[] {
+  const { detail } = placed;
+  const piece = ids(placed).front;
+  const [bottom, mouth] = [`fold-${2 * index + 1}`, `fold-${2 * index + 2}`];
+  const behind: NamedLine = index === 0 ? { edge: 'top' } : { fold: `fold-${2 * index}` };
+  const { left: inset } = insetsOf(false);
+  const ring = (left: NamedLine, right: NamedLine): Ring => ({
+    walls: [
+      { piece, left, right, base: { fold: bottom }, mouth: { fold: mouth } },
+      { piece, left: right, right: left, base: { fold: bottom }, mouth: behind },
+    ],
+  });
+  const [left, right] = [
+    { edge: 'left', inset },
+    { edge: 'right', inset },
+  ] as [NamedLine, NamedLine];
+  const middle: NamedLine = { line: 'middle' };
+  const rings = detail.columns === 1 ? [ring(left, right)] : [ring(left, middle), ring(middle, right)];
+  return detail.slots[index]!.piles.map(({ line }, column) => ({
+    id: `holders/${placed.id}/${index + 1}${detail.columns === 1 ? '' : `-${column + 1}`}`,
+    holds: [line],
+    rings: [rings[column]!],
+  }));
+}

@@ -1,0 +1,129 @@
+import { pointAlong, type Edge } from '../geometry/outline.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Piece } from '../pieces/piece.ts';
+import type { NamedLine, Ring, Room, RoomWall } from '../pieces/room.ts';
+import type { EdgeRun, Seam } from '../pieces/seam.ts';
+import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
+import { stretchOf } from '../pieces/stretch.ts';
+
+/** What a room is measured on: nothing but cut pieces and seams. */
+export interface Cut {
+  pieces: readonly Piece[];
+  seams: readonly Seam[];
+}
+
+/** Points along a named line of a piece, mm; nothing if the piece has no such line. */
+export function pointsOn({ pieces, seams }: Cut, pieceId: string, named: NamedLine): Point[] {
+  const piece = pieces.find(({ id }) => id === pieceId);
+  if (!piece) return [];
+  if ('seam' in named) {
+    const run = seams.find(({ id }) => id === named.seam)?.[named.side];
+    return run?.piece === pieceId ? run.parts.flatMap((part) => along(stretchOf(piece, part))) : [];
+  }
+  if ('fold' in named) {
+    const fold = piece.folds.find(({ id }) => id === named.fold);
+    return fold ? [fold.from, fold.to] : [];
+  }
+  return along(stretchOf(piece, 'line' in named ? { line: named.line } : { edge: named.edge }));
+}
+
+const along = (stretch: { edge: Edge; from: number; to: number } | undefined): Point[] =>
+  stretch
+    ? [0, 0.25, 0.5, 0.75, 1].map((share) =>
+        pointAlong(stretch.edge, stretch.from + share * (stretch.to - stretch.from)),
+      )
+    : [];
+
+/** What a named line touches: the seams that it lies in, what it is sewn onto, its own place on its piece. */
+function touches({ seams }: Cut, { piece }: RoomWall | { piece: string }, named: NamedLine): Set<string> {
+  const found = new Set<string>();
+  const place = 'edge' in named ? named.edge : 'line' in named ? named.line : undefined;
+  if ('fold' in named) found.add(`fold ${piece} ${named.fold}`);
+  if (place !== undefined) found.add(`place ${piece} ${place}`);
+  for (const seam of seams) {
+    const named_ = 'seam' in named && seam.id === named.seam ? seam[named.side] : undefined;
+    const run =
+      named_ ?? [seam.a, seam.b].find((each) => place !== undefined && each.piece === piece && isOn(each, place));
+    if (!run) continue;
+    found.add(`seam ${seam.id}`);
+    if (seam.within !== undefined) found.add(`seam ${seam.within}`);
+    const other = run === seam.a ? seam.b : seam.a;
+    for (const part of other.parts) found.add(`place ${other.piece} ${'edge' in part ? part.edge : part.line}`);
+  }
+  return found;
+}
+
+const isOn = ({ parts }: EdgeRun, place: string): boolean =>
+  parts.some((part) => ('edge' in part ? part.edge : part.line) === place);
+
+const meet = (one: Set<string>, two: Set<string>): boolean => [...one].some((each) => two.has(each));
+
+/** Both runs of one seam of the piece itself: its end is sewn to itself. */
+const closedAlone = ({ seams }: Cut, piece: string, named: NamedLine): boolean =>
+  'seam' in named && seams.some(({ id, a, b }) => id === named.seam && a.piece === piece && b.piece === piece);
+
+/** What is not closed in a ring of walls, or is not there at all. */
+function openIn(cut: Cut, { walls, floor, corners = [] }: Ring): string[] {
+  const faults: string[] = [];
+  const bounds = ['left', 'right', 'base', 'mouth', 'beyond'] as const;
+  for (const wall of walls)
+    for (const bound of bounds)
+      if (wall[bound] && pointsOn(cut, wall.piece, wall[bound]).length === 0)
+        faults.push(`${wall.piece} has no ${JSON.stringify(wall[bound])} (${bound})`);
+  for (const bound of floor?.bounds ?? [])
+    if (pointsOn(cut, floor!.piece, bound).length === 0)
+      faults.push(`${floor!.piece} has no ${JSON.stringify(bound)} (floor)`);
+  for (const corner of corners)
+    if (!cut.seams.some(({ id }) => id === corner)) faults.push(`there is no corner ${corner}`);
+  if (faults.length > 0) return faults;
+
+  if (new Set(walls.map((wall) => JSON.stringify(wall))).size < walls.length) faults.push('a wall is there twice');
+  walls.forEach((wall, index) => {
+    const next = walls[(index + 1) % walls.length]!;
+    const joined = meet(touches(cut, wall, wall.right), touches(cut, next, next.left));
+    const alone = closedAlone(cut, wall.piece, wall.right) && closedAlone(cut, next.piece, next.left);
+    if (!joined && !alone) faults.push(`${wall.piece} does not meet ${next.piece} (wall ${index + 1})`);
+    // beside a wall that hangs clear of the base the room goes on below it
+    if (!wall.base || walls.some(({ base, beyond }) => !base && !beyond)) return;
+    const below = touches(cut, wall, wall.base);
+    const others = [
+      ...walls.flatMap((each) => (each !== wall && each.base ? [touches(cut, each, each.base)] : [])),
+      ...(floor?.bounds ?? []).map((bound) => touches(cut, floor!, bound)),
+    ];
+    // what is sewn to the base of another wall of the ring, or onto any piece that is there
+    const sewn = [...below].some((each) => each.startsWith('seam '));
+    if (!others.some((each) => meet(below, each)) && !sewn)
+      faults.push(`${wall.piece} is open below (wall ${index + 1})`);
+  });
+  return faults;
+}
+
+/** What is wrong with a room: bounds that are not there, or that do not close it. */
+export const openBounds = (cut: Cut, { id, rings }: Room): string[] =>
+  rings.length === 0
+    ? [`${id} has no walls`]
+    : rings.flatMap((ring) => openIn(cut, ring).map((fault) => `${id}: ${fault}`));
+
+/** From the left to the right bound of a wall where they come closest, mm. */
+function across(cut: Cut, { piece, left, right }: RoomWall): number {
+  const [from, to] = [pointsOn(cut, piece, left), pointsOn(cut, piece, right)];
+  return Math.min(...from.map((point) => Math.min(...segments(to).map((segment) => toSegment(point, segment)))));
+}
+
+const segments = (points: Point[]): [Point, Point][] =>
+  points.length === 1 ? [[points[0]!, points[0]!]] : points.slice(1).map((point, index) => [points[index]!, point]);
+
+function toSegment([x, y]: Point, [[x0, y0], [x1, y1]]: [Point, Point]): number {
+  const [dx, dy] = [x1 - x0, y1 - y0];
+  const length = dx * dx + dy * dy;
+  const share = length === 0 ? 0 : Math.min(1, Math.max(0, ((x - x0) * dx + (y - y0) * dy) / length));
+  return Math.hypot(x - x0 - share * dx, y - y0 - share * dy);
+}
+
+/** Once round a ring of walls where they are narrowest, between the lines that bound them, mm.
+ * @param inset what stitching beside a line takes by a house rule, mm */
+export const ringGirth = (cut: Cut, { walls }: Ring, inset: (rule: LengthRuleId) => number): number =>
+  walls.reduce((total, wall) => {
+    const beside = [wall.left, wall.right].reduce((sum, { inset: rule }) => sum + (rule ? inset(rule) : 0), 0);
+    return total + across(cut, wall) - beside;
+  }, 0);
