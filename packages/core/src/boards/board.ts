@@ -1,7 +1,7 @@
 import type { BoardPlan } from '../bodies/board-plan.ts';
 import type { Outline } from '../geometry/outline.ts';
 import type { Role } from '../document/design-document.ts';
-import type { SeatKind } from '../holders/holder-kind.ts';
+import type { SeatKind } from '../holders/seat.ts';
 
 /** A rectangle on a board, mm from its lower left corner, y upwards. */
 export interface Box {

@@ -1,23 +1,10 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Orientation, Params } from '../document/design-document.ts';
-import type {
-  ClearRoom,
-  Panel,
-  Host,
-  InnerWalls,
-  Panels,
-  SeatKind,
-  Side,
-  EdgeFate,
-  ParamSpec,
-  PlacedHolder,
-  StackThickness,
-  CutPieces,
-} from '../holders/holder-kind.ts';
+import type { ParamSpec, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
+import type { CutPieces, EdgeFate, Host, Panel, Panels, SeatGives, SeatKind, Side } from '../holders/seat.ts';
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
-import type { Ring } from '../pieces/room.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -49,23 +36,15 @@ export interface BodyInputs {
 }
 
 /** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */
-export interface SizedFace {
+interface FaceRoom {
   id: string;
   host: Host;
   room: Room;
   /** Fate of a holder's edge that lies on the edge of the room. */
   edges: Record<Side, EdgeFate>;
-  /** The walls of the body round it, where things stand between those. Of a front and a back the front comes first. */
-  rings?: readonly Ring[];
-  panels?: Panels;
-  inner?: InnerWalls;
-  depthOf?: (cut: CutPieces) => number;
-  acrossOf?: (cut: CutPieces) => number;
-  clear?: ClearRoom;
-  /** What opens of it, as cut, mm: a thing passes if half of the way round it is less. */
-  opening?: (cut: CutPieces) => number;
-  bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
 }
+/** A face with what its kind of seat promises. */
+export type SizedFace = { [K in SeatKind]: FaceRoom & { seat: K } & SeatGives[K] }[SeatKind];
 
 /** A body with all its stitch-line sizes, on the grid. All mm. */
 export interface SizedBody<Detail = unknown> {

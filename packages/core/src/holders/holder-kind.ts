@@ -3,13 +3,12 @@ import type { ContentsLine, Params, Role } from '../document/design-document.ts'
 import type { Finding } from '../errors/finding.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
-import type { Ring } from '../pieces/room.ts';
-import type { EdgeRun, RunPart } from '../pieces/seam.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { HouseRuleId, LengthRuleId } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
+import type { CutPieces, SeatKind, SeatOf } from './seat.ts';
 import type { Slab } from './slab.ts';
 
 /** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
@@ -69,78 +68,6 @@ export interface MeasuredHolder<Detail = unknown> {
   findings: Finding[];
 }
 
-/** A leaf, the whole inside behind the leaves, the room between a front and a back (`walled` where it has walls to hang things
- * from, see `InnerWalls`), a pocket as wide as the piece that is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
- * the side seams, a room with walls all round, a compartment between two dividers, or a flat lining with a zipped mouth. */
-export type SeatKind =
-  'leaf' | 'inside' | 'cavity' | 'walled' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file' | 'flat';
-
-export type Side = 'left' | 'right' | 'bottom' | 'top';
-
-/** What becomes of an edge of a holder. */
-export type EdgeFate = { kind: 'caught'; within: string } | { kind: 'stitchedOn' } | { kind: 'free' };
-
-/** A front or a back: its piece, and the way from a place on it (mm from the left, seen from the front, and down from the
- * mouth) to the piece. */
-export interface Panel {
-  piece: string;
-  at(fromLeft: number, down: number): Point;
-}
-export interface Panels {
-  front: Panel;
-  back: Panel;
-}
-
-/** The piece that holders of a face are sewn to, mm. */
-export interface Host {
-  piece: string;
-  width: number;
-  height: number;
-  /** Stretch of an edge beside the face, upwards or rightwards; without it the edges are those of a rectangle. */
-  run?: (side: Side, from: number, to: number) => RunPart;
-}
-
-/** The innermost layer of a cavity, for what hangs in it. */
-export interface InnerWalls {
-  panels: Panels;
-  /** From its mouth to its base, mm. */
-  depth: Derived;
-  /** A stretch of a side seam on one wall, between two distances below the mouth, mm; left and right as seen from the
-   * front. */
-  side(which: 'left' | 'right', wall: 'front' | 'back', from: number, to: number): EdgeRun;
-  /** Ids of its side seams; without them what hangs in it is stitched onto the sides. */
-  seams?: { left: string; right: string };
-  /** The base, from front to back, mm; nothing if it is flat. */
-  base?: Derived;
-}
-
-/** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */
-export interface Seat {
-  face: string;
-  host: Host;
-  x: number;
-  y: number;
-  width: Derived;
-  height: Derived;
-  edges: Record<Side, EdgeFate>;
-  /** The body's own walls round it. Of a front and a back the front comes first. */
-  rings?: readonly Ring[];
-  /** The front and the back of a cavity, for what joins them. */
-  panels?: Panels;
-  inner?: InnerWalls;
-  /** From the mouth to the base of a cavity, as cut, mm. */
-  depthOf?: (cut: CutPieces) => number;
-  /** Clear across a round room, as cut, mm. */
-  acrossOf?: (cut: CutPieces) => number;
-  clear?: ClearRoom;
-  opening?: (cut: CutPieces) => number;
-  /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
-  bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
-}
-
-/** Clear inside a room with walls all round, as cut, mm. */
-export type ClearRoom = (cut: CutPieces) => Record<'across' | 'thick' | 'up', number>;
-
 export interface Segment {
   id: string;
   from: Point;
@@ -176,10 +103,10 @@ export interface PlacedBand {
 }
 
 /** A holder at its place: what the board draws and the cut is checked against. All mm on the host. */
-export interface PlacedHolder<Detail = unknown> {
+export interface PlacedHolder<Detail = unknown, On extends SeatKind = SeatKind> {
   id: string;
   kind: string;
-  seat: Seat;
+  seat: SeatOf<On>;
   sizes: Record<string, Derived>;
   mouths: PlacedMouth[];
   stitching: Segment[];
@@ -204,18 +131,6 @@ export interface Clearance {
   ease: number;
 }
 
-/** A piece as cut: size from cut edge to cut edge, and its folds from the lower left stitch corner (heights of those
- * that run across, distances of those that run upwards), mm. */
-export interface CutPiece {
-  width: number;
-  height: number;
-  folds: number[];
-  foldsAcross: number[];
-  /** Allowance of each edge, mm. */
-  allowance: Readonly<Record<string, number>>;
-}
-export type CutPieces = (piece: string) => CutPiece;
-
 /** The mouth that a parameter moves, and what the parameter is there, mm. */
 export interface MouthHandle {
   param: string;
@@ -236,39 +151,23 @@ export interface ShownHolder {
   opening?: string;
 }
 
-/** A family of holders: contents to measured, placed and made. */
-export interface HolderKind<Detail = unknown> {
+/** A family of holders: contents to measured, placed and made.
+ * `On`: the kinds of seats that it takes. */
+export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
   readonly rules: readonly HouseRuleId[];
   readonly shown?: ShownHolder;
   /** Where it may sit. */
-  readonly seats: readonly SeatKind[];
+  readonly seats: readonly On[];
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */
   suits(item: Item): { score: number; why: string };
   measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Detail>;
-  place(measured: MeasuredHolder<Detail>, seat: Seat, inputs: HolderInputs): PlacedHolder<Detail>;
-  contribute(placed: PlacedHolder<Detail>, inputs: HolderInputs): Contribution;
+  place(measured: MeasuredHolder<Detail>, seat: SeatOf<On>, inputs: HolderInputs): PlacedHolder<Detail, On>;
+  contribute(placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Contribution;
   /** The mouth that can be dragged; default none. */
-  mouthHandle?(placed: PlacedHolder<Detail>): MouthHandle | undefined;
+  mouthHandle?(placed: PlacedHolder<Detail, On>): MouthHandle | undefined;
   /** What the cut really clears. */
-  readBack(cut: CutPieces, placed: PlacedHolder<Detail>, inputs: HolderInputs): Clearance[];
-}
-
-/** A stretch of the host along one side of a seat; measured along the seat, upwards or rightwards. */
-export function hostRun(seat: Seat, side: Side, from: number, to: number): EdgeRun {
-  const { piece, width, height, run } = seat.host;
-  const [x0, x1, y0, y1] = [seat.x + from, seat.x + to, seat.y + from, seat.y + to];
-  const spans: Record<Side, { from: number; to: number; reversed?: boolean }> = {
-    bottom: { from: x0, to: x1 },
-    right: { from: y0, to: y1 },
-    top: { from: width - x1, to: width - x0, reversed: true },
-    left: { from: height - y1, to: height - y0, reversed: true },
-  };
-  if (run) {
-    const upright = side === 'left' || side === 'right';
-    return { piece, parts: [upright ? run(side, y0, y1) : run(side, x0, x1)] };
-  }
-  return { piece, parts: [{ edge: side, ...spans[side] }] };
+  readBack(cut: CutPieces, placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Clearance[];
 }

@@ -1,6 +1,6 @@
 import type { HostEdit } from '../pieces/contribution.ts';
 import { faceLine, type Seam } from '../pieces/seam.ts';
-import type { Panels } from './holder-kind.ts';
+import type { Panels } from './seat.ts';
 
 /** Where rooms side by side end, from the left, mm; the last end is the side seam itself.
  * @param widths of the rooms, mm */

@@ -1,11 +1,11 @@
 import type { HostEdit } from '../pieces/contribution.ts';
 import { faceLine, type EdgeRun, type Seam, type SeamEase } from '../pieces/seam.ts';
-import { hostRun, type Seat, type Side } from './holder-kind.ts';
+import { hostRun, type SeatPlace, type Side } from './seat.ts';
 
 interface SeatEdges {
   /** Id of the holder. */
   id: string;
-  seat: Seat;
+  seat: SeatPlace;
   /** The edges of the holder's piece that come to lie on each side of the seat, walked upwards or rightwards. */
   runs: Partial<Record<Side, readonly EdgeRun[]>>;
   /** By how much a side of the piece is longer than the seat, by a rule. */

@@ -1,6 +1,6 @@
 import { CoreError } from '../errors/core-error.ts';
 import { boundsOf } from '../geometry/outline.ts';
-import type { CutPiece, CutPieces } from '../holders/holder-kind.ts';
+import type { CutPiece, CutPieces } from '../holders/seat.ts';
 import type { Piece } from '../pieces/piece.ts';
 
 /** Measures pieces as cut, on their outlines.

@@ -3,7 +3,8 @@ import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind
 import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
-import type { CutPieces, HolderKind, MeasuredHolder, Seat, Side } from '../holders/holder-kind.ts';
+import type { HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
+import type { CutPieces, Seat, Side } from '../holders/seat.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, solveMemo, type SolveMemo } from './memo.ts';
@@ -84,10 +85,7 @@ export function placeHolders(
 }
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
-function seatOf(
-  { id, host, room, edges, rings, bottomEase, panels, inner, depthOf, acrossOf, clear, opening }: SizedFace,
-  { x, y, width, height }: Room,
-): Seat {
+function seatOf({ id, room, edges, seat, ...gives }: SizedFace, { x, y, width, height }: Room): Seat {
   const touches: Record<Side, boolean> = {
     left: near(x, room.x),
     right: near(x + width.value, room.x + room.width.value),
@@ -95,23 +93,9 @@ function seatOf(
     top: near(y + height.value, room.y + room.height.value),
   };
   const fate = (side: Side) => (touches[side] ? edges[side] : ({ kind: 'stitchedOn' } as const));
-  return {
-    face: id,
-    host,
-    x,
-    y,
-    width,
-    height,
-    edges: { left: fate('left'), right: fate('right'), bottom: fate('bottom'), top: fate('top') },
-    ...(rings && { rings }),
-    ...(bottomEase && { bottomEase }),
-    ...(panels && { panels }),
-    ...(inner && { inner }),
-    ...(depthOf && { depthOf }),
-    ...(acrossOf && { acrossOf }),
-    ...(clear && { clear }),
-    ...(opening && { opening }),
-  };
+  const fates = { left: fate('left'), right: fate('right'), bottom: fate('bottom'), top: fate('top') };
+  // what a face of a kind gives is what a seat of that kind has
+  return { ...gives, kind: seat, face: id, x, y, width, height, edges: fates } as Seat;
 }
 
 const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;

@@ -2,7 +2,7 @@ import { nothing } from '../../derived/constants.ts';
 import { named, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '../body-kind.ts';
 import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { accordionBoards } from './boards.ts';
@@ -62,6 +62,7 @@ function roomFace(face: MeasuredFace, index: number, detail: Accordion): SizedFa
   const thick = face.sizes.thick?.value ?? 0;
   return {
     id: `room-${index + 1}`,
+    seat: 'file',
     host: { piece: 'body/shell-front', width: shell.width.value, height: shell.height.value },
     room: { x: 0, y: 0, width: shell.width, height: shell.height, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },

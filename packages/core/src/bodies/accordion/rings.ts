@@ -18,24 +18,15 @@ export function compartmentRing(index: number, dividers: number): Ring {
     base: { seam: `${own(divider)}#bottom`, side: 'a' },
     mouth: { edge: 'top' },
   });
-  const front: RoomWall = first
-    ? {
-        piece: 'body/lining-front',
-        left: { edge: 'left' },
-        right: { edge: 'right' },
-        base: { seam: 'body/lining/bottom', side: 'a' },
-        mouth: { edge: 'top' },
-      }
-    : dividerWall(index);
-  const back: RoomWall = last
-    ? {
-        piece: 'body/lining-back',
-        left: { edge: 'left' },
-        right: { edge: 'right' },
-        base: { seam: 'body/lining/bottom', side: 'b' },
-        mouth: { edge: 'top' },
-      }
-    : turned(dividerWall(index + 1));
+  const panel = (which: 'front' | 'back'): RoomWall => ({
+    piece: `body/lining-${which}`,
+    left: { edge: 'left' },
+    right: { edge: 'right' },
+    base: { seam: 'body/lining/bottom', side: which === 'front' ? 'a' : 'b' },
+    mouth: { edge: 'top' },
+  });
+  const front = first ? panel('front') : dividerWall(index);
+  const back = last ? panel('back') : turned(dividerWall(index + 1));
   const gusset = (side: Side): RoomWall => {
     const to = (divider: number, end: boolean, panel: 'front' | 'back'): NamedLine =>
       end ? { seam: `body/lining/${panel}-${side}`, side: 'b' } : { seam: `${own(divider)}#${side}`, side: 'b' };

@@ -1,4 +1,4 @@
-import type { Panel } from '../../holders/holder-kind.ts';
+import type { Panel } from '../../holders/seat.ts';
 import type { BoxLayer, BoxMaking, Wall } from './params.ts';
 
 type Place = (fromLeft: number, down: number) => [number, number];

@@ -1,4 +1,4 @@
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { Box } from './params.ts';
 
 /** Width, depth and height of the shell between its stitch lines, as cut, mm. */

@@ -53,6 +53,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
     faces: [
       {
         id: 'inside',
+        seat: 'box',
         host: { piece: pieceOfWall('shell', 'front', making), width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },

@@ -13,7 +13,7 @@ import {
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { Ring } from '../../pieces/room.ts';
 import { edgePart } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -164,6 +164,7 @@ function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: Bo
   const piece = `body/lining-${end}`;
   return {
     id: end,
+    seat: 'flat',
     host: { piece, width: width.value, height: 2 * depth.value },
     room: { x: 0, y: 0, width, height: depth, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
@@ -187,6 +188,7 @@ function frontFace({ width, length }: DoubleTube, { rules }: BodyInputs): SizedF
   const room = (label: string, size: Derived) => sum(label, [size, times(-2, frame)]);
   return {
     id: 'front',
+    seat: 'wall',
     host: { piece: 'body/shell', width: 2 * width.value, height: length.value },
     room: {
       x: frame.value,

@@ -256,6 +256,7 @@ function sizedFaces(
   return [
     {
       id: 'inside',
+      seat: 'inside',
       host: { piece: LINING, width: liningWidth.value, height: height.value },
       room: { x: 0, y: 0, width: panelWidth, height: hostHeight, towards: 'left' },
       edges: {
@@ -274,18 +275,21 @@ function sizedFaces(
     },
     {
       id: 'left',
+      seat: 'leaf',
       host: leafHost,
       room: { ...room, x: margin.value, y: margin.value, towards: 'left' },
       edges: { ...lower, left: rim('body/left'), right: stitchedOn },
     },
     {
       id: 'right',
+      seat: 'leaf',
       host: leafHost,
       room: { ...room, x: leafHost.width - room.width.value - margin.value, y: margin.value, towards: 'right' },
       edges: { ...lower, left: stitchedOn, right: rim('body/right') },
     },
     {
       id: 'front',
+      seat: 'wall',
       host: { piece: SHELL, width: shellWidth.value, height: height.value },
       room: {
         ...room,

@@ -1,5 +1,5 @@
 import { given } from '../../derived/derived.ts';
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { LengthRuleId } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';

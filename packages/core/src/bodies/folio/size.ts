@@ -146,6 +146,7 @@ function sizedFaces(detail: Folio, { rules }: BodyInputs): SizedFace[] {
     const gutters = first || last ? 1 : 2;
     return {
       id: `leaf-${index + 1}`,
+      seat: 'leaf',
       host: { piece: LINING, width, height: liningHeight.value },
       room: {
         x: ends[2 * index]! + (first ? 0 : gutter.value),

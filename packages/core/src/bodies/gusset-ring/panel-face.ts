@@ -19,6 +19,7 @@ export function panelFace(id: string, piece: string, { length, width, clear }: R
   const room = (size: Derived) => sum('between the corners', [size, times(-2, clear)]);
   return {
     id,
+    seat: 'wall',
     host: { piece, width: length.value, height: width.value },
     room: { x: clear.value, y: clear.value, width: room(length), height: room(width), towards: 'middle' },
     edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },

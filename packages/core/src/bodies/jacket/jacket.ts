@@ -1,4 +1,4 @@
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { sleeveLikeSection } from '../section.ts';
 import { jacketBoards } from './boards.ts';

@@ -89,6 +89,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
     faces: [
       {
         id: 'cover',
+        seat: 'book',
         host: { piece: LINING, width: width.value, height: height.value },
         room: {
           x: flap.value,

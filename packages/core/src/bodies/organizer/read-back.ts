@@ -1,4 +1,4 @@
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import { boxAsCut } from '../box/read-back.ts';
 import type { Organizer } from './params.ts';
 

@@ -2,7 +2,7 @@ import { half } from '../../derived/constants.ts';
 import { minus, named, product, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { InnerWalls } from '../../holders/holder-kind.ts';
+import type { InnerWalls } from '../../holders/seat.ts';
 import { edgePart, wholeEdge } from '../../pieces/seam.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { boxAsCut } from '../box/read-back.ts';
@@ -74,6 +74,7 @@ function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rule
   const clear = rules.length('zip.clear').value;
   return {
     id: 'inside',
+    seat: 'box',
     host: { piece: 'body/shell-front', width: width.value, height: height.value },
     room: { x: 0, y: 0, width, height, towards: 'left' },
     edges: allFree,
@@ -100,6 +101,7 @@ function dividerFace(detail: Organizer): SizedFace {
   const clear = sum('between the sides', [shell.width, minus(walls)]);
   return {
     id: 'divider',
+    seat: 'pouch',
     host: { piece: 'body/lining-front', width: clear.value, height: lining.height.value },
     room: { x: 0, y: 0, width: clear, height: lining.height, towards: 'left' },
     edges: allFree,
@@ -130,6 +132,7 @@ function backFace({ lining }: Organizer, { rules }: BodyInputs): SizedFace {
   const frame = rules.length('pocket.frame');
   return {
     id: 'back',
+    seat: 'wall',
     host: { piece: 'body/lining-back', width: width.value, height: height.value },
     room: {
       x: frame.value + taper.value / 2,

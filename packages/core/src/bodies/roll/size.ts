@@ -2,7 +2,8 @@ import { chosen } from '../../holders/params.ts';
 import { byRule, given, largest, named, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces, Panels, ParamSpec, StackThickness } from '../../holders/holder-kind.ts';
+import type { ParamSpec, StackThickness } from '../../holders/holder-kind.ts';
+import type { CutPieces, Panels } from '../../holders/seat.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { windUp, type RollSection } from '../../sizing/roll.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -78,6 +79,7 @@ export function sizeRoll(
     faces: [
       {
         id: 'pocket',
+        seat: 'channels',
         host: { piece: LINING, width: w, height: total },
         room: {
           x: sides.value,

@@ -1,7 +1,7 @@
 import { given, halfOf, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces, Panels } from '../../holders/holder-kind.ts';
+import type { CutPieces, Panels } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { roundBase } from '../../sizing/round-base.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -70,6 +70,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
     faces: [
       {
         id: 'inside',
+        seat: 'round',
         host: { piece: 'body/shell-wall', width: detail.wallLength.value, height: height.value },
         room: { x: 0, y: 0, width: diameter, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },

@@ -1,4 +1,4 @@
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { ShellCase } from './params.ts';
 
 /** Plate and depth as cut, mm. */

@@ -51,6 +51,7 @@ function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
   const { length, width, radius, walls, offset, shells } = detail;
   return {
     id: 'inside',
+    seat: 'box',
     host: { piece: 'body/lining-base', width: length.value, height: width.value },
     room: { x: 0, y: 0, width: length, height: width, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },

@@ -1,5 +1,5 @@
 import { sum, times } from '../../derived/derived.ts';
-import type { Host, InnerWalls, Panels, Side } from '../../holders/holder-kind.ts';
+import type { Host, InnerWalls, Panels, Side } from '../../holders/seat.ts';
 import { edgePart, type RunPart } from '../../pieces/seam.ts';
 import type { ClosingMouth } from '../body-kind.ts';
 import { sideStart, type Sleeve } from './params.ts';

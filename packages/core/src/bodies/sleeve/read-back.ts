@@ -1,4 +1,4 @@
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import type { Sleeve } from './params.ts';
 

@@ -15,7 +15,7 @@ import {
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import type { LiningSchool } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
@@ -118,6 +118,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
     faces: [
       {
         id: 'inside',
+        seat: 'walled',
         host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: {
@@ -134,10 +135,10 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       frontFace(detail, inputs),
       {
         id: 'divider',
+        seat: 'pouch',
         host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: caught('body/left'), right: caught('body/right'), bottom: free, top: free },
-        panels,
         inner: innerWalls(detail),
       },
     ],
@@ -161,6 +162,7 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
   const { width, height, cut, above } = detail;
   return {
     id: 'front',
+    seat: 'wall',
     host,
     room: {
       x: 0,

@@ -1,4 +1,4 @@
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 
 /** The panel of the shell between its stitch lines, as cut, mm. */
 export function tubeAsCut(cut: CutPieces): { along: number; round: number } {

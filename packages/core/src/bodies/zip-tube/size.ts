@@ -2,7 +2,7 @@ import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { edgePart, wholeEdge } from '../../pieces/seam.ts';
 import { zipTubeCut } from '../../sizing/zip-tube.ts';
@@ -47,6 +47,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
     faces: [
       {
         id: 'inside',
+        seat: 'box',
         host: { piece: 'body/shell', width: along.value, height: round.value },
         room: { x: 0, y: 0, width: inside!.width, height: inside!.height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },

@@ -1,5 +1,6 @@
 import { holdersIn, type DesignDocument } from '../design-document.ts';
-import type { HolderKind, Side } from '../../holders/holder-kind.ts';
+import type { HolderKind } from '../../holders/holder-kind.ts';
+import type { Side } from '../../holders/seat.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Item } from '../../shelves/items/item.ts';

@@ -1,7 +1,8 @@
 import type { BodyKind, FaceSpec } from '../../bodies/body-kind.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
-import type { HolderKind, SeatKind, Side } from '../../holders/holder-kind.ts';
+import type { HolderKind } from '../../holders/holder-kind.ts';
+import type { SeatKind, Side } from '../../holders/seat.ts';
 import { holdersIn, type Arrangement, type ArrangementGroup, type DesignDocument } from '../design-document.ts';
 import { kindOf } from '../kind-of.ts';
 import { limits } from '../limits.ts';

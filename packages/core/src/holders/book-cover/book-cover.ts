@@ -5,15 +5,14 @@ import { say } from '../../errors/wording.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { lengthParam } from '../params.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sidesOf } from '../sides.ts';
@@ -34,7 +33,7 @@ export interface BookCover {
   wall: Derived;
 }
 
-type Placed = PlacedHolder<BookCover>;
+type Placed = PlacedHolder<BookCover, 'book'>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<BookCover> {
   const { rules, stacks, id } = inputs;
@@ -71,7 +70,11 @@ function tooMany(contents: HeldContents[], id: string): Finding[] {
   ];
 }
 
-function place({ detail, sizes, slabs }: MeasuredHolder<BookCover>, seat: Seat, { id }: HolderInputs): Placed {
+function place(
+  { detail, sizes, slabs }: MeasuredHolder<BookCover>,
+  seat: SeatOf<'book'>,
+  { id }: HolderInputs,
+): Placed {
   const { x, y, width, height } = seat;
   const { boardWidth, boardHeight, line, name } = detail;
   const bottom = y + (height.value - boardHeight.value) / 2;
@@ -132,7 +135,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 }
 
 /** A book in its jacket. */
-export const bookCover: HolderKind<BookCover> = {
+export const bookCover: HolderKind<BookCover, 'book'> = {
   title: 'Book in its jacket',
   params,
   rules: ['ease.book'],

@@ -1,6 +1,7 @@
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
-import { hostRun, type HolderInputs, type Side } from '../holder-kind.ts';
+import type { HolderInputs } from '../holder-kind.ts';
+import { hostRun, type Side } from '../seat.ts';
 import { ids, mirrored, sides, type Placed } from './fronts.ts';
 import { tongue } from './t-slot.ts';
 import { mouthAt, pocketBottom } from './tiers.ts';

@@ -1,5 +1,6 @@
 import type { StitchLine } from '../../pieces/piece.ts';
-import type { PlacedHolder, Side } from '../holder-kind.ts';
+import type { PlacedHolder } from '../holder-kind.ts';
+import type { Side } from '../seat.ts';
 import type { Tiers } from './tiers.ts';
 
 /** Tiers whose front, a strip or a panel with pockets, is bagged out with a backing. */

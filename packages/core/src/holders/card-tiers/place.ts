@@ -1,6 +1,7 @@
 import { named, sum } from '../../derived/derived.ts';
 import { pleatedStrip } from '../../sizing/pleated-strip.ts';
-import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat, Segment } from '../holder-kind.ts';
+import type { HolderInputs, MeasuredHolder, PlacedHolder, Segment } from '../holder-kind.ts';
+import type { Seat } from '../seat.ts';
 import { headerIn } from './measure.ts';
 import { columnAt, mouthAt, pocketBottom, type Tiers } from './tiers.ts';
 

@@ -1,7 +1,8 @@
 import { half } from '../../derived/constants.ts';
 import { given, minus, named, product, sum, type Derived } from '../../derived/derived.ts';
 import { cardPanel } from '../../sizing/card-panel.ts';
-import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { Clearance, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { CutPieces } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
 import { behindFront } from './measure.ts';
 import type { CardPile, Tiers } from './tiers.ts';

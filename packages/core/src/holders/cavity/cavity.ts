@@ -3,10 +3,10 @@ import { contributeCavity } from './contribute.ts';
 import { measureCavity } from './measure.ts';
 import { placeCavity } from './place.ts';
 import { readBackCavity } from './read-back.ts';
-import { cavityParams, type Cavity } from './compartments.ts';
+import { cavityParams, type Cavity, type CavitySeat } from './compartments.ts';
 
 /** The room between a front and a back: things stand in it side by side, open or parted by stitching. */
-export const cavity: HolderKind<Cavity> = {
+export const cavity: HolderKind<Cavity, CavitySeat> = {
   title: 'Inside',
   params: cavityParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],

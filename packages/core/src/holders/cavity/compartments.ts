@@ -44,6 +44,9 @@ export interface Compartment {
   width: Derived;
 }
 
+/** Where a front and a back make a room. */
+export type CavitySeat = 'cavity' | 'walled' | 'flat';
+
 export interface Cavity {
   divide: CavityDivide;
   compartments: Compartment[];

@@ -1,20 +1,21 @@
-import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
-import type { Cavity } from './compartments.ts';
+import type { Cavity, CavitySeat } from './compartments.ts';
 import { dividers } from './place.ts';
 
 /** Stitched dividers: front and back are sewn onto each other between the rooms, from the mouth down to the base. */
-export function contributeCavity({ id, seat, detail }: PlacedHolder<Cavity>, _inputs: HolderInputs): Contribution {
+export function contributeCavity(
+  { id, seat, detail }: PlacedHolder<Cavity, CavitySeat>,
+  _inputs: HolderInputs,
+): Contribution {
   const places = dividers(detail);
   const holds = detail.compartments.map(({ things }) => linesOf(things));
   if (places.length === 0) return contribution({ rooms: partedRooms({ id, seat, seams: [], holds }) });
   const { panels } = seat;
-  if (!panels) throw new CoreError('holder.noPanels', 'a divider needs a front and a back to join', `holders/${id}`);
   const down = seat.height.value;
   const lines = linesOnPanels({ id, panels, places, down, name: 'divider' });
   return contribution({

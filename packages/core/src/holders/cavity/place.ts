@@ -1,10 +1,15 @@
-import type { HolderInputs, MeasuredHolder, PlacedHolder, Seat } from '../holder-kind.ts';
+import type { HolderInputs, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
+import type { SeatOf } from '../seat.ts';
 import { linesBetween } from '../panel-lines.ts';
-import type { Cavity } from './compartments.ts';
+import type { Cavity, CavitySeat } from './compartments.ts';
 import { placedAcross } from './measure.ts';
 
 /** Puts the things into the room: the board shows it from the front, its mouth at the top. */
-export function placeCavity(measured: MeasuredHolder<Cavity>, seat: Seat, { id }: HolderInputs): PlacedHolder<Cavity> {
+export function placeCavity(
+  measured: MeasuredHolder<Cavity>,
+  seat: SeatOf<CavitySeat>,
+  { id }: HolderInputs,
+): PlacedHolder<Cavity, CavitySeat> {
   const { detail, sizes, slabs } = measured;
   const { x, y, width, height } = seat;
   return {

@@ -1,14 +1,15 @@
 import { given, minus, sum, times } from '../../derived/derived.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
-import type { Clearance, CutPieces, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { Clearance, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { CutPieces } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
-import type { Cavity } from './compartments.ts';
+import type { Cavity, CavitySeat } from './compartments.ts';
 import { dividers } from './place.ts';
 
 /** What the rooms clear in the cut: between the stitch lines, and from the mouth to the base. */
 export function readBackCavity(
   cut: CutPieces,
-  { id, seat, detail }: PlacedHolder<Cavity>,
+  { id, seat, detail }: PlacedHolder<Cavity, CavitySeat>,
   { rules }: HolderInputs,
 ): Clearance[] {
   const seam = rules.length('seam.allowance');
@@ -17,7 +18,7 @@ export function readBackCavity(
   const whole = sum('flat width', [given('cut width', piece.width, from), times(-2, seam)]);
   const stops = dividers(detail).map((at) => given('divider from the side', at, from));
   const none = sum('no ease', []);
-  const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
+  const room = given('mouth to base, as cut', seat.depthOf(cut), from);
   return detail.compartments.flatMap(({ things, halfGirth }, index) => {
     const [start, end] = [stops[index - 1], stops[index]];
     const available = sum('room, as cut', [end ?? whole, ...(start ? [minus(start)] : [])]);

@@ -11,14 +11,13 @@ import { pocketFront } from '../face-pocket/front.ts';
 import { frontSeat, pocketParams, stitchedBeside, visibleHandle } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, Seat } from '../seat.ts';
 import { linesBetween } from '../panel-lines.ts';
 import { visibleParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';

@@ -7,14 +7,13 @@ import { tubeWidth } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { linesBetween, linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
 import { clearanceOf } from '../sides.ts';
@@ -139,12 +138,12 @@ function orderFindings(channels: readonly Channel[], id: string): Finding[] {
   });
 }
 
-type Placed = PlacedHolder<ChannelRow>;
+type Placed = PlacedHolder<ChannelRow, 'channels'>;
 
 /** Distances of the lines between channels from the inside end, mm. */
 const linesOf = ({ channels }: ChannelRow): number[] => linesBetween(channels.map(({ width }) => width.value));
 
-function place(measured: MeasuredHolder<ChannelRow>, seat: Seat, { id }: HolderInputs): Placed {
+function place(measured: MeasuredHolder<ChannelRow>, seat: SeatOf<'channels'>, { id }: HolderInputs): Placed {
   const { detail, slabs, sizes } = measured;
   const { x, y } = seat;
   const depth = detail.depth.value;
@@ -173,14 +172,14 @@ function place(measured: MeasuredHolder<ChannelRow>, seat: Seat, { id }: HolderI
 function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contribution {
   const places = linesOf(detail);
   const { panels } = seat;
-  const lines = panels && linesOnPanels({ id, panels, places, down: detail.depth.value, name: 'channel' });
+  const lines = linesOnPanels({ id, panels, places, down: detail.depth.value, name: 'channel' });
   const rooms = partedRooms({
     id,
     seat,
-    seams: lines?.joins ?? [],
+    seams: lines.joins,
     holds: detail.channels.map(({ thing }) => [thing.line]),
   });
-  if (places.length === 0 || !lines) return contribution({ rooms });
+  if (places.length === 0) return contribution({ rooms });
   return contribution({
     ...lines,
     rooms,
@@ -200,7 +199,7 @@ function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contri
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const stops = [0, ...linesOf(detail), seat.width.value];
-  const room = given('fold to top, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
+  const room = given('fold to top, as cut', seat.depthOf(cut), from);
   const none = sum('no ease', []);
   return detail.channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
     const about = { holder: id, line, name };
@@ -226,7 +225,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 }
 
 /** A row of channels in a pocket as wide as the piece: pens, probes, brushes, tools. */
-export const channelRow: HolderKind<ChannelRow> = {
+export const channelRow: HolderKind<ChannelRow, 'channels'> = {
   title: 'Channels',
   params: {},
   rules: ['ease.channel.across', 'ease.channel.end'],

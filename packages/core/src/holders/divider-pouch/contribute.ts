@@ -1,5 +1,4 @@
 import { given, sum, times } from '../../derived/derived.ts';
-import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { panelOutline } from '../../geometry/panel.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
@@ -10,13 +9,12 @@ import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zipperFor } from '../zip-pocket/zipper.ts';
 import type { DividerPouch } from './pouch.ts';
 
-type Placed = PlacedHolder<DividerPouch>;
+type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 
 /** Two panels zipped along the top and boxed at the bottom; their sides are caught in the side seams of the bag. */
 export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
   const { rules } = inputs;
   const { inner } = seat;
-  if (!inner) throw new CoreError('holder.noPanels', 'a pouch needs walls to hang from', `holders/${id}`);
   const own = `holders/${id}`;
   const seam = rules.length('seam.allowance');
   const { panel, halfDepth, opening } = detail;

@@ -6,15 +6,14 @@ import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   ParamSpec,
   MeasuredHolder,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contributePouch } from './contribute.ts';
@@ -106,11 +105,11 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
 const LEAST_BOTTOM = given('bottom line', 20, { kind: 'standard', path: 'pouch/bottom', source: 'common practice' });
 const ROUND = given('for rounding', 4, { kind: 'standard', path: 'pouch/rounding' });
 
-type Placed = PlacedHolder<DividerPouch>;
+type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 
 function place(
   { detail: measured, sizes, slabs }: MeasuredHolder<DividerPouch>,
-  seat: Seat,
+  seat: SeatOf<'pouch'>,
   { id, rules, grid }: HolderInputs,
 ): Placed {
   const detail = { ...measured, ...onBase(measured, seat, grid) };
@@ -140,7 +139,7 @@ function place(
  * Without a base it is as deep as its contents. */
 function onBase(
   { halfDepth, panel, wholeBase }: DividerPouch,
-  { inner, width }: Seat,
+  { inner, width }: SeatOf<'pouch'>,
   grid: HolderInputs['grid'],
 ): Pick<DividerPouch, 'halfDepth' | 'panel'> {
   if (!wholeBase || !inner?.base) return { halfDepth, panel };
@@ -178,7 +177,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 }
 
 /** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */
-export const dividerPouch: HolderKind<DividerPouch> = {
+export const dividerPouch: HolderKind<DividerPouch, 'pouch'> = {
   title: 'Divider pouch',
   params: pouchParams,
   rules: ['ease.pocket.across', 'ease.pocket.deep', 'divider.above'],

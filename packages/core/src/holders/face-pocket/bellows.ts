@@ -8,15 +8,14 @@ import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, Seat } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, type Sheaf } from '../sides.ts';

@@ -8,15 +8,14 @@ import type { HouseRuleId } from '../../shelves/rules/house-rules.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, Seat } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf } from '../sides.ts';
 import { pocketFront, type FrontStyle } from './front.ts';

@@ -8,7 +8,8 @@ import type { PieceDraft } from '../../pieces/piece.ts';
 import type { NamedLine } from '../../pieces/room.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
-import type { HolderInputs, Side } from '../holder-kind.ts';
+import type { HolderInputs } from '../holder-kind.ts';
+import type { Side } from '../seat.ts';
 
 /** How the mouth of a pocket is finished: the front doubled with the fold at the mouth, hemmed, or bound. */
 export type FrontStyle = 'fold' | 'hem' | 'bound';

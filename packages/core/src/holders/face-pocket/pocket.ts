@@ -1,6 +1,7 @@
 import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { HeldContents, HolderInputs, MouthHandle, ParamSpec, PlacedThing, Seat } from '../holder-kind.ts';
+import type { HeldContents, HolderInputs, MouthHandle, ParamSpec, PlacedThing } from '../holder-kind.ts';
+import type { SeatPlace } from '../seat.ts';
 import { visibleParam } from '../params.ts';
 import type { Insets } from '../../pieces/room.ts';
 import type { Slab } from '../slab.ts';
@@ -61,7 +62,7 @@ export function loadOf(
 }
 
 /** The seat of a pocket's front: what stands out of its mouth needs room above it, but no cloth. */
-export const frontSeat = (seat: Seat, high: Derived): Seat => ({ ...seat, height: high });
+export const frontSeat = <S extends SeatPlace>(seat: S, high: Derived): S => ({ ...seat, height: high });
 
 /** Sheaves lying on each other round a middle, from a height upwards, mm. */
 export const sheafSlabs = (sheaves: readonly Sheaf[], middle: number, bottom: number): Slab[] =>

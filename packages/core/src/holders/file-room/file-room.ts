@@ -4,14 +4,13 @@ import { contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
 
@@ -54,9 +53,9 @@ function measure(_params: Params, contents: HeldContents[], { rules }: HolderInp
   };
 }
 
-type Placed = PlacedHolder<FileRoom>;
+type Placed = PlacedHolder<FileRoom, 'file'>;
 
-function place({ detail, sizes, slabs }: MeasuredHolder<FileRoom>, seat: Seat, { id }: HolderInputs): Placed {
+function place({ detail, sizes, slabs }: MeasuredHolder<FileRoom>, seat: SeatOf<'file'>, { id }: HolderInputs): Placed {
   const { x, y, width, height } = seat;
   return {
     id,
@@ -82,8 +81,8 @@ function place({ detail, sizes, slabs }: MeasuredHolder<FileRoom>, seat: Seat, {
 /** What the compartment clears as cut: across, for all of them together from front to back, and upwards. */
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const from = { kind: 'cut', path: seat.host.piece } as const;
-  const clear = seat.clear?.(cut);
-  const room = (side: 'across' | 'thick' | 'up') => given(`clear ${side}, as cut`, clear?.[side] ?? 0, from);
+  const clear = seat.clear(cut);
+  const room = (side: 'across' | 'thick' | 'up') => given(`clear ${side}, as cut`, clear[side], from);
   return detail.sheaves.flatMap(({ line, name, across, deep }) => {
     const about = { holder: id, line, name };
     return [
@@ -107,7 +106,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 }
 
 /** A compartment between two dividers: papers and booklets stand in it on their edges. */
-export const fileRoom: HolderKind<FileRoom> = {
+export const fileRoom: HolderKind<FileRoom, 'file'> = {
   title: 'Compartment',
   params: {},
   rules: ['ease.cavity.across', 'ease.cavity.end'],

@@ -13,15 +13,14 @@ import { loop } from '../../sizing/loop.ts';
 import { loadOf, sheafSlabs, sheafThings, type PocketLoad } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, Seat } from '../seat.ts';
 import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';

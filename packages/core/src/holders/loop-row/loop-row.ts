@@ -16,15 +16,14 @@ import { loop } from '../../sizing/loop.ts';
 import { standing, type Standing } from '../cavity/compartments.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   ParamSpec,
   MeasuredHolder,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, Seat } from '../seat.ts';
 import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';

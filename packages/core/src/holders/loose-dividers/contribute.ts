@@ -1,20 +1,19 @@
 import { sum, times } from '../../derived/derived.ts';
-import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { patch } from '../../pieces/patch.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
-import type { HolderInputs, InnerWalls, PlacedHolder } from '../holder-kind.ts';
+import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { InnerWalls } from '../seat.ts';
 import { dividedRings } from './rings.ts';
 import { hang, type LooseDividers } from './rooms.ts';
 
-type Placed = PlacedHolder<LooseDividers>;
+type Placed = PlacedHolder<LooseDividers, 'walled'>;
 
 /** Each divider: a tube folded at its top, its sides caught in the side seams, its centre stitched to the inner wall. */
 export function contributeDividers({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
   const { inner } = seat;
-  if (!inner) throw new CoreError('holder.noPanels', 'a divider needs walls to hang from', `holders/${id}`);
   const seam = rules.length('seam.allowance');
   const { height: high, clear } = hang(detail, inner.depth);
   const [w, h] = [seat.width.value, high.value];

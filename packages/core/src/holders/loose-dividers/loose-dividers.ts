@@ -5,15 +5,14 @@ import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { standing } from '../cavity/compartments.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import type { Slab } from '../slab.ts';
@@ -177,9 +176,9 @@ function slabsOf({ rooms, sides, divider }: LooseDividers, width: number, height
   return [...things, ...cloths];
 }
 
-type Placed = PlacedHolder<LooseDividers>;
+type Placed = PlacedHolder<LooseDividers, 'walled'>;
 
-function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: Seat, { id }: HolderInputs): Placed {
+function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: SeatOf<'walled'>, { id }: HolderInputs): Placed {
   const { x, y, width, height } = seat;
   const slabs = slabsOf(detail, width.value, height.value);
   const { height: high, clear } = hang(detail, height);
@@ -207,7 +206,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks 
   const { wall, divider, rooms } = detail;
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const whole = sum('flat width', [given('cut width', cut(seat.host.piece).width, from), times(-2, seam)]);
-  const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from);
+  const room = given('mouth to base, as cut', seat.depthOf(cut), from);
   const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
   // a room beside a centre stitch was asked for twice, and so was its ease
   const ease = rules.length('ease.cavity.across').value;
@@ -234,7 +233,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks 
 
 /** Rooms of a bag between dividers that hang loose: flat tubes of cloth caught in the side seams and stitched to the
  * lining along their centre, open below. */
-export const looseDividers: HolderKind<LooseDividers> = {
+export const looseDividers: HolderKind<LooseDividers, 'walled'> = {
   title: 'Dividers',
   params,
   rules: ['ease.cavity.across', 'ease.cavity.end', 'divider.above'],

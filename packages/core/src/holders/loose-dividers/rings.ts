@@ -1,5 +1,5 @@
 import type { NamedLine, Ring, RoomWall } from '../../pieces/room.ts';
-import type { Seat } from '../holder-kind.ts';
+import type { SeatOf } from '../seat.ts';
 import type { DividedRoom, LooseDividers } from './rooms.ts';
 
 type Side = LooseDividers['sides'][number];
@@ -16,8 +16,13 @@ const turned = (wall: RoomWall): RoomWall => ({ ...wall, left: wall.right, right
 
 /** The walls of a room beside the dividers: half of the bag's front or back with the divider on it, or what is left between.
  * @param seat its innermost ring comes first */
-export function dividedRings(id: string, room: DividedRoom['id'], sides: readonly Side[], { rings }: Seat): Ring[] {
-  const [front, back] = rings?.[0]?.walls ?? [];
+export function dividedRings(
+  id: string,
+  room: DividedRoom['id'],
+  sides: readonly Side[],
+  { rings }: Pick<SeatOf<'walled'>, 'rings'>,
+): Ring[] {
+  const [front, back] = rings[0]?.walls ?? [];
   if (!front || !back) return [];
   const [side, half] = room.split('-') as [Side | 'middle', 'left' | 'right'];
   if (side === 'middle') {

@@ -8,17 +8,15 @@ import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import { hostRun, type CutPieces, type SeatOf } from '../seat.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
-import { hostRun } from '../holder-kind.ts';
 import { lengthParam } from '../params.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
 
@@ -37,7 +35,7 @@ export interface NoteCompartment {
   bite: Derived;
 }
 
-type Placed = PlacedHolder<NoteCompartment>;
+type Placed = PlacedHolder<NoteCompartment, 'inside'>;
 const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
 const panelId = (id: string): string => `holders/${id}/panel`;
 
@@ -87,7 +85,11 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
   };
 }
 
-function place({ detail, sizes, slabs }: MeasuredHolder<NoteCompartment>, seat: Seat, { id }: HolderInputs): Placed {
+function place(
+  { detail, sizes, slabs }: MeasuredHolder<NoteCompartment>,
+  seat: SeatOf<'inside'>,
+  { id }: HolderInputs,
+): Placed {
   const { x, y, width, height } = seat;
   const mouth = sum('note panel, finished height', [height]);
   const shift = (width.value - widthOf(slabs)) / 2;
@@ -184,7 +186,7 @@ const boundsOf = (id: string) => ({
   base: `holders/${id}#bottom-front`,
 });
 
-function panelJoins(id: string, seat: Seat): Seam[] {
+function panelJoins(id: string, seat: SeatOf<'inside'>): Seam[] {
   const piece = panelId(id);
   const height = seat.height.value;
   const own = `holders/${id}`;
@@ -243,7 +245,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 }
 
 /** A full-width compartment for notes behind the leaves' own holders. */
-export const noteCompartment: HolderKind<NoteCompartment> = {
+export const noteCompartment: HolderKind<NoteCompartment, 'inside'> = {
   title: 'Note compartment',
   params,
   rules: ['ease.note.across', 'ease.note.deep', 'topstitch.inset'],

@@ -14,13 +14,21 @@ import type {
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import type { Slab } from '../slab.ts';
 import { readBackRoom } from './read-back.ts';
-import { halfRound, looseThings, roomSides, type Loose, type PackedRoom, type RoomSide } from './ways.ts';
+import {
+  halfRound,
+  looseThings,
+  roomSides,
+  type Loose,
+  type PackedRoom,
+  type PackedSeat,
+  type RoomSide,
+} from './ways.ts';
 
 const packRule: Rule = {
   id: 'packing',
@@ -109,7 +117,7 @@ function notTheBest({ exact, size, bound }: Packing, id: string): Finding[] {
   ];
 }
 
-function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: Seat, { id }: HolderInputs) {
+function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: SeatOf<PackedSeat>, { id }: HolderInputs) {
   const { x, y, width, height } = seat;
   const aside = (width.value - detail.packing.size[0]) / 2;
   return {
@@ -125,11 +133,11 @@ function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: Seat,
     }),
     slabs,
     detail,
-  } satisfies PlacedHolder<PackedRoom>;
+  } satisfies PlacedHolder<PackedRoom, PackedSeat>;
 }
 
 /** A room with walls all round: loose things lie and stand in it as they take the least cloth. */
-export const packedRoom: HolderKind<PackedRoom> = {
+export const packedRoom: HolderKind<PackedRoom, PackedSeat> = {
   title: 'Loose inside',
   params: packedParams,
   rules: ['ease.cavity.across', 'ease.cavity.end'],

@@ -1,8 +1,9 @@
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
-import type { Clearance, CutPieces, HolderInputs, PlacedHolder, Seat } from '../holder-kind.ts';
+import type { Clearance, HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
-import { halfRound, type Loose, type PackedRoom } from './ways.ts';
+import { halfRound, type Loose, type PackedRoom, type PackedSeat } from './ways.ts';
 
 type Reading = Pick<Clearance, 'direction' | 'required' | 'available' | 'ease'>;
 const none = given('no ease', 0, { kind: 'standard', path: 'nothing' });
@@ -10,10 +11,10 @@ const none = given('no ease', 0, { kind: 'standard', path: 'nothing' });
 /** What the room clears as cut, and whether each thing passes the opening. */
 export function readBackRoom(
   cut: CutPieces,
-  { id, seat, detail }: PlacedHolder<PackedRoom>,
+  { id, seat, detail }: PlacedHolder<PackedRoom, PackedSeat>,
   inputs: HolderInputs,
 ): Clearance[] {
-  const room = seat.clear ? inRoom(cut, seat, detail, inputs) : betweenWalls(cut, seat, detail, inputs);
+  const room = seat.kind === 'box' ? inRoom(cut, seat, detail, inputs) : betweenWalls(cut, seat, detail, inputs);
   const opening = seat.opening?.(cut);
   const firsts = detail.things.filter(({ line }, index, all) => all.findIndex((each) => each.line === line) === index);
   return firsts.flatMap((thing: Loose) => {
@@ -26,8 +27,8 @@ export function readBackRoom(
 }
 
 /** In a room with walls all round each size is there for itself. */
-function inRoom(cut: CutPieces, seat: Seat, { together }: PackedRoom, { rules }: HolderInputs): Reading[] {
-  const clear = seat.clear!(cut);
+function inRoom(cut: CutPieces, seat: SeatOf<'box'>, { together }: PackedRoom, { rules }: HolderInputs): Reading[] {
+  const clear = seat.clear(cut);
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const reading = (side: keyof typeof clear, direction: Reading['direction'], ease: Derived): Reading => ({
     direction,
@@ -45,7 +46,7 @@ function inRoom(cut: CutPieces, seat: Seat, { together }: PackedRoom, { rules }:
 /** Between a front and a back the way round everything counts. */
 function betweenWalls(
   cut: CutPieces,
-  seat: Seat,
+  seat: SeatOf<'cavity' | 'walled'>,
   { together }: PackedRoom,
   { rules, stacks }: HolderInputs,
 ): Reading[] {
@@ -62,7 +63,7 @@ function betweenWalls(
     {
       direction: 'deep',
       required: together.up,
-      available: given('mouth to base, as cut', seat.depthOf?.(cut) ?? seat.height.value, from),
+      available: given('mouth to base, as cut', seat.depthOf(cut), from),
       ease: rules.length('ease.cavity.end').value,
     },
   ];

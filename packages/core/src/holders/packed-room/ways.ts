@@ -15,6 +15,9 @@ export interface Loose extends Packable {
 }
 
 /** Loose things arranged in a room with walls all round. All mm. */
+/** Walls all round, or a front and a back. */
+export type PackedSeat = 'box' | 'cavity' | 'walled';
+
 export interface PackedRoom {
   things: Loose[];
   packing: Packing;

@@ -4,14 +4,13 @@ import { contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sidesOf } from '../sides.ts';
 
@@ -81,9 +80,13 @@ function measure(_params: Params, contents: HeldContents[], { rules }: HolderInp
   };
 }
 
-type Placed = PlacedHolder<RoundRoom>;
+type Placed = PlacedHolder<RoundRoom, 'round'>;
 
-function place({ detail, sizes, slabs }: MeasuredHolder<RoundRoom>, seat: Seat, { id }: HolderInputs): Placed {
+function place(
+  { detail, sizes, slabs }: MeasuredHolder<RoundRoom>,
+  seat: SeatOf<'round'>,
+  { id }: HolderInputs,
+): Placed {
   const { x, y, width, height } = seat;
   let bottom = y;
   return {
@@ -106,8 +109,8 @@ function place({ detail, sizes, slabs }: MeasuredHolder<RoundRoom>, seat: Seat, 
 
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const from = { kind: 'cut', path: seat.host.piece } as const;
-  const inside = given('clear across, as cut', seat.acrossOf?.(cut) ?? 0, from);
-  const room = given('mouth to base, as cut', seat.depthOf?.(cut) ?? 0, from);
+  const inside = given('clear across, as cut', seat.acrossOf(cut), from);
+  const room = given('mouth to base, as cut', seat.depthOf(cut), from);
   const side = rules.length('ease.round.across');
   let below: Derived[] = [];
   return detail.pile.flatMap(({ line, name, diameter, height }) => {
@@ -128,7 +131,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 }
 
 /** The room on a round base: things lie or stand on each other. */
-export const roundRoom: HolderKind<RoundRoom> = {
+export const roundRoom: HolderKind<RoundRoom, 'round'> = {
   title: 'Round inside',
   params: {},
   rules: ['ease.round.across', 'ease.cavity.end'],

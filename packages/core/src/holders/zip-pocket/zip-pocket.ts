@@ -5,15 +5,14 @@ import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
-  CutPieces,
   HeldContents,
   HolderInputs,
   HolderKind,
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
-  Seat,
 } from '../holder-kind.ts';
+import type { CutPieces, Seat } from '../seat.ts';
 import { choiceParam, chosen, lengthParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contributeApplied } from './applied.ts';

@@ -5,7 +5,8 @@ import type { Params } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { through } from '../../geometry/panel.ts';
-import type { CutPieces, ParamSpec } from '../../holders/holder-kind.ts';
+import type { ParamSpec } from '../../holders/holder-kind.ts';
+import type { CutPieces } from '../../holders/seat.ts';
 import { lengthParam } from '../../holders/params.ts';
 import { BACK, crease } from '../../pieces/bend.ts';
 import { contribution } from '../../pieces/contribution.ts';
@@ -44,6 +45,7 @@ function size(design: Params, [inside]: MeasuredFace[], { rules, grid, stacks }:
     faces: [
       {
         id: 'inside',
+        seat: 'cavity',
         host: { piece: SHEET, width: width.value, height: height.value },
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },

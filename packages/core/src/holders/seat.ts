@@ -1,0 +1,134 @@
+import type { Derived } from '../derived/derived.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Ring } from '../pieces/room.ts';
+import type { EdgeRun, RunPart } from '../pieces/seam.ts';
+
+/** A leaf, the whole inside behind the leaves, the room between a front and a back (`walled` where it has walls to hang things
+ * from, see `InnerWalls`), a pocket as wide as the piece that is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
+ * the side seams, a room with walls all round, a compartment between two dividers, or a flat lining with a zipped mouth. */
+export type SeatKind =
+  'leaf' | 'inside' | 'cavity' | 'walled' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file' | 'flat';
+
+export type Side = 'left' | 'right' | 'bottom' | 'top';
+
+/** What becomes of an edge of a holder. */
+export type EdgeFate = { kind: 'caught'; within: string } | { kind: 'stitchedOn' } | { kind: 'free' };
+
+/** A front or a back: its piece, and the way from a place on it (mm from the left, seen from the front, and down from the
+ * mouth) to the piece. */
+export interface Panel {
+  piece: string;
+  at(fromLeft: number, down: number): Point;
+}
+export interface Panels {
+  front: Panel;
+  back: Panel;
+}
+
+/** The piece that holders of a face are sewn to, mm. */
+export interface Host {
+  piece: string;
+  width: number;
+  height: number;
+  /** Stretch of an edge beside the face, upwards or rightwards; without it the edges are those of a rectangle. */
+  run?: (side: Side, from: number, to: number) => RunPart;
+}
+
+/** The innermost layer of a cavity, for what hangs in it. */
+export interface InnerWalls {
+  panels: Panels;
+  /** From its mouth to its base, mm. */
+  depth: Derived;
+  /** A stretch of a side seam on one wall, between two distances below the mouth, mm; left and right as seen from the
+   * front. */
+  side(which: 'left' | 'right', wall: 'front' | 'back', from: number, to: number): EdgeRun;
+  /** Ids of its side seams; without them what hangs in it is stitched onto the sides. */
+  seams?: { left: string; right: string };
+  /** The base, from front to back, mm; nothing if it is flat. */
+  base?: Derived;
+}
+
+/** Clear inside a room with walls all round, as cut, mm. */
+export type ClearRoom = (cut: CutPieces) => Record<'across' | 'thick' | 'up', number>;
+
+/** A piece as cut: size from cut edge to cut edge, and its folds from the lower left stitch corner (heights of those
+ * that run across, distances of those that run upwards), mm. */
+export interface CutPiece {
+  width: number;
+  height: number;
+  folds: number[];
+  foldsAcross: number[];
+  /** Allowance of each edge, mm. */
+  allowance: Readonly<Record<string, number>>;
+}
+export type CutPieces = (piece: string) => CutPiece;
+
+/** Rings of walls of the body itself, for what stands between those. Of a front and a back the front comes first. */
+interface Walled {
+  rings: readonly Ring[];
+}
+/** A front and a back that can be stitched together. */
+interface Parted extends Walled {
+  panels: Panels;
+  /** From the mouth to the base, as cut, mm. */
+  depthOf(cut: CutPieces): number;
+}
+interface Opening {
+  /** What opens of it, as cut, mm: a thing passes if half of the way round it is less; without it, all of it opens. */
+  opening?(cut: CutPieces): number;
+}
+
+/** What the body promises to what sits there, by the kind of the seat. */
+export interface SeatGives {
+  leaf: object;
+  wall: object;
+  inside: {
+    /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
+    bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
+  };
+  cavity: Parted & Opening;
+  walled: Parted & Opening & { inner: InnerWalls };
+  channels: Parted;
+  flat: Parted & Opening;
+  round: Walled & {
+    /** Clear across, and from the mouth to the base, as cut, mm. */
+    acrossOf(cut: CutPieces): number;
+    depthOf(cut: CutPieces): number;
+  };
+  book: Walled;
+  pouch: { inner: InnerWalls };
+  box: Walled & Opening & { clear: ClearRoom };
+  file: Walled & { clear: ClearRoom };
+}
+
+/** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */
+export interface SeatPlace {
+  face: string;
+  host: Host;
+  x: number;
+  y: number;
+  width: Derived;
+  height: Derived;
+  edges: Record<Side, EdgeFate>;
+}
+
+/** A seat of one of some kinds, with what that kind is given. */
+export type SeatOf<Kind extends SeatKind> = { [K in Kind]: SeatPlace & { kind: K } & SeatGives[K] }[Kind];
+export type Seat = SeatOf<SeatKind>;
+
+/** A stretch of the host along one side of a seat; measured along the seat, upwards or rightwards. */
+export function hostRun(seat: Pick<SeatPlace, 'host' | 'x' | 'y'>, side: Side, from: number, to: number): EdgeRun {
+  const { piece, width, height, run } = seat.host;
+  const [x0, x1, y0, y1] = [seat.x + from, seat.x + to, seat.y + from, seat.y + to];
+  const spans: Record<Side, { from: number; to: number; reversed?: boolean }> = {
+    bottom: { from: x0, to: x1 },
+    right: { from: y0, to: y1 },
+    top: { from: width - x1, to: width - x0, reversed: true },
+    left: { from: height - y1, to: height - y0, reversed: true },
+  };
+  if (run) {
+    const upright = side === 'left' || side === 'right';
+    return { piece, parts: [upright ? run(side, y0, y1) : run(side, x0, x1)] };
+  }
+  return { piece, parts: [{ edge: side, ...spans[side] }] };
+}
