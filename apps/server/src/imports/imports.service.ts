@@ -1,5 +1,12 @@
 import { Injectable } from '@nestjs/common';
-import { standardItems, type LengthUnit, type RuleSettings, type ShelfId } from '@zindle/core';
+import {
+  builtInKinds,
+  houseRulesOf,
+  standardItems,
+  type LengthUnit,
+  type RuleSettings,
+  type ShelfId,
+} from '@zindle/core';
 import {
   ImportPlan,
   openShelfCsv,
@@ -72,7 +79,7 @@ export class ImportsService {
   }
 
   async rules({ text, note }: Decoded, { apply }: Options): Promise<RulesAnswer> {
-    const read = readRulesCsv(text);
+    const read = readRulesCsv(text, houseRulesOf(builtInKinds));
     const messages = [...noted(note), ...read.messages];
     const stops = stopsOf(messages);
     const { revision, ...house } = await this.shelves.house();

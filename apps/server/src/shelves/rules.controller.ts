@@ -1,5 +1,6 @@
 import { Body, Controller, Get, HttpCode, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { builtInKinds, houseRulesOf } from '@zindle/core';
 import { rulesCsv } from '@zindle/core/imports';
 import type { Request, Response } from 'express';
 import { withProgress } from '../common/progress.ts';
@@ -48,6 +49,10 @@ export class RulesController {
   @Get('file.csv')
   @ApiOperation({ summary: 'All house rules as CSV' })
   async csv(@Res({ passthrough: true }) response: Response) {
-    return csvFile(response, rulesCsv((await this.shelves.house()).rules), 'house-rules.csv');
+    return csvFile(
+      response,
+      rulesCsv((await this.shelves.house()).rules, houseRulesOf(builtInKinds)),
+      'house-rules.csv',
+    );
   }
 }

@@ -2,6 +2,8 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import {
   idFrom,
+  builtInKinds,
+  houseRulesOf,
   readRules,
   shelfIds,
   shelfLimits,
@@ -173,7 +175,7 @@ export class ShelvesService {
   }
 
   async checkHouse({ rules, machine }: House): Promise<void> {
-    const read = readRules(rules);
+    const read = readRules(rules, houseRulesOf(builtInKinds));
     if (!read.ok) {
       const fields = read.fields.map(({ path, message }) => ({ path: `rules.${path}`, message }));
       throw refused('rules.invalid', `${fields[0]!.path}: ${fields[0]!.message}.`, fields);

@@ -7,6 +7,7 @@ import {
   type DesignDocument,
   type Shelves,
   type Solution,
+  topstitchInset,
 } from '@zindle/core';
 import { ruleSetting } from './rule-setting.ts';
 
@@ -27,7 +28,7 @@ export interface DrawnSide {
 
 /** Every side of a design, with the topstitching that its rules ask for. */
 export const sidesOf = (document: DesignDocument, solution: Solution, shelves: Shelves): Board[] =>
-  boardsOf(document, solution, { topstitch: Number(ruleSetting(document, 'topstitch.inset', shelves)) });
+  boardsOf(document, solution, { topstitch: Number(ruleSetting(document, topstitchInset, shelves)) });
 
 /** One side with its sizes and the handles of what is in hand. */
 export function drawnSide(document: DesignDocument, solution: Solution, board: Board, selection: string): DrawnSide {

@@ -4,7 +4,7 @@ import {
   faceTitle,
   type DesignDocument,
   paramsShown,
-  type HouseRuleId,
+  type HouseRule,
   type Kinds,
   type Params,
   type ParamSpec,
@@ -19,7 +19,7 @@ export interface Inspected {
   about: string;
   /** Parameters of its own: the key, and the edit goes to this object. */
   params: { key: string; spec: ParamSpec }[];
-  rules: HouseRuleId[];
+  rules: HouseRule[];
   /** Paths of its sizes, in the order in which they are read. */
   sizes: { path: string; label: string }[];
 }

@@ -1,17 +1,16 @@
-import { houseRules, type HouseRuleId } from '@zindle/core';
+import type { HouseRule } from '@zindle/core';
 import { useLength } from '../ui/use-length.ts';
 
 /** Why the rule is as it is, where its value lies in its range, and the way back to the standard. */
 export function AboutRule({
-  id,
+  rule,
   value,
   onValue,
 }: {
-  id: HouseRuleId;
+  rule: HouseRule;
   value: number | string | undefined;
   onValue(value: undefined): void;
 }) {
-  const rule = houseRules[id];
   return (
     <>
       <h2 className="text-lg leading-tight">{rule.title}</h2>

@@ -1,33 +1,19 @@
-import { houseRules, type HouseRuleId } from '@zindle/core';
+import { ruleGroups, type HouseRule, type RuleGroup, type RuleTable } from '@zindle/core';
 
-/** Rules that belong together, by the first part of their id. */
-const titles: { title: string; about: string; of: readonly string[] }[] = [
-  { title: 'Ease', about: 'how much larger than what it holds', of: ['ease'] },
-  {
-    title: 'Seams, edges and linings',
-    about: 'allowances, insets, and how a lining is made smaller',
-    of: ['seam', 'topstitch', 'mouth', 'turning', 'lining', 'raw', 'corner', 'trim'],
-  },
-  {
-    title: 'Pockets and tiers',
-    about: 'what shows, and how far they stand apart',
-    of: ['tiers', 'panel', 'note', 'pocket', 'cavity', 'mesh', 'loop', 'divider'],
-  },
-  { title: 'Folds, leaves and jackets', about: 'spines, gutters, boards', of: ['fold', 'leaf', 'jacket', 'roll'] },
-  {
-    title: 'Closures',
-    about: 'tabs, flaps, straps, snaps, ties and zippers',
-    of: ['tab', 'flap', 'strap', 'snap', 'magnet', 'tie', 'wrap', 'zip', 'cord'],
-  },
-  { title: 'Cases and gussets', about: 'stiff shells, frames, pleats', of: ['shell', 'frame', 'accordion', 'bite'] },
-  { title: 'Carrying', about: 'handles and shoulder straps', of: ['handle', 'shoulder'] },
-];
+/** What each group is called, and what it is about. */
+const titles: Record<RuleGroup, { title: string; about: string }> = {
+  ease: { title: 'Ease', about: 'how much larger than what it holds' },
+  edges: { title: 'Seams, edges and linings', about: 'allowances, insets, and how a lining is made smaller' },
+  pockets: { title: 'Pockets and tiers', about: 'what shows, and how far they stand apart' },
+  leaves: { title: 'Folds, leaves and jackets', about: 'spines, gutters, boards' },
+  closures: { title: 'Closures', about: 'tabs, flaps, straps, snaps, ties and zippers' },
+  cases: { title: 'Cases and gussets', about: 'stiff shells, frames, pleats' },
+  carrying: { title: 'Carrying', about: 'handles and shoulder straps' },
+};
 
-const ids = Object.keys(houseRules) as HouseRuleId[];
-
-/** All house rules, each in one group, in the order of the groups. */
-export const groups = titles.map(({ title, about, of }) => ({
-  title,
-  about,
-  ids: ids.filter((id) => of.includes(id.split('.')[0]!)),
-}));
+/** House rules group by group. */
+export const groupsOf = (table: RuleTable): { title: string; about: string; rules: HouseRule[] }[] =>
+  ruleGroups.map((group) => ({
+    ...titles[group],
+    rules: Object.values(table).filter((rule) => rule.group === group),
+  }));

@@ -1,4 +1,4 @@
-import { houseRules, type HouseRuleId, type RuleSettings } from '@zindle/core';
+import type { HouseRule, RuleSettings } from '@zindle/core';
 import { Download, FileUp } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
@@ -7,6 +7,7 @@ import { ImportDialog } from '../shelves/import-dialog.tsx';
 import { PreviewPanel } from '../shelves/preview-panel.tsx';
 import { usePreview } from '../shelves/use-preview.ts';
 import { useShelvesLoaded } from '../shelves/use-shelves-loaded.ts';
+import { useHouseRules } from '../store/kinds-context.ts';
 import { useShelves } from '../store/shelves.ts';
 import { useShopUnit } from '../store/shop-unit.ts';
 import { LengthField } from '../ui/length-field.tsx';
@@ -16,7 +17,7 @@ import { ShopHeader } from '../ui/shop-header.tsx';
 import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext } from '../ui/use-length.ts';
 import { AboutRule } from './about-rule.tsx';
-import { groups } from './rule-groups.ts';
+import { groupsOf } from './rule-groups.ts';
 import { Machine, NewDesigns } from './shop-settings.tsx';
 
 /** The house rules and the machine, for all designs; a change is tried on the stored designs before it is taken over. */
@@ -45,13 +46,14 @@ export function RulesPage() {
 }
 
 function Rules() {
+  const table = useHouseRules();
   const { revision, ...house } = useShelves((state) => state.house);
   const takeHouse = useShelves((state) => state.takeHouse);
   // nothing while what is stored is what is shown
   const [changedTo, setDraft] = useState<House>();
   const draft = changedTo ?? house;
   const [problem, setProblem] = useState<string>();
-  const [chosen, choose] = useState<HouseRuleId>('ease.card.across');
+  const [chosen, choose] = useState('ease.card.across');
   const [search, setSearch] = useState('');
   const [importing, setImporting] = useState(false);
   const changedIds = changes(house.rules, draft.rules);
@@ -60,9 +62,9 @@ function Rules() {
   const preview = usePreview(changed ? JSON.stringify(draft) : undefined, (onProgress) =>
     api.previewHouse(draft, onProgress),
   );
-  const set = (id: HouseRuleId, value: number | string | undefined) => {
+  const set = ({ id, standard }: HouseRule, value: number | string | undefined) => {
     const others = Object.fromEntries(Object.entries(draft.rules).filter(([other]) => other !== id));
-    const usual = value === houseRules[id].standard;
+    const usual = value === standard;
     setDraft({ ...draft, rules: value === undefined || usual ? others : { ...others, [id]: value } });
     choose(id);
   };
@@ -88,6 +90,7 @@ function Rules() {
     });
   }
   const text = search.trim().toLowerCase();
+  const inHand = table[chosen];
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px]">
       <main className="min-h-0 overflow-y-auto px-5 pb-8" tabIndex={0} aria-label="House rules">
@@ -102,7 +105,7 @@ function Rules() {
             onChange={(event) => setSearch(event.target.value)}
           />
           <span className="text-quiet">
-            {Object.keys(draft.rules).length} of {Object.keys(houseRules).length} your own
+            {Object.keys(draft.rules).length} of {Object.keys(table).length} your own
           </span>
           <a className="button ml-auto" href={tableAddress('rules')} download="house-rules.csv">
             <Download size={15} aria-hidden="true" /> CSV
@@ -111,8 +114,8 @@ function Rules() {
             <FileUp size={15} aria-hidden="true" /> Read in
           </button>
         </div>
-        {groups.map(({ title, about, ids }) => {
-          const found = ids.filter((id) => matches(id, text));
+        {groupsOf(table).map(({ title, about, rules }) => {
+          const found = rules.filter((rule) => matches(rule, text));
           if (found.length === 0) return null;
           return (
             <section key={title} aria-label={title} className="mt-5">
@@ -120,15 +123,15 @@ function Rules() {
                 {title} <span className="font-sans text-[13px] font-normal text-quiet">{about}</span>
               </h2>
               <ul className="mt-1 grid grid-cols-1 gap-x-8 xl:grid-cols-2">
-                {found.map((id) => (
+                {found.map((rule) => (
                   <RuleRow
-                    key={id}
-                    id={id}
-                    value={draft.rules[id]}
-                    chosen={id === chosen}
-                    pending={changedIds.includes(id)}
-                    onChoose={() => choose(id)}
-                    onValue={(value) => set(id, value)}
+                    key={rule.id}
+                    rule={rule}
+                    value={draft.rules[rule.id]}
+                    chosen={rule.id === chosen}
+                    pending={changedIds.includes(rule.id)}
+                    onChoose={() => choose(rule.id)}
+                    onValue={(value) => set(rule, value)}
                   />
                 ))}
               </ul>
@@ -138,7 +141,7 @@ function Rules() {
       </main>
       <aside aria-label="The rule in hand" className="flex min-h-0 flex-col border-l border-hair bg-sheet">
         <div className="min-h-0 flex-1 overflow-y-auto p-3.5" tabIndex={0} role="group" aria-label="About the rule">
-          <AboutRule id={chosen} value={draft.rules[chosen]} onValue={(value) => set(chosen, value)} />
+          {inHand && <AboutRule rule={inHand} value={draft.rules[chosen]} onValue={(value) => set(inHand, value)} />}
           <Machine value={draft.machine} onMachine={(machine) => setDraft(withSetting(draft, { machine }))} />
           <NewDesigns house={draft} onSetting={(setting) => setDraft(withSetting(draft, setting))} />
         </div>
@@ -179,14 +182,14 @@ const withSetting = (house: House, setting: { [Key in keyof House]?: House[Key] 
     Object.entries({ ...house, ...setting }).filter(([, value]) => value !== undefined),
   ) as unknown as House;
 
-const changes = (before: RuleSettings, after: RuleSettings): HouseRuleId[] =>
-  (Object.keys({ ...before, ...after }) as HouseRuleId[]).filter((id) => before[id] !== after[id]);
+const changes = (before: RuleSettings, after: RuleSettings): string[] =>
+  Object.keys({ ...before, ...after }).filter((id) => before[id] !== after[id]);
 
-const matches = (id: HouseRuleId, text: string): boolean =>
-  `${id} ${houseRules[id].title} ${houseRules[id].why}`.toLowerCase().includes(text);
+const matches = ({ id, title, why }: HouseRule, text: string): boolean =>
+  `${id} ${title} ${why}`.toLowerCase().includes(text);
 
 interface RowProps {
-  id: HouseRuleId;
+  rule: HouseRule;
   value: number | string | undefined;
   chosen: boolean;
   pending: boolean;
@@ -195,8 +198,7 @@ interface RowProps {
 }
 
 /** A rule with its value where it lies in its range. */
-function RuleRow({ id, value, chosen, pending, onChoose, onValue }: RowProps) {
-  const rule = houseRules[id];
+function RuleRow({ rule, value, chosen, pending, onChoose, onValue }: RowProps) {
   const mark = pending ? 'changed, not taken over' : value !== undefined ? 'your own' : '';
   return (
     <li className={`stitched py-1.5 ${chosen ? 'bg-weld-soft/60' : ''}`} onFocus={onChoose} onClick={onChoose}>

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  houseRulesOf,
   addContents,
   addNote,
   addPart,
@@ -40,6 +41,8 @@ import {
 import { demoDesigns } from '@zindle/core/demo';
 import { readDocument } from '@zindle/core/reading';
 import { createDesignStore } from './design-store.ts';
+
+const rule = (id: string) => houseRulesOf(builtInKinds)[id]!;
 
 /** A small seeded generator (mulberry32), so that a failing run can be run again. */
 function seeded(seed: number) {
@@ -155,7 +158,7 @@ const gestures: Record<string, (document: DesignDocument, random: Random) => Edi
     const path = one(Object.keys(solveDesign(document).limitable))!;
     return setLimit(path, path, one([undefined, 20 + whole(200)]));
   },
-  rule: (_, { next }) => setRule('ease.card.across', 1 + next() * 4),
+  rule: (_, { next }) => setRule(rule('ease.card.across'), 1 + next() * 4),
   cloth(_, { one }) {
     return setStack(one(['exterior', 'lining', 'pocket'] as const)!, [
       { material: one(standardMaterials)!.id, coverage: 'full' },

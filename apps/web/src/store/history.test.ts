@@ -1,7 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
-import { newDesign, rename, setRule, setUnit, type DesignDocument, type Edit } from '@zindle/core';
+import {
+  builtInKinds,
+  houseRulesOf,
+  newDesign,
+  rename,
+  setRule,
+  setUnit,
+  type DesignDocument,
+  type Edit,
+} from '@zindle/core';
 import fc from 'fast-check';
 import { applyEdit, emptyHistory, redoStep, undoStep, type History } from './history.ts';
+
+const rule = (id: string) => houseRulesOf(builtInKinds)[id]!;
 
 const start = newDesign({ id: 'trial', name: 'Trial' });
 type State = { document: DesignDocument; history: History };
@@ -21,8 +32,8 @@ describe('history', () => {
   test('what changes nothing is no step', () => expect(edit(first, rename('Trial'))).toBe(first));
   test('typing in one field is one step, the next field another', () => {
     let state = first;
-    for (const mm of [3.1, 3.15, 4]) state = edit(state, setRule('ease.card.across', mm), 'visit-1');
-    state = edit(state, setRule('tiers.reveal', 14), 'visit-2');
+    for (const mm of [3.1, 3.15, 4]) state = edit(state, setRule(rule('ease.card.across'), mm), 'visit-1');
+    state = edit(state, setRule(rule('tiers.reveal'), 14), 'visit-2');
     expect(state.history.past).toHaveLength(2);
     expect(undo(state).document.rules).toEqual({ 'ease.card.across': 4 });
     expect(undo(undo(state)).document).toEqual(start);
@@ -41,7 +52,7 @@ describe('history', () => {
     const anyEdit = fc.oneof(
       fc.string({ minLength: 1, maxLength: 5 }).map(rename),
       fc.constantFrom('mm' as const, 'cm' as const, 'in' as const).map(setUnit),
-      fc.integer({ min: 6, max: 40 }).map((mm) => setRule('tiers.reveal', mm)),
+      fc.integer({ min: 6, max: 40 }).map((mm) => setRule(rule('tiers.reveal'), mm)),
     );
     fc.assert(
       fc.property(fc.array(fc.tuple(anyEdit, fc.option(fc.constantFrom('g1', 'g2')))), (edits) => {

@@ -7,7 +7,7 @@ import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { limits } from '../document/limits.ts';
 import type { Point } from '../geometry/perimeter.ts';
-import { houseRules } from '../shelves/rules/house-rules.ts';
+import { rangeOf } from '../holders/params.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import type { SolvedHolder, Solution } from '../solve/solution.ts';
@@ -135,7 +135,7 @@ function mouthHandles(holder: SolvedHolder, { grid }: DesignDocument, kinds: Kin
   const mouth = handle && holder.mouths[handle.mouth];
   const spec = handle && kind?.params[handle.param];
   if (!handle || !mouth || spec?.kind !== 'length') return [];
-  const { least, most } = houseRules[spec.rule];
+  const { least, most } = rangeOf(spec);
   const between = { least, most, grid };
   return [
     {

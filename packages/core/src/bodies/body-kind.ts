@@ -1,4 +1,5 @@
 import type { Derived } from '../derived/derived.ts';
+import type { FindingCode } from '../errors/finding.ts';
 import type { Orientation, Params } from '../document/design-document.ts';
 import type { ParamSpec, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { CutPieces, EdgeFate, Host, Panel, Panels, SeatGives, SeatKind, Side } from '../holders/seat.ts';
@@ -8,7 +9,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
-import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../shelves/rules/house-rule.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
 import type { BoardPlan } from './board-plan.ts';
@@ -63,8 +64,16 @@ export interface SizedBody<Detail = unknown> {
   detail: Detail;
 }
 
-/** Where a closure may be set: at an edge of the folded piece, or along a mouth. */
-export type Closing = ClosingEdge | ClosingMouth | ClosingRoll | ClosingMeeting | ClosingSlit | { kind: 'nowhere' };
+/** Where a closure may be set, by kind. A family that brings another kind adds it here from its own file (`declare module`). */
+export interface Closings {
+  edge: ClosingEdge;
+  mouth: ClosingMouth;
+  roll: ClosingRoll;
+  meeting: ClosingMeeting;
+  slit: ClosingSlit;
+  nowhere: { kind: 'nowhere' };
+}
+export type Closing = Closings[keyof Closings];
 
 /** Where a tab or flap starts and where it ends on the body. */
 export interface ClosingEdge {
@@ -149,7 +158,9 @@ export interface BodyKind<Detail = unknown> {
   readonly parts?: readonly string[];
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it. */
-  readonly rules: readonly HouseRuleId[];
+  readonly rules: readonly HouseRule[];
+  /** Findings of its own that it may bring; default none. */
+  readonly findings?: readonly FindingCode[];
   /** The rules and layers as the choices of this body leave them: a body without lining has a lining of 0 mm. */
   adapt?(params: Params, given: Pick<BodyInputs, 'rules' | 'stacks'>): Pick<BodyInputs, 'rules' | 'stacks'>;
   faces(params: Params): FaceSpec[];

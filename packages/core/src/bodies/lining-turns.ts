@@ -1,7 +1,7 @@
 import { half, nothing } from '../derived/constants.ts';
 import { given, largest, product, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
-import type { LiningSchool } from '../shelves/rules/house-rules.ts';
 import type { BodyInputs } from './body-kind.ts';
+import { liningSchool, liningShorter, type LiningSchool } from './lining-rules.ts';
 
 const atLeastOne = given('at least', 1, { kind: 'standard', path: 'box/turn', source: 'common practice' });
 
@@ -13,7 +13,7 @@ export function boxTurns(
   { rules, stacks, grid }: BodyInputs,
   shortest: Derived,
 ): { taper: Derived; shallower: Derived } {
-  const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
+  const set = rounded(rules.length(liningShorter), grid, 'nearest');
   const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
   const computed = (label: string, of: Derived) => rounded(largest(label, [of, atLeastOne]), grid, 'up');
   const turns: Record<LiningSchool, [taper: Derived, shallower: Derived]> = {
@@ -26,7 +26,7 @@ export function boxTurns(
       computed('lining less deep', product('half of both', [apart, half])),
     ],
   };
-  const [wished, shallower] = turns[rules.liningSchool];
+  const [wished, shallower] = turns[rules.choice(liningSchool)];
   const most = product('half of the base', [shortest, half]);
   const taper = wished.value > most.value ? smallest('lining narrower at the base', [wished, most]) : wished;
   return { taper, shallower };

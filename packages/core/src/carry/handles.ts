@@ -9,11 +9,41 @@ import { contribution } from '../pieces/contribution.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { strap } from '../sizing/strap.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
+
+export const handleDrop = lengthRule(
+  'handle.drop',
+  'carrying',
+  'Handle hangs down by',
+  200,
+  40,
+  700,
+  'A hand 100, an elbow 250, a shoulder 300 and more.',
+);
+export const handleSpread = lengthRule(
+  'handle.spread',
+  'carrying',
+  'Between the ends of a handle',
+  120,
+  40,
+  500,
+  'As far apart as a third of the mouth.',
+);
+export const handleEmbed = lengthRule(
+  'handle.embed',
+  'carrying',
+  'Handle ends buried by',
+  30,
+  10,
+  150,
+  'Deeper holds more and shortens the drop.',
+);
 
 const params = {
-  drop: { kind: 'length', title: 'Hangs down by', rule: 'handle.drop' },
-  spread: { kind: 'length', title: 'Between its ends', rule: 'handle.spread' },
-  embed: { kind: 'length', title: 'Each end buried', rule: 'handle.embed' },
+  drop: { kind: 'length', title: 'Hangs down by', rule: handleDrop },
+  spread: { kind: 'length', title: 'Between its ends', rule: handleSpread },
+  embed: { kind: 'length', title: 'Each end buried', rule: handleEmbed },
   material: {
     kind: 'choice',
     title: 'Made from',
@@ -41,7 +71,7 @@ export const handles: ClosureKind = {
     // the seam at the side must not catch an end
     const clear = sum('clear of the side seams', [
       closing.width,
-      times(-2, rules.length('seam.allowance')),
+      times(-2, rules.length(seamAllowance)),
       times(-2, width),
     ]);
     const wished = own('spread');
@@ -51,8 +81,8 @@ export const handles: ClosureKind = {
     const sizes = strap({
       method: webbing ? 'webbing' : 'fourfold',
       finished: width,
-      seam: rules.length('seam.allowance'),
-      turnIn: rules.length('seam.allowance'),
+      seam: rules.length(seamAllowance),
+      turnIn: rules.length(seamAllowance),
       drop: own('drop'),
       spread,
       grip: nothing,

@@ -9,6 +9,7 @@ import { contribution } from '../pieces/contribution.ts';
 import { edgePart, type EdgeRun } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
 const params = {
   on: {
@@ -61,7 +62,7 @@ export const ringTabs: ClosureKind = {
       kind: 'hardware',
       path: 'hardware/webbing-25',
     });
-    const seam = rules.length('seam.allowance');
+    const seam = rules.length(seamAllowance);
     const reach = on === 'loop' ? HAND : BEYOND;
     const length = rounded(sum('tab, cut length', [times(2, reach), times(2, seam)]), grid, 'up');
     const hosts = placesOf(closing, wide, choiceParam(design, 'place', params.place));

@@ -11,9 +11,22 @@ import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { strap } from '../sizing/strap.ts';
 import type { Derived } from '../derived/derived.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { handleEmbed } from './handles.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
+
+const shoulderDrop = lengthRule(
+  'shoulder.drop',
+  'carrying',
+  'Shoulder strap hangs down by',
+  550,
+  200,
+  900,
+  'Across the body 600 and more.',
+);
 
 const params = {
-  drop: { kind: 'length', title: 'Hangs down by', rule: 'shoulder.drop' },
+  drop: { kind: 'length', title: 'Hangs down by', rule: shoulderDrop },
   ends: {
     kind: 'choice',
     title: 'Its ends',
@@ -26,7 +39,7 @@ const params = {
   embed: {
     kind: 'length',
     title: 'Sewn ends buried by',
-    rule: 'handle.embed',
+    rule: handleEmbed,
     when: (params) => chosen(params, 'ends', 'hooks') === 'sewn',
   },
 } as const satisfies Record<string, ParamSpec>;
@@ -53,7 +66,7 @@ export const shoulderStrap: ClosureKind = {
     const { closing } = body;
     const sides = closing.kind === 'mouth' ? closing.sides : undefined;
     const sewn = sides !== undefined && choiceParam(design, 'ends', params.ends) === 'sewn';
-    const seam = rules.length('seam.allowance');
+    const seam = rules.length(seamAllowance);
     const embed = lengthParam(design, 'embed', params.embed, rules, id);
     const solved = strap({
       method: 'webbing',

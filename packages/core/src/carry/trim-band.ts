@@ -8,8 +8,20 @@ import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
-const params = { height: { kind: 'length', title: 'Band, high', rule: 'trim.height' } } as const;
+const trimHeight = lengthRule(
+  'trim.height',
+  'edges',
+  'Trim band, high',
+  40,
+  15,
+  120,
+  'High enough to be seen, clear of the casing.',
+);
+
+const params = { height: { kind: 'length', title: 'Band, high', rule: trimHeight } } as const;
 
 /** A band of the pocket cloth round the outside of a round mouth, its upper edge in the mouth seam. */
 export const trimBand: ClosureKind = {
@@ -20,7 +32,7 @@ export const trimBand: ClosureKind = {
   solve(design: Params, { closing }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'mouth' || !closing.round)
       throw new CoreError('part.notForBody', 'a trim band goes round a round mouth', id);
-    const seam = rules.length('seam.allowance');
+    const seam = rules.length(seamAllowance);
     const high = rounded(lengthParam(design, 'height', params.height, rules, id), grid, 'nearest');
     const round = sum('round the mouth', [times(2, closing.width)]);
     const [rim] = closing.rim;

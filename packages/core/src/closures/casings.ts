@@ -7,6 +7,7 @@ import type { StitchLine } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from './closure-kind.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
 /** A casing round a mouth. All mm. */
 export interface Casing {
@@ -75,7 +76,7 @@ export function stitchedCasing(casing: Casing): Contribution {
 /** The mouth folded over to the inside: its allowance is the channel and a turning. */
 export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contribution {
   const { id, closing, channel } = casing;
-  const turn = rules.length('seam.allowance');
+  const turn = rules.length(seamAllowance);
   const deep = sum('casing in the hem', [channel, turn]);
   return contribution({
     hostEdits: [
@@ -102,7 +103,7 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
 /** A strip on the outside of each side, its ends open. */
 export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contribution {
   const { id, closing, header, casingHeight } = casing;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const length = sum('casing, clear of the side seams', [closing.width, times(-2, CLEAR)]);
   const [upper, lower] = [header.value, header.value + casingHeight.value];
   const piece = (side: string) => `${id}/casing-${side}`;

@@ -1,9 +1,10 @@
 import type { BodyInputs, SizedBody } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
+import type { FindingCode } from '../errors/finding.ts';
 import type { Params } from '../document/design-document.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import type { Contribution } from '../pieces/contribution.ts';
-import type { HouseRuleId } from '../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../shelves/rules/house-rule.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 
 export interface ClosureInputs extends BodyInputs {
@@ -27,7 +28,9 @@ export interface ClosureKind {
   readonly on: BodyPlace;
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
-  readonly rules: readonly HouseRuleId[];
+  readonly rules: readonly HouseRule[];
+  /** Findings of its own that it may bring; default none. */
+  readonly findings?: readonly FindingCode[];
   /** Cloth that it needs above the contents, mm.
    * @param contents height of what the body holds, mm */
   above?(params: Params, contents: Derived, inputs: ClosureInputs): Derived;

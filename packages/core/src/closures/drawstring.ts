@@ -13,6 +13,27 @@ import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { drawstring as drawstringRule, type CordKind } from '../sizing/drawstring.ts';
 import { appliedCasing, hemCasing, stitchedCasing, type Casing } from './casings.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { mouthHem, topstitchInset } from '../shelves/rules/common-rules.ts';
+
+const cordTail = lengthRule(
+  'cord.tail',
+  'closures',
+  'Cord out of the mouth, each end',
+  120,
+  40,
+  500,
+  'To knot, and to pull.',
+);
+const cordHeader = lengthRule(
+  'cord.header',
+  'closures',
+  'Cloth above the casing',
+  20,
+  0,
+  100,
+  'Ruffles above the cord when it is drawn.',
+);
 
 export type CasingKind = 'side-gap' | 'applied' | 'hem';
 
@@ -53,8 +74,8 @@ const params = {
       { id: 'one', title: 'one', why: 'Draws shut from one side.' },
     ],
   },
-  tail: { kind: 'length', title: 'Cord out of the mouth', rule: 'cord.tail' },
-  header: { kind: 'length', title: 'Cloth above the casing', rule: 'cord.header' },
+  tail: { kind: 'length', title: 'Cord out of the mouth', rule: cordTail },
+  header: { kind: 'length', title: 'Cloth above the casing', rule: cordHeader },
 } as const satisfies Record<string, ParamSpec>;
 
 const CORDS: Record<CordKind, string> = { round: 'cord-4', flat: 'cord-flat-12' };
@@ -65,7 +86,7 @@ function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, i
   const cord = hardwareOf(CORDS[cordKind], hardware);
   const cordWidth = given(cord.name, cord.diameter, { kind: 'hardware', path: `hardware/${cord.id}` });
   const cords = choiceParam(design, 'cords', params.cords) === 'two' ? 2 : 1;
-  const topstitch = rules.length('topstitch.inset');
+  const topstitch = rules.length(topstitchInset);
   const tail = lengthParam(design, 'tail', params.tail, rules, id);
   const solved = drawstringRule({ mouthWidth, cordKind, cordWidth, topstitch, tail, cords: count(cords) });
   return {
@@ -92,7 +113,8 @@ export const drawstring: ClosureKind = {
   title: 'Drawstring',
   on: 'mouth',
   params,
-  rules: ['topstitch.inset', 'mouth.hem'],
+  rules: [topstitchInset, mouthHem],
+  findings: ['closure.hole', 'closure.casingInHem'],
   above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {
     // how the casing is made is not known before the body is: room is kept for the highest
     const { casingHeight, header } = sizesOf(design, nothing, inputs);

@@ -10,9 +10,10 @@ import { edgePart, type EdgeRun } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { zipBeyond } from '../shelves/rules/common-rules.ts';
 
 const ZIPPER = 'zipper-5';
-const params = { beyond: { kind: 'length', title: 'Tape beyond the path, each end', rule: 'zip.beyond' } } as const;
+const params = { beyond: { kind: 'length', title: 'Tape beyond the path, each end', rule: zipBeyond } } as const;
 const pathRule: Rule = {
   id: 'zipper',
   formula: 'straight edges + π/2 × radius for each corner',
@@ -29,6 +30,7 @@ export const edgeZip: ClosureKind = {
   on: 'edge',
   params,
   rules: [],
+  findings: ['closure.cornerTooTight'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { closing, sizes } = body;
     const { rules, hardware, grid, id } = inputs;

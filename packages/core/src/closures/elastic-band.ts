@@ -9,6 +9,7 @@ import { edgePart, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { elasticBand } from '../sizing/drawstring.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
 const ELASTIC = 'elastic-10';
 const STRETCH = given(
@@ -38,7 +39,7 @@ export const elasticBandClosure: ClosureKind = {
     const { height, radius } = closing;
     // over the front from top to bottom, and round the thickness at both ends
     const way = sum('over the front', [height, times(2, closedThickness)]);
-    const overlap = sum('both ends in the seam', [times(2, rules.length('seam.allowance'))]);
+    const overlap = sum('both ends in the seam', [times(2, rules.length(seamAllowance))]);
     const length = rounded(named('elastic, cut length', elasticBand(way, STRETCH, overlap)), grid, 'up');
     const from = Math.max(FROM_EDGE.value, radius.value + CORNER.value);
     const piece = `${id}/band`;

@@ -7,9 +7,20 @@ import { halfMark } from './fasteners.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+
+const magnetInset = lengthRule(
+  'magnet.inset',
+  'closures',
+  'Magnet from the edge',
+  16,
+  10,
+  50,
+  'Its plate stays clear of the stitching.',
+);
 
 const MAGNET = 'magnet-14';
-const params = { inset: { kind: 'length', title: 'Magnet from the edge', rule: 'magnet.inset' } } as const;
+const params = { inset: { kind: 'length', title: 'Magnet from the edge', rule: magnetInset } } as const;
 
 /** A magnetic snap in the middle of the edge and its mate where the edge comes to lie. */
 export const magnets: ClosureKind = {

@@ -8,6 +8,7 @@ import { wholeEdge, type EdgeRun, type RunPart, type Seam } from '../pieces/seam
 import { asCut, strip } from '../pieces/strip.ts';
 import type { ClosureInputs, SolvedClosure } from './closure-kind.ts';
 import { planZipper, type PlannedZipper, type ZipperEnds } from './zipper.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
 /** A zipper between two edges that lie beside each other, from end seam to end seam; a body with several mouths gets one
  * for each pair of edges. */
@@ -48,7 +49,7 @@ function zipperStrip(id: string, { zipper, cutLength, tape, readyMade }: Planned
 }
 
 function tabPiece(id: string, { tab, tape }: PlannedZipper, { rules }: ClosureInputs): PieceDraft {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const allowance = { top: asCut, bottom: asCut };
   return patch({
     id,

@@ -8,10 +8,30 @@ import { snapRow } from '../sizing/drawstring.ts';
 import type { Params } from '../document/design-document.ts';
 import { halfMark } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+
+const snapInset = lengthRule(
+  'snap.inset',
+  'closures',
+  'First snap from the side',
+  30,
+  10,
+  100,
+  'Clear of the side seam.',
+);
+const snapDown = lengthRule(
+  'snap.down',
+  'closures',
+  'Snaps below the mouth',
+  15,
+  8,
+  60,
+  'The cap needs cloth all round it.',
+);
 
 const params = {
-  inset: { kind: 'length', title: 'First snap from the side', rule: 'snap.inset' },
-  down: { kind: 'length', title: 'Snaps below the mouth', rule: 'snap.down' },
+  inset: { kind: 'length', title: 'First snap from the side', rule: snapInset },
+  down: { kind: 'length', title: 'Snaps below the mouth', rule: snapDown },
 } as const;
 
 const SNAP = 'snap-10';

@@ -15,13 +15,53 @@ import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.t
 import { fastenerParam, fasteners, halfMark } from './fasteners.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { tabSchool } from './shoulder-rule.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
+
+const strapWidth = lengthRule(
+  'strap.width',
+  'closures',
+  'Strap width',
+  30,
+  15,
+  80,
+  'Wider than the fastener by its width on each side.',
+);
+const strapDown = lengthRule(
+  'strap.down',
+  'closures',
+  'Strap sewn to the back below the mouth',
+  40,
+  15,
+  150,
+  'Deep enough for a box and a cross.',
+);
+const strapOverlap = lengthRule(
+  'strap.overlap',
+  'closures',
+  'Strap lies on the front by',
+  60,
+  20,
+  200,
+  'Room for the fastener and a thumb.',
+);
+const strapInset = lengthRule(
+  'strap.inset',
+  'closures',
+  'Fastener from the end of the strap',
+  18,
+  8,
+  60,
+  'Its plate needs cloth all round it.',
+);
 
 const params = {
   fastener: fastenerParam,
-  width: { kind: 'length', title: 'Strap width', rule: 'strap.width' },
-  overlap: { kind: 'length', title: 'Lies on the front by', rule: 'strap.overlap' },
-  inset: { kind: 'length', title: 'Fastener from the end', rule: 'strap.inset' },
-  down: { kind: 'length', title: 'Sewn to the back below the mouth', rule: 'strap.down' },
+  width: { kind: 'length', title: 'Strap width', rule: strapWidth },
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: strapOverlap },
+  inset: { kind: 'length', title: 'Fastener from the end', rule: strapInset },
+  down: { kind: 'length', title: 'Sewn to the back below the mouth', rule: strapDown },
 } as const satisfies Record<string, ParamSpec>;
 
 /** A strap sewn to the back that goes over the mouth, and over what stands out of it, to the front. */
@@ -29,7 +69,8 @@ export const strapOver: ClosureKind = {
   title: 'Strap over the top',
   on: 'mouth',
   params,
-  rules: ['tab.school'],
+  rules: [tabSchool],
+  findings: ['closure.drift'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid, hardware, id } = inputs;
     const { closing, closedThickness, emptyThickness } = body;
@@ -42,7 +83,7 @@ export const strapOver: ClosureKind = {
       overlap: overlapFor(own('overlap'), own('inset'), body.finished.height),
       fastenerInset: own('inset'),
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
-      school: rules.tabSchool,
+      school: rules.choice(tabSchool),
     });
     const down = rounded(own('down'), grid, 'nearest');
     const width = rounded(own('width'), grid, 'nearest');
@@ -86,7 +127,7 @@ function make(
 ) {
   if (closing.kind !== 'mouth') return {};
   const { rules, id } = inputs;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const piece = `${id}/strap`;
   const [w, middle] = [width.value, closing.width.value / 2];
   const { front, back } = closing;

@@ -14,12 +14,43 @@ import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { halfMark } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { tabSchool } from './shoulder-rule.ts';
+import { seamAllowance } from '../shelves/rules/common-rules.ts';
+
+const tabWidth = lengthRule(
+  'tab.width',
+  'closures',
+  'Tab width',
+  25,
+  15,
+  60,
+  'Wider than the snap by its width on each side.',
+);
+const tabOverlap = lengthRule(
+  'tab.overlap',
+  'closures',
+  'Tab lies on the front by',
+  35,
+  15,
+  80,
+  'Room for the snap and a thumb.',
+);
+const tabFastenerInset = lengthRule(
+  'tab.fastenerInset',
+  'closures',
+  'Snap from the tab’s end',
+  12,
+  8,
+  40,
+  'The cap needs cloth all round it.',
+);
 
 const SNAP = 'snap-10';
 const params = {
-  width: { kind: 'length', title: 'Tab width', rule: 'tab.width' },
-  overlap: { kind: 'length', title: 'Lies on the front by', rule: 'tab.overlap' },
-  fastenerInset: { kind: 'length', title: 'Snap from the end', rule: 'tab.fastenerInset' },
+  width: { kind: 'length', title: 'Tab width', rule: tabWidth },
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: tabOverlap },
+  fastenerInset: { kind: 'length', title: 'Snap from the end', rule: tabFastenerInset },
 } as const;
 
 /** A tab caught in the back leaf that goes round the opening edge and snaps on the front. */
@@ -27,7 +58,8 @@ export const tabSnap: ClosureKind = {
   title: 'Tab with a snap',
   on: 'edge',
   params,
-  rules: ['tab.school'],
+  rules: [tabSchool],
+  findings: ['closure.drift'],
   solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid } = inputs;
     const { closing } = body;
@@ -42,7 +74,7 @@ export const tabSnap: ClosureKind = {
       overlap: overlapFor(own('overlap'), fastenerInset),
       fastenerInset,
       flapThickness: sum('tab, both layers', [stacks.exterior, stacks.lining]),
-      school: rules.tabSchool,
+      school: rules.choice(tabSchool),
     });
     const width = rounded(own('width'), grid, 'nearest');
     const length = rounded(named('tab length', solved.flapLength), grid, 'up');
@@ -71,7 +103,7 @@ function make(
   { rules, hardware, id: own }: ClosureInputs,
 ): Contribution {
   const [tabPiece, tabLining] = [`${own}/tab`, `${own}/tab-lining`];
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const snap = hardwareOf(SNAP, hardware);
   const cap = halfMark(snap, 'upper', {
     id: 'snap-cap',

@@ -6,8 +6,11 @@ import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
 
-const params = { bow: { kind: 'length', title: 'Bow', rule: 'tie.bow' } } as const;
+const tieBow = lengthRule('tie.bow', 'closures', 'Bow of the tie', 300, 100, 800, 'Both ends and the bow together.');
+
+const params = { bow: { kind: 'length', title: 'Bow', rule: tieBow } } as const;
 /** Common practice: twice round the roll. */
 const WRAPS = given('times round', 2, { kind: 'standard', path: 'tie/wraps', source: 'common practice' }, 'count');
 

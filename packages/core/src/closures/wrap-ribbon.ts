@@ -9,9 +9,21 @@ import { edgePart, faceLine } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { mouthHem, seamAllowance } from '../shelves/rules/common-rules.ts';
+
+const wrapBow = lengthRule(
+  'wrap.bow',
+  'closures',
+  'Bow of the ribbon, both tails',
+  400,
+  150,
+  1200,
+  'Five widths are common and often found short.',
+);
 
 const RIBBON = 'ribbon-25';
-const params = { bow: { kind: 'length', title: 'Both tails and the bow', rule: 'wrap.bow' } } as const;
+const params = { bow: { kind: 'length', title: 'Both tails and the bow', rule: wrapBow } } as const;
 /** Common practice: the thing's length and a half, so that the mouth folds over. */
 const FOLDED = given(
   'folds over, share of the length',
@@ -36,7 +48,7 @@ export const wrapRibbon: ClosureKind = {
     // across the front where it is sewn, twice across the back where the tails cross, and half the front from each side
     const path = sum('sewn across, crossed behind, back to the middle', [width, times(2, width), width]);
     const length = rounded(named('ribbon', sum('ribbon', [path, bow])), grid, 'up');
-    const down = sum('below the mouth', [rules.length('mouth.hem'), rules.length('seam.allowance'), wide]);
+    const down = sum('below the mouth', [rules.length(mouthHem), rules.length(seamAllowance), wide]);
     const piece = `${id}/ribbon`;
     const start = (length.value - width.value) / 2;
     const { piece: host, at } = closing.front;

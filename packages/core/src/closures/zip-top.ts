@@ -7,13 +7,14 @@ import { wholeEdge } from '../pieces/seam.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { solveSlitZip } from './slit-zip.ts';
 import { exposedOf, zipperParams } from './zipper.ts';
+import { zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 
 /** A zipper along the mouth, its tapes caught between the layers. */
 export const zipTop: ClosureKind = {
   title: 'Zipper along the mouth',
   on: 'mouth',
   params: zipperParams,
-  rules: ['zip.seam', 'zip.clear', 'zip.beyond'],
+  rules: [zipSeam, zipClear, zipBeyond],
   exposes: exposedOf,
   solve(design: Params, { closing }: SizedBody, inputs: ClosureInputs): SolvedClosure {
     if (closing.kind === 'slit') return solveSlitZip(design, closing, inputs);

@@ -7,6 +7,7 @@ import type { HardwareNeed } from '../pieces/contribution.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { zipperOpening } from '../sizing/zipper-opening.ts';
 import type { ClosureInputs } from './closure-kind.ts';
+import { seamAllowance, zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 
 export type ZipperEnds = 'seam' | 'tabs' | 'longer';
 
@@ -65,7 +66,7 @@ export interface PlannedZipper {
 
 /** What shows of a zipper between the edges that it is sewn to. mm */
 export function exposedOf(params: Params, { rules, hardware }: ClosureInputs): Derived {
-  return sum('zipper that shows', [tapeOf(gaugeOf(params, hardware)), times(-2, rules.length('zip.seam'))]);
+  return sum('zipper that shows', [tapeOf(gaugeOf(params, hardware)), times(-2, rules.length(zipSeam))]);
 }
 
 /** Chooses and measures the zipper for a run from end seam to end seam, mm. */
@@ -73,13 +74,13 @@ export function planZipper(params: Params, run: Derived, { rules, hardware, grid
   const zipper = gaugeOf(params, hardware);
   const ends = choiceParam(params, 'ends', zipperParams.ends) as ZipperEnds;
   const sliders = choiceParam(params, 'sliders', zipperParams.sliders) === 'two' ? 2 : 1;
-  const seam = rules.length('seam.allowance');
-  const opening = zipperOpening(run, rules.length('zip.clear'));
+  const seam = rules.length(seamAllowance);
+  const opening = zipperOpening(run, rules.length(zipClear));
   const longer = sum('run and both seams', [run, times(2, seam)]);
   const asked: Record<ZipperEnds, Derived> = {
     seam: longer,
     tabs: sum('opening and both seams', [opening, times(2, seam)]),
-    longer: sum('longer, to be trimmed', [longer, times(2, rules.length('zip.beyond'))]),
+    longer: sum('longer, to be trimmed', [longer, times(2, rules.length(zipBeyond))]),
   };
   const cutLength = named('zipper, cut length', rounded(asked[ends], grid, 'nearest'));
   const ready = zipper.readyMade?.find((length) => length >= cutLength.value);

@@ -1,7 +1,7 @@
 import type { GridId } from '../units/grid.ts';
 import type { LengthUnit } from '../units/length.ts';
 import type { Item } from '../shelves/items/item.ts';
-import type { RuleSettings } from '../shelves/rules/house-rules.ts';
+import type { RuleSettings } from '../shelves/rules/house-rule.ts';
 
 export const DOCUMENT_FORMAT = 'zindle-design';
 export const DOCUMENT_VERSION = 1;

@@ -3,38 +3,9 @@ import type { Wording } from './wording.ts';
 /** `stop`: it will not work; `watch`: it may annoy or wear; `note`: good to know. */
 export type Severity = 'stop' | 'watch' | 'note';
 
-export type FindingCode =
-  | 'contents.notHeld'
-  | 'contents.unknownItem'
-  | 'contents.heldTwice'
-  | 'item.girthImpossible'
-  | 'item.girthDoubtful'
-  | 'holder.unknownKind'
-  | 'holder.noSeat'
-  | 'holder.tooMany'
-  | 'holder.unsuited'
-  | 'materials.missing'
-  | 'hardware.missing'
-  | 'rule.outOfRange'
-  | 'clearance.tooTight'
-  | 'seam.doesNotWalk'
-  | 'pin.tooSmall'
-  | 'pin.unknown'
-  | 'limit.exceeded'
-  | 'limit.unknown'
-  | 'corner.notCutOut'
-  | 'packing.notProved'
-  | 'gusset.tightCorner'
-  | 'channel.sinks'
-  | 'channel.tipsOut'
-  | 'roll.flatNotInside'
-  | 'closure.notForBody'
-  | 'part.notForBody'
-  | 'closure.drift'
-  | 'gap.small'
-  | 'closure.hole'
-  | 'closure.cornerTooTight'
-  | 'closure.casingInHem';
+/** What sort of finding it is. Families say which of their own they may bring; those of all designs are in
+ * `solve/common-findings.ts`. */
+export type FindingCode = `${string}.${string}`;
 
 /** Something a maker has brought about and should know: data, never an exception. */
 export interface Finding {

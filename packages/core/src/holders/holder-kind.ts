@@ -1,11 +1,11 @@
 import type { Derived } from '../derived/derived.ts';
 import type { ContentsLine, Params, Role } from '../document/design-document.ts';
-import type { Finding } from '../errors/finding.ts';
+import type { Finding, FindingCode } from '../errors/finding.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
-import type { HouseRuleId, LengthRuleId } from '../shelves/rules/house-rules.ts';
+import type { HouseRule, LengthRule } from '../shelves/rules/house-rule.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
 import type { CutPieces, SeatKind, SeatOf } from './seat.ts';
@@ -13,7 +13,7 @@ import type { Slab } from './slab.ts';
 
 /** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
 export type ParamSpec = (
-  | { kind: 'length'; title: string; rule: LengthRuleId }
+  | { kind: 'length'; title: string; rule: LengthRule }
   | { kind: 'choice'; title: string; standard: string; choices: readonly { id: string; title: string; why: string }[] }
   | { kind: 'count'; title: string; standard: number; least: number; most: number; why: string }
   | { kind: 'flag'; title: string; standard: boolean; why: string }
@@ -157,8 +157,10 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   readonly title: string;
   readonly params: Record<string, ParamSpec>;
   /** The house rules that size it besides its own parameters. */
-  readonly rules: readonly HouseRuleId[];
+  readonly rules: readonly HouseRule[];
   readonly shown?: ShownHolder;
+  /** Findings of its own that it may bring; default none. */
+  readonly findings?: readonly FindingCode[];
   /** Where it may sit. */
   readonly seats: readonly On[];
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */

@@ -1,6 +1,5 @@
 import { given, largest, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
-import { houseRules } from '../shelves/rules/house-rules.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { HeldContents, ParamSpec } from './holder-kind.ts';
 
@@ -21,8 +20,8 @@ export function lengthParam(
 
 /** Between what a length parameter may be set, mm: by its house rule, or narrower. */
 export const rangeOf = ({ rule, least, most }: LengthSpec): { least: number; most: number } => ({
-  least: least ?? houseRules[rule].least,
-  most: most ?? houseRules[rule].most,
+  least: least ?? rule.least,
+  most: most ?? rule.most,
 });
 export type LengthSpec = Extract<ParamSpec, { kind: 'length' }>;
 

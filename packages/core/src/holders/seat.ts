@@ -3,12 +3,6 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Ring } from '../pieces/room.ts';
 import type { EdgeRun, RunPart } from '../pieces/seam.ts';
 
-/** A leaf, the whole inside behind the leaves, the room between a front and a back (`walled` where it has walls to hang things
- * from, see `InnerWalls`), a pocket as wide as the piece that is parted into channels, the outside of a wall, the room on a round base, the flaps of a jacket, what hangs between
- * the side seams, a room with walls all round, a compartment between two dividers, or a flat lining with a zipped mouth. */
-export type SeatKind =
-  'leaf' | 'inside' | 'cavity' | 'walled' | 'channels' | 'wall' | 'round' | 'book' | 'pouch' | 'box' | 'file' | 'flat';
-
 export type Side = 'left' | 'right' | 'bottom' | 'top';
 
 /** What becomes of an edge of a holder. */
@@ -78,28 +72,42 @@ interface Opening {
   opening?(cut: CutPieces): number;
 }
 
-/** What the body promises to what sits there, by the kind of the seat. */
+/** What the body promises to what sits there, by the kind of the seat. A family that brings another kind adds it here from its
+ * own file (`declare module`). */
 export interface SeatGives {
+  /** A leaf. */
   leaf: object;
+  /** The outside of a wall. */
   wall: object;
+  /** The whole inside behind the leaves. */
   inside: {
     /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
     bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
   };
+  /** The room between a front and a back. */
   cavity: Parted & Opening;
+  /** The same, with walls to hang things from. */
   walled: Parted & Opening & { inner: InnerWalls };
+  /** A pocket as wide as the piece that is parted into channels. */
   channels: Parted;
+  /** A flat lining with a zipped mouth. */
   flat: Parted & Opening;
+  /** The room on a round base. */
   round: Walled & {
     /** Clear across, and from the mouth to the base, as cut, mm. */
     acrossOf(cut: CutPieces): number;
     depthOf(cut: CutPieces): number;
   };
+  /** The flaps of a jacket. */
   book: Walled;
+  /** What hangs between the side seams. */
   pouch: { inner: InnerWalls };
+  /** A room with walls all round. */
   box: Walled & Opening & { clear: ClearRoom };
+  /** A compartment between two dividers. */
   file: Walled & { clear: ClearRoom };
 }
+export type SeatKind = keyof SeatGives;
 
 /** Where a holder sits: a rectangle on its host piece (mm from the host's stitch corner). */
 export interface SeatPlace {

@@ -8,6 +8,7 @@ import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../pieces/seam.ts';
 import { asCut } from '../pieces/strip.ts';
+import { seamAllowance, turningGap } from '../shelves/rules/common-rules.ts';
 
 /** Common practice: a pad goes in and out with this much on each side, and slips into its cover with this much. */
 const CLEAR = given('pad clear of each wall', 2, { kind: 'standard', path: 'base/clear', source: 'common practice' });
@@ -19,7 +20,7 @@ export const basePad: ClosureKind = {
   title: 'Padded base, removable',
   on: 'base',
   params: {},
-  rules: ['turning.gap'],
+  rules: [turningGap],
   solve(_design: Params, { base }: SizedBody, { rules, stacks, grid, id }: ClosureInputs): SolvedClosure {
     if (!base) throw new CoreError('part.notForBody', 'a base needs a boxed bottom', id);
     const inside = (label: string, side: Derived, walls: Derived): Derived => {
@@ -33,13 +34,10 @@ export const basePad: ClosureKind = {
     const thickness = named('pad, thick', stacks.base);
     const cover = (label: string, side: Derived) =>
       rounded(sum(label, [side, thickness, stacks.pocket, SLIP]), grid, 'up');
-    const seam = rules.length('seam.allowance');
+    const seam = rules.length(seamAllowance);
     const [pad, slip] = [`${id}/pad`, `${id}/cover`];
     const size = { width: cover('cover, wide', width), height: cover('cover, deep', depth) };
-    const gap = smallest('gap', [
-      rules.length('turning.gap'),
-      sum('beside its corners', [size.width, times(-2, seam)]),
-    ]);
+    const gap = smallest('gap', [rules.length(turningGap), sum('beside its corners', [size.width, times(-2, seam)])]);
     const across = size.width.value;
     const middle = width.value / 2;
     const pieces = [

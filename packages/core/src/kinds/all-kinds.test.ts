@@ -29,6 +29,8 @@ import { tryEdit } from '../trials/try-edit.ts';
 import { checkedKinds } from './check-kinds.ts';
 import { builtInKinds } from './kinds.ts';
 import type { Kinds } from './kind-set.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { pocketVisible } from '../holders/face-pocket/rules.ts';
 
 // all that ship, and a family of bodies from outside
 const kinds: Kinds = checkedKinds({ ...builtInKinds, bodies: { ...builtInKinds.bodies, envelope } });
@@ -192,7 +194,7 @@ describe('every closure and every part', () => {
 describe('a family that contradicts itself is named when the program starts', () => {
   const { bodies, holders, closures } = builtInKinds;
   const [sleeve, pocket] = [bodies.sleeve!, holders['slip-pocket']!];
-  const length = { kind: 'length', title: 'Deep', rule: 'pocket.visible' } as const;
+  const length = { kind: 'length', title: 'Deep', rule: pocketVisible } as const;
   test.each<[string, Partial<Kinds>, RegExp]>([
     [
       'a closure that there is not',
@@ -236,9 +238,14 @@ describe('a family that contradicts itself is named when the program starts', ()
       /“deep”.*not within/,
     ],
     [
-      'a house rule that there is not',
-      { holders: { p: { ...pocket, rules: ['wing.span' as never] } } },
-      /holder p names a house rule .*: wing.span/,
+      'a house rule that means two things',
+      { holders: { ...holders, p: { ...pocket, rules: [{ ...pocketVisible, standard: 7 }] } } },
+      /house rule pocket.visible is there twice/,
+    ],
+    [
+      'a house rule whose standard is out of its range',
+      { holders: { p: { ...pocket, rules: [lengthRule('wing.span', 'ease', 'Wings', 9, 1, 4, '')] } } },
+      /house rule wing.span .*: 9/,
     ],
     ['no title', { holders: { p: { ...pocket, title: ' ' } } }, /holder p has no title/],
   ])('%s', (_, wrong, message) => {
@@ -252,7 +259,7 @@ describe('settings of every kind', () => {
   const specs = {
     pockets: { kind: 'count', title: 'Pockets', standard: 2, least: 1, most: 6, why: '' },
     lined: { kind: 'flag', title: 'Lined', standard: true, why: '' },
-    lip: { kind: 'length', title: 'Lip', rule: 'pocket.visible', most: 10, when: ({ lined }) => lined !== false },
+    lip: { kind: 'length', title: 'Lip', rule: pocketVisible, most: 10, when: ({ lined }) => lined !== false },
   } as const satisfies Record<string, ParamSpec>;
   test('a count is a whole number in its range, else the standard one', () => {
     expect(

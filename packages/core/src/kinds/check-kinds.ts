@@ -2,7 +2,8 @@ import type { BodyKind } from '../bodies/body-kind.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { rangeOf } from '../holders/params.ts';
-import { houseRules, isHouseRule } from '../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../shelves/rules/house-rule.ts';
+import { allRules } from './house-rules.ts';
 import type { Kinds } from './kind-set.ts';
 
 /** Families that say what cannot be are found when the program starts, not when a maker meets them.
@@ -20,6 +21,7 @@ export function checkedKinds(kinds: Kinds): Kinds {
   }
   for (const [id, closure] of Object.entries(closures)) common(sayer(`closure ${id}`), closure);
   for (const [id, part] of Object.entries(parts)) common(sayer(`part ${id}`), part);
+  checkRules(kinds);
   return kinds;
 }
 
@@ -43,12 +45,10 @@ const sayer =
 interface Common {
   title: string;
   params: Readonly<Record<string, ParamSpec>>;
-  rules: readonly string[];
 }
 
-function common(say: Say, { title, params, rules }: Common): void {
+function common(say: Say, { title, params }: Common): void {
   if (!/\S/.test(title)) say('has no title');
-  for (const rule of rules) if (!isHouseRule(rule)) say(`names a house rule that there is not: ${rule}`);
   for (const [key, spec] of Object.entries(params)) {
     if (!/\S/.test(spec.title)) say(`has a setting without a title: ${key}`);
     const wrong = wrongIn(spec);
@@ -67,10 +67,24 @@ function wrongIn(spec: ParamSpec): string | undefined {
     const within = spec.least <= spec.standard && spec.standard <= spec.most;
     return within ? undefined : `whose standard is out of its range: ${spec.standard}`;
   }
-  if (!isHouseRule(spec.rule) || houseRules[spec.rule].kind !== 'length')
-    return `of a rule that is no length: ${spec.rule}`;
-  const [own, rule] = [rangeOf(spec), houseRules[spec.rule]];
-  if (rule.kind !== 'length') return undefined;
-  const within = rule.least <= own.least && own.least <= own.most && own.most <= rule.most;
+  const [own, { least, most }] = [rangeOf(spec), spec.rule];
+  const within = least <= own.least && own.least <= own.most && own.most <= most;
   return within ? undefined : `whose range is not within that of its rule: ${own.least} to ${own.most}`;
+}
+
+/** A rule means one thing, whoever asks for it. */
+function checkRules(kinds: Kinds): void {
+  const table = new Map<string, HouseRule>();
+  for (const rule of allRules(kinds)) {
+    const say = sayer(`house rule ${rule.id}`);
+    const known = table.get(rule.id);
+    if (known && known !== rule) say('is there twice and means two things');
+    table.set(rule.id, rule);
+    if (!/\S/.test(rule.title)) say('has no title');
+    const inRange =
+      rule.kind === 'length'
+        ? rule.least <= rule.standard && rule.standard <= rule.most
+        : rule.choices.includes(rule.standard);
+    if (!inRange) say(`has a standard out of its range: ${rule.standard}`);
+  }
 }

@@ -1,11 +1,10 @@
-import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
 import type { EdgeId } from './piece.ts';
 
 /** A line of a piece by its name, never by a size: an edge, where the piece lies in a seam (as its `a` or its `b`), a fold, or
  * a line on its face. */
 export type NamedLine = ({ edge: EdgeId } | { seam: string; side: 'a' | 'b' } | { fold: string } | { line: string }) & {
-  /** The stitching that bounds the room runs beside it, by this house rule further in. */
-  inset?: LengthRuleId;
+  /** The stitching that bounds the room runs beside it, by the house rule of this id further in. */
+  inset?: string;
 };
 
 /** A wall of a room: the stretch of a piece between named lines. Left and right are as seen from outside the room. */
@@ -47,8 +46,8 @@ export interface Room {
 }
 
 type Bound = 'left' | 'right' | 'base';
-/** By which house rules the stitching runs beside a bound. */
-export type Insets = Partial<Record<Bound, LengthRuleId>>;
+/** Ids of the house rules by which the stitching runs beside a bound. */
+export type Insets = Partial<Record<Bound, string>>;
 
 /** A front sewn to what lies behind it along three seams; it is their `a`, the other is their `b`. */
 export function patchRing(

@@ -5,7 +5,7 @@ import { standardItems } from './items/standard-items.ts';
 import { standardMachines, type Machine } from './machines/machine.ts';
 import type { Material } from './materials/material.ts';
 import { standardMaterials } from './materials/standard-materials.ts';
-import type { RuleSettings } from './rules/house-rules.ts';
+import type { RuleSettings } from './rules/house-rule.ts';
 
 /** All that a design may refer to. */
 export interface Shelves {

@@ -76,7 +76,7 @@ export function steady(memo: SolveMemo, inputs: BodyInputs): BodyInputs {
   const stacks = Object.fromEntries(
     Object.entries(inputs.stacks).map(([role, thickness]) => [role, keep(`stacks/${role}`, thickness)]),
   ) as BodyInputs['stacks'];
-  const rules: Rules = { ...inputs.rules, length: (id) => keep(`rules/${id}`, inputs.rules.length(id)) };
+  const rules: Rules = { ...inputs.rules, length: (rule) => keep(`rules/${rule.id}`, inputs.rules.length(rule)) };
   return { ...inputs, stacks, rules };
 }
 
@@ -88,16 +88,8 @@ function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
     return was;
   };
   const rules: Rules = {
-    length: (id) => note(({ rules: from }) => from.length(id)),
-    get foldSchool() {
-      return note(({ rules: from }) => from.foldSchool);
-    },
-    get tabSchool() {
-      return note(({ rules: from }) => from.tabSchool);
-    },
-    get liningSchool() {
-      return note(({ rules: from }) => from.liningSchool);
-    },
+    length: (rule) => note(({ rules: from }) => from.length(rule)),
+    choice: (rule) => note(({ rules: from }) => from.choice(rule)),
   };
   const stacks = Object.defineProperties(
     {},

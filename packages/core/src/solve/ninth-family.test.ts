@@ -9,7 +9,9 @@ import { patternSvg } from '../files/pattern-svg.ts';
 import { formOf } from '../form/form.ts';
 import { skinOf } from '../form/skin.ts';
 import { standardShelves } from '../shelves/shelves.ts';
-import { envelope } from '../testing/ninth-family/envelope.ts';
+import { envelope, envelopeFlap } from '../testing/ninth-family/envelope.ts';
+import { inputEdit } from '../document/edits/inputs.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
 import { pathSizes, testFonts } from '../testing/poppler.ts';
 import { trial } from '../testing/trial.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
@@ -54,6 +56,22 @@ describe('a ninth family, passed to the solver as one more kind', () => {
     expect(findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
     for (const { clearance } of holders.flatMap(({ clearances }) => clearances))
       expect(clearance.value).toBeGreaterThanOrEqual(0);
+  });
+
+  test('brings a house rule of its own, which a design may set within its range', () => {
+    expect(houseRulesOf(kinds)['envelope.flap']).toBe(envelopeFlap);
+    expect(houseRulesOf(builtInKinds)['envelope.flap']).toBeUndefined();
+    const flapOf = (rules: DesignDocument['rules']) => solve({ ...design, rules }).body.sizes.flap!.value;
+    expect([flapOf({}), flapOf({ 'envelope.flap': 90 }), flapOf({ 'envelope.flap': 900 })]).toEqual([60, 90, 60]);
+    const told = solve({ ...design, rules: { 'envelope.flap': 900 } }).findings.filter(
+      ({ code }) => code === 'rule.outOfRange',
+    );
+    expect(told).toMatchObject([{ about: ['rules/envelope.flap'], numbers: { value: 900 } }]);
+    expect(inputEdit(design, { kind: 'houseRule', path: 'rules/envelope.flap' }, [], kinds)).toMatchObject({
+      title: 'Flap of an envelope',
+      least: 20,
+      most: 200,
+    });
   });
 
   test('its seams walk, its cut reads back, its steps are numbered', () => {

@@ -6,7 +6,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { HeldContents, StackThickness } from '../holders/holder-kind.ts';
 import type { Material } from '../shelves/materials/material.ts';
 import type { Item } from '../shelves/items/item.ts';
-import { houseRules, isHouseRule } from '../shelves/rules/house-rules.ts';
+import type { RuleTable } from '../shelves/rules/house-rule.ts';
 import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
 import { assertSound } from './sound.ts';
 import type { Shelves } from '../shelves/shelves.ts';
@@ -23,13 +23,13 @@ export interface Resolved {
 
 /** Looks up items, materials and rules; what is missing becomes a finding, never an exception.
  * @throws CoreError for numbers that no door lets in (see `assertSound`) */
-export function resolve(document: DesignDocument, shelves: Shelves): Resolved {
+export function resolve(document: DesignDocument, shelves: Shelves, table: RuleTable): Resolved {
   assertSound(document);
   const items = itemsOf(document, shelves);
   const findings: Finding[] = [
     ...unknownItems(document, items),
     ...measuredGirths(document, items),
-    ...unusableRules(document),
+    ...unusableRules(document, table),
   ];
   const layers = stacksOf(document);
   // a role that the design does not name is only missed where it is used
@@ -126,9 +126,8 @@ function measuredGirths({ contents }: DesignDocument, items: ReadonlyMap<string,
   });
 }
 
-function unusableRules(document: DesignDocument): Finding[] {
-  return settingsOutOfRange(document.rules).map(({ id, value }): Finding => {
-    const rule = isHouseRule(id) ? houseRules[id] : undefined;
+function unusableRules(document: DesignDocument, table: RuleTable): Finding[] {
+  return settingsOutOfRange(document.rules, table).map(({ id, value, rule }): Finding => {
     const range =
       rule?.kind === 'length'
         ? say`${rule.title} may be ${mm(rule.least)} to ${mm(rule.most)}; `

@@ -13,6 +13,7 @@ import { standardShelves, type Shelves } from '../shelves/shelves.ts';
 import { checkClearances, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { checkHardware, withStandIns } from './hardware.ts';
@@ -41,7 +42,7 @@ export function solveDesign(
   if (!closureKind)
     throw new CoreError('closure.unknownKind', `there is no closure “${document.closure.kind}”`, 'closure');
 
-  const resolved = resolve(document, shelves);
+  const resolved = resolve(document, shelves, houseRulesOf(kinds));
   const { params } = document.body;
   const { rules, stacks } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const pins = pinsOf(document);

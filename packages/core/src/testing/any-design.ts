@@ -4,14 +4,17 @@ import { newDesign } from '../document/edits/new-design.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
-import { houseRules, type HouseRuleId } from '../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../shelves/rules/house-rule.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { gridIds } from '../units/grid.ts';
 
 /** How many random designs a property looks at; many more with ZINDLE_DEEP. */
-export const runs = (count: number): number =>
-  (globalThis as { process?: { env: Record<string, string | undefined> } }).process?.env.ZINDLE_DEEP
-    ? count * 17
-    : count;
+export const runs = (count: number): number => {
+  const { env = {} } = (globalThis as { process?: { env: Record<string, string | undefined> } }).process ?? {};
+  if (env.ZINDLE_DEEP) return count * 17;
+  return Math.ceil(count * Number(env.ZINDLE_RUNS ?? 1));
+};
 
 /** Any length of a range, in hundredths of a millimetre. */
 export const length = (least: number, most: number) =>
@@ -63,13 +66,11 @@ export const anyStack = (most: number): fc.Arbitrary<Layer[]> =>
     )
     .map(([first, ...rest]) => [{ ...first!, coverage: 'full' }, ...rest]);
 
-const anyRule = (id: HouseRuleId): fc.Arbitrary<number | string> => {
-  const rule = houseRules[id];
-  return rule.kind === 'length' ? length(rule.least, rule.most) : fc.constantFrom(...rule.choices);
-};
+const anyRule = (rule: HouseRule): fc.Arbitrary<number | string> =>
+  rule.kind === 'length' ? length(rule.least, rule.most) : fc.constantFrom(...rule.choices);
 /** House rules, some of them set to anything in their range. */
 export const anyRules = fc
-  .record(Object.fromEntries((Object.keys(houseRules) as HouseRuleId[]).map((id) => [id, anyRule(id)])), {
+  .record(Object.fromEntries(Object.values(houseRulesOf(builtInKinds)).map((rule) => [rule.id, anyRule(rule)])), {
     requiredKeys: [],
   })
   .map((rules) => rules as Record<string, number | string>);

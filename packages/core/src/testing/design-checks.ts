@@ -14,7 +14,8 @@ import { inputEdit } from '../document/edits/inputs.ts';
 import { explain } from '../derived/explain.ts';
 import type { Derived } from '../derived/derived.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
-import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
+import type { LengthRule } from '../shelves/rules/house-rule.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
 import { rulesFor, type Rules } from '../shelves/rules/rules-for.ts';
 import type { Slab } from '../holders/slab.ts';
 import type { Room } from '../pieces/room.ts';
@@ -22,6 +23,7 @@ import { numbersIn } from './numbers-in.ts';
 import { openBounds, ringGirth } from './room-witness.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
+import { commonFindings } from '../solve/common-findings.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import type { Solution } from '../solve/solution.ts';
 
@@ -103,7 +105,7 @@ function tighter(
   solution: Solution,
   { id, holds, rings }: Room,
   things: readonly (Slab & { line: string })[],
-  inset: (rule: LengthRuleId) => number,
+  inset: (rule: string) => number,
 ): string[] {
   const inside = things.filter(({ line, round }) => holds.includes(line) && !round && isPlain(design, line));
   if (inside.length === 0) return [];
@@ -136,13 +138,25 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
     const { rooms, holders } = solution;
     expect(rooms.flatMap((room) => openBounds(solution, room))).toEqual([]);
     const rules = asAdapted(design, solution);
-    const inset = (rule: LengthRuleId) => rules.length(rule).value;
+    const inset = (rule: string) => rules.length(houseRulesOf(builtInKinds)[rule] as LengthRule).value;
     for (const { id, slabs } of holders) {
       const things = slabs.flatMap((slab) => ('line' in slab.of ? [{ ...slab, line: slab.of.line }] : []));
       const own = rooms.filter((room) => room.id.startsWith(`holders/${id}/`));
       expect(new Set(own.flatMap(({ holds }) => holds))).toEqual(new Set(things.map(({ line }) => line)));
       expect(own.flatMap((room) => tighter(design, solution, room, things, inset))).toEqual([]);
     }
+  },
+
+  'every finding is of a sort that all designs may have, or that one of its families says'(design, { findings }) {
+    const { bodies, closures, holders, parts } = builtInKinds;
+    const families = [
+      bodies[design.body.kind],
+      closures[design.closure.kind],
+      ...design.holders.map(({ kind }) => holders[kind]),
+      ...(design.parts ?? []).map(({ kind }) => parts[kind]),
+    ];
+    const said = new Set<string>([...commonFindings, ...families.flatMap((family) => family?.findings ?? [])]);
+    expect(findings.flatMap(({ code }) => (said.has(code) ? [] : [code]))).toEqual([]);
   },
 
   'the cut read back gives the sizes that were asked for'(_, { body }) {

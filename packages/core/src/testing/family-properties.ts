@@ -7,10 +7,12 @@ import { solvedSample, type Look } from './solved-sample.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { standardShelves } from '../shelves/shelves.ts';
-import { houseRules, type LengthRuleId } from '../shelves/rules/house-rules.ts';
+import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { gridStep } from '../units/grid.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 
 /** A family of bodies and how its random designs are made. */
 export interface Family {
@@ -18,15 +20,15 @@ export interface Family {
   any: fc.Arbitrary<DesignDocument>;
   /** Sizes that are read back from the cut. */
   readBack: string[];
-  /** The house rules that give the things room. */
-  eases: LengthRuleId[];
+  /** Ids of the house rules that give the things room. */
+  eases: string[];
 }
 
 /** Sizes that more ease must not shrink. Closed, a wallet may be narrower where its notes decide the width: the spine then
  * takes from the leaves. Closed, a framed mouth lies the lower the deeper its box is. More depth may part a pile that only
  * just lay on itself, and what is thinner asks less spine: then the height alone counts. The higher a tube, the longer it
  * opens for its length, and the deeper a framed box for its width: then the way of the zipper counts. */
-const outsideOf = ({ finished, body }: Solution, ease: LengthRuleId) =>
+const outsideOf = ({ finished, body }: Solution, ease: string) =>
   Object.entries(finished).flatMap(([name, size]) => {
     if (name === 'length' && body.sizes.along) return [body.sizes.along];
     if (name === 'width' && body.kind === 'organizer') return [body.sizes.zipperRun!];
@@ -76,7 +78,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
     // pockets of different depth are rounded up one by one, so the sum of two may come out a step lower
     test('more ease shrinks no outside size by more than a step of the grid', () =>
       forAny((design, _, { ease, share }) => {
-        const { least, most } = houseRules[ease];
+        const { least, most } = houseRulesOf(builtInKinds)[ease] as LengthRule;
         const outside = (much: number) =>
           outsideOf(solveDesign({ ...design, rules: { ...design.rules, [ease]: much } }), ease);
         const [before, after] = [outside(least + share * (most - least) * 0.5), outside(most)];

@@ -3,7 +3,6 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { NamedLine, Ring, Room, RoomWall } from '../pieces/room.ts';
 import type { EdgeRun, Seam } from '../pieces/seam.ts';
-import type { LengthRuleId } from '../shelves/rules/house-rules.ts';
 import { stretchOf } from '../pieces/stretch.ts';
 
 /** What a room is measured on: nothing but cut pieces and seams. */
@@ -122,7 +121,7 @@ function toSegment([x, y]: Point, [[x0, y0], [x1, y1]]: [Point, Point]): number 
 
 /** Once round a ring of walls where they are narrowest, between the lines that bound them, mm.
  * @param inset what stitching beside a line takes by a house rule, mm */
-export const ringGirth = (cut: Cut, { walls }: Ring, inset: (rule: LengthRuleId) => number): number =>
+export const ringGirth = (cut: Cut, { walls }: Ring, inset: (rule: string) => number): number =>
   walls.reduce((total, wall) => {
     const beside = [wall.left, wall.right].reduce((sum, { inset: rule }) => sum + (rule ? inset(rule) : 0), 0);
     return total + across(cut, wall) - beside;

@@ -12,6 +12,7 @@ import { solveDesign } from '../solve/solve-design.ts';
 import { clothArea, leastLength } from './cloth.ts';
 import { effectWords, moreCloth } from './effect.ts';
 import { tryEdit } from './try-edit.ts';
+import { easeCardAcross } from '../holders/card-tiers/rules.ts';
 
 const bifold = demoDesigns.find(({ id }) => id === 'permit-bifold')!;
 const before = solveDesign(bifold);
@@ -33,7 +34,7 @@ describe('trying an edit', () => {
     const lens = demoDesigns.find(({ id }) => id === 'permit-bifold-lens') ?? demoDesigns[2]!;
     const homeless = solveDesign(lens).findings.filter(({ severity }) => severity === 'stop');
     expect(homeless.length).toBeGreaterThan(0);
-    const trial = tryEdit(lens, setRule('ease.card.across', 3.5), solveDesign(lens), standardShelves, '');
+    const trial = tryEdit(lens, setRule(easeCardAcross, 3.5), solveDesign(lens), standardShelves, '');
     expect(trial.stops).toEqual([]);
     expect(trial.needs).toBeUndefined();
   });
@@ -55,7 +56,7 @@ describe('the effect in words', () => {
     expect(effectWords([{ path: 'finished/height', label: '', after: 9 }])).toBeUndefined();
   });
   test('ease in the slots makes a bifold wider', () => {
-    const after = solveDesign(setRule('ease.card.across', 5).apply(bifold));
+    const after = solveDesign(setRule(easeCardAcross, 5).apply(bifold));
     expect(wordingText(effectWords(sizeChanges(before, after))!, say)).toMatch(/^\d+\.\d mm wider$/);
     expect(moreCloth(before, after)).toBeGreaterThan(0);
     expect(moreCloth(before, before)).toBe(0);

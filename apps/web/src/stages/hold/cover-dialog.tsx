@@ -1,5 +1,6 @@
-import { fitsCover, houseRules, type Item } from '@zindle/core';
+import { fitsCover, type Item, type LengthRule } from '@zindle/core';
 import { useState } from 'react';
+import { useHouseRules } from '../../store/kinds-context.ts';
 import { LengthField } from '../../ui/length-field.tsx';
 import { SheetDialog } from '../../ui/sheet-dialog.tsx';
 import { useLength } from '../../ui/use-length.ts';
@@ -23,7 +24,7 @@ export function CoverDialog({ onClose }: ElsewhereProps) {
       onLength={(mm) => setCover((before) => ({ ...before, [key]: mm }))}
     />
   );
-  const ease = houseRules['ease.pocket.across'];
+  const ease = useHouseRules()['ease.pocket.across'] as LengthRule;
   function add() {
     if (!read.ok) return;
     const [a, b] = [read.mm, cover.depth];

@@ -54,7 +54,7 @@ function ObjectInspector({ document, solution, selection }: WithSolution & { sel
           <ParamField key={`${path}/${key}`} document={document} selection={path} name={key} spec={spec} />
         ))}
         {rules.map((rule) => (
-          <RuleField key={rule} document={document} id={rule} />
+          <RuleField key={rule.id} document={document} rule={rule} />
         ))}
       </div>
       <h3 className="mt-5 text-sm">What follows</h3>

@@ -1,7 +1,6 @@
 import {
   capital,
   chooseVariant,
-  houseRules,
   rangeOf,
   setBodyParam,
   setClosureParam,
@@ -10,7 +9,7 @@ import {
   setRule,
   type DesignDocument,
   type Edit,
-  type HouseRuleId,
+  type HouseRule,
   type ParamSpec,
   type ParamValue,
 } from '@zindle/core';
@@ -22,11 +21,10 @@ import { NumberField } from '../../ui/number-field.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
 
 /** A house rule, for this design; says when it is not the standard any more. */
-export function RuleField({ document, id }: { document: DesignDocument; id: HouseRuleId }) {
+export function RuleField({ document, rule }: { document: DesignDocument; rule: HouseRule }) {
   const edit = useDesign((state) => state.edit);
-  const rule = houseRules[id];
-  const value = ruleSetting(document, id, shelvesNow());
-  const own = document.rules[id] !== undefined;
+  const value = ruleSetting(document, rule, shelvesNow());
+  const own = document.rules[rule.id] !== undefined;
   return (
     <div>
       {rule.kind === 'length' ? (
@@ -36,21 +34,21 @@ export function RuleField({ document, id }: { document: DesignDocument; id: Hous
           least={rule.least}
           most={rule.most}
           hint={rule.why}
-          onLength={(mm) => edit(setRule(id, mm))}
+          onLength={(mm) => edit(setRule(rule, mm))}
         />
       ) : (
         <Choice
           label={rule.title}
           value={String(value)}
           choices={rule.choices.map((choice) => ({ id: choice, title: choice, why: rule.why }))}
-          onChoice={(choice) => edit(setRule(id, choice))}
+          onChoice={(choice) => edit(setRule(rule, choice))}
         />
       )}
       {own && (
         <button
           type="button"
           className="text-xs font-semibold text-wax-deep underline underline-offset-2"
-          onClick={() => edit(setRule(id, undefined))}
+          onClick={() => edit(setRule(rule, undefined))}
         >
           <span aria-hidden="true">◆ </span>set for this design · back to the house rule
         </button>
@@ -104,7 +102,6 @@ export function ParamField({ document, selection, name, spec }: ParamProps) {
         onChoice={(answer) => edit(change(answer === 'yes'))}
       />
     );
-  const { why } = houseRules[spec.rule];
   const { least, most } = rangeOf(spec);
   const standard = ruleSetting(document, spec.rule, shelvesNow());
   const shown = typeof value === 'number' ? value : standard;
@@ -115,7 +112,7 @@ export function ParamField({ document, selection, name, spec }: ParamProps) {
         value={typeof shown === 'number' ? shown : least}
         least={least}
         most={most}
-        hint={why}
+        hint={spec.rule.why}
         onLength={(mm) => edit(change(mm))}
       />
       {value !== undefined && (

@@ -10,6 +10,9 @@ import { contributeAccordion } from './contribute.ts';
 import { accordionParams, countOf, type Accordion } from './params.ts';
 import { planAccordion } from './plan.ts';
 import { compartmentRing } from './rings.ts';
+import { accordionMargin, biteBottom, biteTop, dividerTaper } from './rules.ts';
+import { liningSchool } from '../lining-rules.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 const free = { kind: 'free' } as const;
 
@@ -104,16 +107,7 @@ export const accordion: BodyKind<Accordion> = {
   closures: ['none', 'flap', 'strap-over'],
   parts: ['handles'],
   params: accordionParams,
-  rules: [
-    'seam.allowance',
-    'topstitch.inset',
-    'accordion.margin',
-    'bite.top',
-    'bite.bottom',
-    'divider.taper',
-    'turning.gap',
-    'lining.school',
-  ],
+  rules: [seamAllowance, topstitchInset, accordionMargin, biteTop, biteBottom, dividerTaper, turningGap, liningSchool],
   faces: (params) =>
     Array.from({ length: countOf(params) }, (_, index) => ({
       id: `room-${index + 1}`,

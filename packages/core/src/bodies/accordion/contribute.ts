@@ -9,6 +9,7 @@ import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { layers, sides, type Accordion, type DividerMaking, type Layer } from './params.ts';
 import { bodyPieces, dividerOutline, dividerPieces, paddingPieces } from './pieces.ts';
 import { BEYOND, dividerSeams, layerSeams, mouthSeams, topSeams } from './seams.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 const ZIPPER = 'zipper-3';
 const beyond = given('into each side', BEYOND, {
@@ -133,7 +134,7 @@ function operations(detail: Accordion, seams: Seams, between: string[], { rules 
       needs: ['body/turn'],
       uses: both,
       seams: [],
-      text: say`Topstitch round the mouth ${mm(rules.length('topstitch.inset').value)} from the edge, which closes the gap. Try everything in it.`,
+      text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge, which closes the gap. Try everything in it.`,
     },
   ];
 }

@@ -21,6 +21,7 @@ import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { layers, sides, type Accordion, type AccordionLayer, type Layer, type Side } from './params.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 const roleOf: Record<Layer, 'exterior' | 'lining'> = { shell: 'exterior', lining: 'lining' };
@@ -56,7 +57,7 @@ export function bodyPieces(detail: Accordion, inputs: BodyInputs): PieceDraft[] 
 
 function panelPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): PieceDraft[] {
   const own = detail[layer];
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const outline = panelOutline(own, detail.base);
   const low = product('half the base', [sum('base', [detail.base, minus(own.taper)]), half]);
   const base = low.value;
@@ -93,7 +94,7 @@ function panelPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): Pi
 
 function gussetPieces(layer: Layer, detail: Accordion, { rules }: BodyInputs): PieceDraft[] {
   const own = detail[layer];
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const outline = gussetOutline(own, detail.gusset);
   return sides.map((side) => ({
     id: `body/${layer}-gusset-${side}`,
@@ -228,8 +229,8 @@ export const paddingPieces = (detail: Accordion): PieceDraft[] =>
 
 /** Two layers for each divider. */
 export function dividerPieces(detail: Accordion, { rules }: BodyInputs): PieceDraft[] {
-  const seam = rules.length('seam.allowance');
-  const top = detail.making === 'zipped' ? rules.length('zip.seam') : seam;
+  const seam = rules.length(seamAllowance);
+  const top = detail.making === 'zipped' ? rules.length(zipSeam) : seam;
   return detail.dividers.map((_, index): PieceDraft => {
     const { outline, high } = dividerOutline(detail, index);
     return {

@@ -18,6 +18,7 @@ import { accordion as accordionRule } from '../../sizing/accordion.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
 import { accordionParams, type Accordion, type AccordionLayer, type Divider } from './params.ts';
+import { accordionMargin, biteBottom, biteTop, dividerTaper } from './rules.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `accordion/${path}`, source: 'common practice' });
@@ -37,7 +38,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   const below = sum('below, to the middle of the shell', [stacks.lining, product('half', [stacks.exterior, half])]);
   const most = (label: string, sizes: (Derived | undefined)[]) =>
     largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
-  const margin = rules.length('accordion.margin');
+  const margin = rules.length(accordionMargin);
   const compartments = faces.map(({ sizes }, index) =>
     largest(`compartment ${index + 1}`, [THIN, sizes.thick ?? nothing]),
   );
@@ -86,7 +87,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     bites,
     dividerThickness,
     shade: SHADE,
-    dividerTaper: rules.length('divider.taper'),
+    dividerTaper: rules.length(dividerTaper),
     walls,
     below,
     above,
@@ -95,8 +96,8 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
 
 function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
   if (school === 'joined') return { top: nothing, bottom: nothing };
-  const top = rules.length('bite.top');
-  return { top, bottom: smallest('bite at the bottom', [rules.length('bite.bottom'), top]) };
+  const top = rules.length(biteTop);
+  return { top, bottom: smallest('bite at the bottom', [rules.length(biteBottom), top]) };
 }
 
 /** Each divider lies in the middle of its pinch, which stands upright: the bites grow alike on both sides of it. */

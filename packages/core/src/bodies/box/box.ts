@@ -5,6 +5,8 @@ import { contributeBox } from './contribute.ts';
 import { boxParams, type Box } from './params.ts';
 import { boxAsCut } from './read-back.ts';
 import { sizeBox } from './size.ts';
+import { liningSchool } from '../lining-rules.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Boxes with an open top, with or without a flap over it. */
 export const box: BodyKind<Box> = {
@@ -14,7 +16,7 @@ export const box: BodyKind<Box> = {
   closures: ['none', 'flap', 'strap-over'],
   parts: ['base-pad', 'ring-tabs', 'shoulder-strap', 'handles'],
   params: boxParams,
-  rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school'],
+  rules: [seamAllowance, topstitchInset, turningGap, liningSchool],
   faces: () => [{ id: 'inside', title: 'in the box', seat: 'box' }],
   size: sizeBox,
   contribute: contributeBox,

@@ -9,13 +9,14 @@ import { boxPieces, type BoxPiece } from './outlines.ts';
 import { walls, type Box, type BoxMaking, type Wall } from './params.ts';
 import { boxDraft, boxSeams, layers, pieceId, type Layer } from './pieces.ts';
 import { pieceOfWall } from './places.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Two open boxes, one in the other, joined at the mouth and turned through a gap in it. */
 export function contributeBox({ detail }: SizedBody<Box>, inputs: BodyInputs): Contribution {
   const made = Object.fromEntries(
     layers.map((layer) => [layer, boxPieces(detail[layer], detail.making)] as const),
   ) as Record<Layer, BoxPiece[]>;
-  const seam = inputs.rules.length('seam.allowance');
+  const seam = inputs.rules.length(seamAllowance);
   const seams = { shell: boxSeams('shell', made.shell), lining: boxSeams('lining', made.lining) };
   const mouth = walls.map((wall): Seam => {
     const edge = (layer: Layer, of: Wall, reversed = false) =>
@@ -56,7 +57,7 @@ function operations(
   { rules }: BodyInputs,
 ): OperationDraft[] {
   const ids = (layer: Layer) => made[layer].map((piece) => pieceId(layer, piece));
-  const seam = mm(rules.length('seam.allowance').value);
+  const seam = mm(rules.length(seamAllowance).value);
   const bag = (layer: Layer): OperationDraft => ({
     id: `body/${layer}`,
     phase: 'layers',
@@ -94,7 +95,7 @@ function operations(
       needs: ['body/turn'],
       uses: both,
       seams: [],
-      text: say`Topstitch round the mouth ${mm(rules.length('topstitch.inset').value)} from the edge: it closes the gap. Try everything in it.`,
+      text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge: it closes the gap. Try everything in it.`,
     },
   ];
 }

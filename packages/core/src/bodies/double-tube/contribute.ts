@@ -9,6 +9,7 @@ import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { foldedBends, foldedOutline } from '../sleeve/outlines.ts';
 import { ends, type DoubleTube, type End } from './size.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const SHELL = 'body/shell';
 const lining = (end: End) => `body/lining-${end}`;
@@ -28,8 +29,8 @@ export function contributeDoubleTube({ detail }: SizedBody<DoubleTube>, inputs: 
 }
 
 function shellPiece({ width, length }: DoubleTube, { rules }: BodyInputs): PieceDraft {
-  const seam = rules.length('seam.allowance');
-  const zip = rules.length('zip.seam');
+  const seam = rules.length(seamAllowance);
+  const zip = rules.length(zipSeam);
   const [w, l] = [width.value, length.value];
   const allowance: Record<string, Derived> = { 'mouth-a': zip, 'side-back': seam, 'mouth-b': zip, 'side-front': seam };
   return {
@@ -54,11 +55,11 @@ function shellPiece({ width, length }: DoubleTube, { rules }: BodyInputs): Piece
 }
 
 function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: BodyInputs): PieceDraft {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const shape = { width: width.value, height: depth.value, taper: taper.value, notch: 0 };
   const stitch = foldedOutline(shape);
   const side = Math.hypot(depth.value, taper.value / 2);
-  const mouth = (id: string) => (id.startsWith('mouth') ? rules.length('zip.seam') : seam);
+  const mouth = (id: string) => (id.startsWith('mouth') ? rules.length(zipSeam) : seam);
   return {
     id: lining(end),
     name: `Lining ${end.toUpperCase()}`,
@@ -121,7 +122,7 @@ function operations(
       needs: ['closure/zipper'],
       uses: all,
       seams: ids(mouths),
-      text: say`At each end: shell, zipper and the lining of that end right sides together, the zipper face down on the shell, ${mm(rules.length('zip.seam').value)} from the edge of its tape; first the front, then the back. Both sliders open towards the same side. Topstitch beside the zippers, only between the tabs.`,
+      text: say`At each end: shell, zipper and the lining of that end right sides together, the zipper face down on the shell, ${mm(rules.length(zipSeam).value)} from the edge of its tape; first the front, then the back. Both sliders open towards the same side. Topstitch beside the zippers, only between the tabs.`,
     },
     {
       id: 'body/join',

@@ -3,6 +3,15 @@ import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { doubleTubeBoards } from './boards.ts';
 import { contributeDoubleTube } from './contribute.ts';
 import { liningAsCut, sizeDoubleTube, type DoubleTube } from './size.ts';
+import { liningSchool } from '../lining-rules.ts';
+import {
+  pocketFrame,
+  seamAllowance,
+  topstitchInset,
+  turningGap,
+  zipClear,
+  zipSeam,
+} from '../../shelves/rules/common-rules.ts';
 
 /** Flat cases with a zipped mouth at each end: two contents that never meet. */
 export const doubleTube: BodyKind<DoubleTube> = {
@@ -11,7 +20,7 @@ export const doubleTube: BodyKind<DoubleTube> = {
   orientation: 'upright',
   closures: ['zip-top'],
   params: {},
-  rules: ['seam.allowance', 'zip.seam', 'zip.clear', 'pocket.frame', 'topstitch.inset', 'turning.gap', 'lining.school'],
+  rules: [seamAllowance, zipSeam, zipClear, pocketFrame, topstitchInset, turningGap, liningSchool],
   faces: () => [
     { id: 'a', title: 'in end A', seat: 'flat' },
     { id: 'b', title: 'in end B', seat: 'flat' },

@@ -20,6 +20,8 @@ import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { zipperOpening } from '../../sizing/zipper-opening.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
+import { easeCavityAcross } from '../../holders/cavity/rules.ts';
+import { pocketFrame, zipClear } from '../../shelves/rules/common-rules.ts';
 
 /** Driving sizes of a flat case with a mouth at each end. All mm. */
 export interface DoubleTube {
@@ -48,11 +50,11 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
   const thick = sum('both contents, and the linings between them', [a.loaded, b.loaded, times(2, stacks.lining)]);
   const wall = sum('a wall', [stacks.exterior, stacks.lining]);
   const walls = { front: wall, back: wall };
-  const clear = rules.length('zip.clear');
+  const clear = rules.length(zipClear);
   const { taper, shallower } = boxTurns(inputs, LEAST.width);
-  const ease = rules.length('ease.cavity.across');
+  const ease = rules.length(easeCavityAcross);
   const widest = tubeWidth(rectHalfGirth(largest('the wider', [acrossOf(a), acrossOf(b)]), thick), walls, ease);
-  const frame = times(2, rules.length('pocket.frame'));
+  const frame = times(2, rules.length(pocketFrame));
   const outside = (label: 'width' | 'height') =>
     front.occupied ? [sum('pocket on the outside', [front[label], frame])] : [];
   const width = pin(
@@ -177,14 +179,14 @@ function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: Bo
     depthOf: (cut) => liningAsCut(end, cut).depth - face.loaded.value,
     opening: (cut) => {
       const run = given('mouth, as cut', liningAsCut(end, cut).width, { kind: 'cut', path: piece });
-      return zipperOpening(run, rules.length('zip.clear')).value;
+      return zipperOpening(run, rules.length(zipClear)).value;
     },
   };
 }
 
 /** The outside of the front, clear of the fold, the seam and both mouths. */
 function frontFace({ width, length }: DoubleTube, { rules }: BodyInputs): SizedFace {
-  const frame = rules.length('pocket.frame');
+  const frame = rules.length(pocketFrame);
   const room = (label: string, size: Derived) => sum(label, [size, times(-2, frame)]);
   return {
     id: 'front',

@@ -7,10 +7,11 @@ import type { Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { LINING, SHELL, type Foldover } from './size.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining of a bifold, sewn right sides together all round and turned through a gap in the top. */
 export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: BodyInputs): Contribution {
-  const seam = inputs.rules.length('seam.allowance');
+  const seam = inputs.rules.length(seamAllowance);
   const r = detail.radius.value;
   const allowance = Object.fromEntries(roundedRectangle(100, 100, r > 0 ? 10 : 0).map(({ id }) => [id, seam]));
   const { height, liningWidth, shellWidth } = detail;
@@ -18,7 +19,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
   const layer = (width: number, seenFrom: Seen): Pick<PieceDraft, 'stitch' | 'notches' | 'gaps'> => ({
     stitch: roundedRectangle(width, height.value, r),
     notches: spineNotches(width, detail.leafWidth.value, seenFrom).map((notch) => ({ ...notch, at: notch.at - r })),
-    gaps: [turningGap(width, detail, inputs, seenFrom)],
+    gaps: [gapInTop(width, detail, inputs, seenFrom)],
   });
   const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
   return contribution({
@@ -69,7 +70,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
         needs: ['body/turn'],
         uses: [SHELL],
         seams: [],
-        text: say`Topstitch all round ${mm(inputs.rules.length('topstitch.inset').value)} from the edge, no further in: the slots are sized for it. It closes the gap.`,
+        text: say`Topstitch all round ${mm(inputs.rules.length(topstitchInset).value)} from the edge, no further in: the slots are sized for it. It closes the gap.`,
       },
     ],
   });
@@ -105,9 +106,9 @@ function foldLines(width: number, { leafWidth, height }: Foldover): Fold[] {
 }
 
 /** In the top of the back (right) leaf, where nothing else is caught. */
-function turningGap(width: number, { leafWidth, radius }: Foldover, { rules }: BodyInputs, seen: Seen): TurningGap {
+function gapInTop(width: number, { leafWidth, radius }: Foldover, { rules }: BodyInputs, seen: Seen): TurningGap {
   const r = radius.value;
-  const length = Math.min(rules.length('turning.gap').value, leafWidth.value - r - 10);
+  const length = Math.min(rules.length(turningGap).value, leafWidth.value - r - 10);
   const start = r + (leafWidth.value - r - length) / 2;
   // top edges run from right to left: the right leaf comes first on the inside, last on the outside
   const from = seen === 'inside' ? start : width - start - length;

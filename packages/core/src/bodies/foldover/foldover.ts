@@ -5,6 +5,8 @@ import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
 import { foldoverSection } from './section.ts';
 import { foldoverParams, sizeFoldover, type Foldover } from './size.ts';
+import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Wallets and folios that fold over their contents. Two leaves; a folio has more. */
 export const foldover: BodyKind<Foldover> = {
@@ -14,7 +16,7 @@ export const foldover: BodyKind<Foldover> = {
   closures: ['none', 'tab-snap', 'flap', 'edge-zip', 'elastic-band'],
   parts: ['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band'],
   params: foldoverParams,
-  rules: ['fold.school', 'fold.gutter', 'panel.setBack', 'seam.allowance', 'topstitch.inset', 'turning.gap'],
+  rules: [foldSchool, foldGutter, panelSetBack, seamAllowance, topstitchInset, turningGap],
   faces: (params) => [
     ...(choiceParam(params, 'corners', foldoverParams.corners) === 'square'
       ? [{ id: 'inside', title: 'behind both leaves', seat: 'inside' } as const]

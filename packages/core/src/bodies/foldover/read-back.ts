@@ -1,6 +1,7 @@
 import type { CutPieces } from '../../holders/seat.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { LINING, SHELL, type Foldover } from './size.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** The driving sizes of a bifold from its cut pieces: the inverse of making. mm */
 export function readBackFoldover(
@@ -8,7 +9,7 @@ export function readBackFoldover(
   { detail }: SizedBody<Foldover>,
   { rules }: BodyInputs,
 ): Record<string, number> {
-  const seam = rules.length('seam.allowance').value;
+  const seam = rules.length(seamAllowance).value;
   const [shell, lining] = [cut(SHELL), cut(LINING)];
   const [leaf = 0, other = 0] = lining.foldsAcross;
   const liningWidth = lining.width - 2 * seam;

@@ -7,6 +7,9 @@ import { foldOver, turnOfCloth } from '../../sizing/fold-over.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { edgePart, type EdgeRun } from '../../pieces/seam.ts';
 import type { BodyInputs, Hosts, SizedBody, SizedFace } from '../body-kind.ts';
+import { leafCorner } from './rules.ts';
+import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -108,7 +111,7 @@ export const foldoverParams = {
   radius: {
     kind: 'length',
     title: 'Radius of the corners',
-    rule: 'leaf.corner',
+    rule: leafCorner,
     when: (params) => chosen(params, 'corners', 'square') === 'rounded',
   },
 } as const satisfies Record<string, ParamSpec>;
@@ -167,7 +170,7 @@ function sizeAcross(
 ): Omit<Foldover, 'height' | keyof Rounding> {
   const { rules, stacks, grid } = inputs;
   const { lining, exterior } = stacks;
-  const school = rules.foldSchool;
+  const school = rules.choice(foldSchool);
   const notes = inside.occupied;
   const innerThickness = notes ? named('note panel', inside.empty) : lining;
   const leaves = { leafA: left.loaded, leafB: right.loaded };
@@ -192,7 +195,7 @@ function sizeLeaf(
   { radius, margin }: Rounding,
   { rules, grid, pin }: BodyInputs,
 ): Derived {
-  const gutter = rules.length('fold.gutter');
+  const gutter = rules.length(foldGutter);
   const demands = [left, right, front]
     .filter(({ occupied }) => occupied)
     .map(({ id, width }) => sum(`${id} leaf with its gutter`, [width, gutter, margin]));
@@ -214,7 +217,7 @@ function sizeUp(
   inputs: BodyInputs,
 ): { height: Derived; hostHeight: Derived } {
   const { rules, grid } = inputs;
-  const above = [rules.length('topstitch.inset'), rules.length('panel.setBack')];
+  const above = [rules.length(topstitchInset), rules.length(panelSetBack)];
   const drop = inside.mouthDrop ? [inside.mouthDrop] : [];
   const onLeaf = [left, right].map((face) => ({ ...face, drop }));
   const demands = [...onLeaf, { ...front, drop: [] }]
@@ -237,8 +240,8 @@ function sizedFaces(
 ): SizedFace[] {
   const { leafWidth, spine, liningExtra, liningWidth, shellWidth, height, margin } = detail;
   const panelWidth = sum('note panel, seam to seam', [times(2, leafWidth), spine]);
-  const above = [rules.length('topstitch.inset'), rules.length('panel.setBack')];
-  const gutter = rules.length('fold.gutter');
+  const above = [rules.length(topstitchInset), rules.length(panelSetBack)];
+  const gutter = rules.length(foldGutter);
   const room = {
     width: sum('leaf beside the gutter', [leafWidth, minus(gutter), minus(margin)]),
     height: sum('leaf below its top margin', [hostHeight, ...above.map(minus), times(-2, margin)]),

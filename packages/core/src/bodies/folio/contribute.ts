@@ -7,10 +7,11 @@ import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { boundaries, LINING, SHELL, type Folio } from './size.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining of a folio: turned through a gap, or laid on each other with raw edges and sewn round three sides. */
 export function contributeFolio({ detail, sizes }: SizedBody<Folio>, inputs: BodyInputs): Contribution {
-  const seam = inputs.rules.length('seam.allowance');
+  const seam = inputs.rules.length(seamAllowance);
   const { raw, height, liningHeight } = detail;
   const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
   const allowance = { left: seam, right: seam, top: seam, bottom: seam };
@@ -89,7 +90,7 @@ function notchesOf(detail: Folio, width: number, _height: number, seen: Seen): P
 /** In the top of the second leaf: nothing of the body is caught there. */
 function gapOf(detail: Folio, { rules }: BodyInputs, width: number, seen: Seen) {
   const [from, to] = [drawn(detail, width, seen)[2]!, drawn(detail, width, seen)[3]!];
-  const length = Math.min(rules.length('turning.gap').value, Math.abs(to - from) - 10);
+  const length = Math.min(rules.length(turningGap).value, Math.abs(to - from) - 10);
   const middle = width - (from + to) / 2;
   return { edge: 'top', from: middle - length / 2, to: middle + length / 2 };
 }
@@ -141,7 +142,7 @@ function operations({ raw, extra }: Folio, joins: Seam[], { rules }: BodyInputs)
         needs: [],
         uses,
         seams,
-        text: say`Lay the inner panel on the outer one, wrong sides together, lower edges even; the outer one is ${mm(extra.value)} longer at each fold: match the notches with the cards in place. Stitch both sides and the bottom ${mm(rules.length('seam.allowance').value)} from the raw edge, no further in; the top stays open.`,
+        text: say`Lay the inner panel on the outer one, wrong sides together, lower edges even; the outer one is ${mm(extra.value)} longer at each fold: match the notches with the cards in place. Stitch both sides and the bottom ${mm(rules.length(seamAllowance).value)} from the raw edge, no further in; the top stays open.`,
       },
     ];
   return [
@@ -167,7 +168,7 @@ function operations({ raw, extra }: Folio, joins: Seam[], { rules }: BodyInputs)
       needs: ['body/turn'],
       uses,
       seams: [],
-      text: say`Topstitch all round ${mm(rules.length('topstitch.inset').value)} from the edge; it closes the gap. Stitch the line where the left leaf folds.`,
+      text: say`Topstitch all round ${mm(rules.length(topstitchInset).value)} from the edge; it closes the gap. Stitch the line where the left leaf folds.`,
     },
   ];
 }

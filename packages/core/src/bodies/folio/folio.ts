@@ -1,13 +1,16 @@
 import { given } from '../../derived/derived.ts';
 import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
-import type { LengthRuleId } from '../../shelves/rules/house-rules.ts';
+import type { LengthRule } from '../../shelves/rules/house-rule.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { folioBoards } from './boards.ts';
 import { contributeFolio } from './contribute.ts';
 import { folioParams } from './params.ts';
 import { folioSection } from './section.ts';
 import { SHELL, LINING, sizeFolio, type Folio } from './size.ts';
+import { leafLess, rawInset, rawLip } from './rules.ts';
+import { foldGutter, foldSchool } from '../leaf-rules.ts';
+import { mouthHem, seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 const raw = (params: Parameters<typeof sizeFolio>[0]): boolean =>
   choiceParam(params, 'edges', folioParams.edges) === 'raw';
@@ -35,11 +38,11 @@ function readBack(cut: CutPieces, { detail }: SizedBody<Folio>, _inputs: BodyInp
 const NOTHING_TURNED = given('raw edge', 0, { kind: 'standard', path: 'raw' });
 
 /** What raw edges change: nothing is turned, hemmed or topstitched; all is stitched at one inset from the edge. */
-const rawLengths: Partial<Record<LengthRuleId, LengthRuleId | 0>> = {
-  'seam.allowance': 'raw.inset',
-  'topstitch.inset': 0,
-  'mouth.hem': 0,
-};
+const rawLengths: ReadonlyMap<LengthRule, LengthRule | undefined> = new Map([
+  [seamAllowance, rawInset],
+  [topstitchInset, undefined],
+  [mouthHem, undefined],
+]);
 
 /** Folios and trifolds, of the foldover family: three leaves or more, folded into each other. */
 export const folio: BodyKind<Folio> = {
@@ -48,13 +51,13 @@ export const folio: BodyKind<Folio> = {
   orientation: 'upright',
   closures: ['none', 'magnets'],
   params: folioParams,
-  rules: ['fold.school', 'fold.gutter', 'leaf.less', 'seam.allowance', 'topstitch.inset', 'raw.inset', 'raw.lip'],
+  rules: [foldSchool, foldGutter, leafLess, seamAllowance, topstitchInset, rawInset, rawLip],
   adapt(params, { rules, stacks }) {
     if (!raw(params)) return { rules, stacks };
-    const length: typeof rules.length = (id) => {
-      const other = rawLengths[id];
-      if (other === undefined) return rules.length(id);
-      return other === 0 ? NOTHING_TURNED : rules.length(other);
+    const length: typeof rules.length = (rule) => {
+      if (!rawLengths.has(rule)) return rules.length(rule);
+      const other = rawLengths.get(rule);
+      return other ? rules.length(other) : NOTHING_TURNED;
     };
     return { rules: { ...rules, length }, stacks };
   },

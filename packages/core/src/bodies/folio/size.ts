@@ -5,6 +5,9 @@ import { choiceParam } from '../../holders/params.ts';
 import { foldOver } from '../../sizing/fold-over.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { folioParams } from './params.ts';
+import { leafLess, rawLip } from './rules.ts';
+import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -51,7 +54,7 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
       leafB: sum('on the next leaf, and folded in', [faces[index + 1]!.loaded, ...insideOf(packages, index + 2)]),
       innerThickness: stacks.lining,
       outerThickness: stacks.exterior,
-      school: rules.foldSchool,
+      school: rules.choice(foldSchool),
     });
     return pin(`body/spine${index + 1}`, rounded(named(`spine ${index + 1}`, spine), grid, 'up'));
   });
@@ -61,8 +64,8 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
     grid,
     'up',
   );
-  const above = raw ? [] : [rules.length('topstitch.inset'), rules.length('panel.setBack')];
-  const lip = raw ? rounded(rules.length('raw.lip'), grid, 'nearest') : NOTHING;
+  const above = raw ? [] : [rules.length(topstitchInset), rules.length(panelSetBack)];
+  const lip = raw ? rounded(rules.length(rawLip), grid, 'nearest') : NOTHING;
   const demands = faces.filter(({ occupied }) => occupied).map(({ id, height }) => sum(id, [height, ...above, lip]));
   const height = pin('body/height', rounded(largest('height', [LEAST, ...demands]), grid, 'up'));
   const liningHeight = sum('inner panel, high', [height, minus(lip)]);
@@ -109,8 +112,8 @@ const insideOf = (packages: Derived[], from: number): Derived[] => packages.slic
 
 /** A leaf that is folded in is narrower than the one it lies on by the thickness it must clear, and a little. */
 function leavesOf(faces: MeasuredFace[], packages: Derived[], { rules, grid, pin }: BodyInputs): Derived[] {
-  const less = rules.length('leaf.less');
-  const gutter = rules.length('fold.gutter');
+  const less = rules.length(leafLess);
+  const gutter = rules.length(foldGutter);
   const asked = faces.map(({ id, occupied, width }, index) => {
     const gutters = index === 0 || index === faces.length - 1 ? 1 : 2;
     return occupied ? sum(`${id} with its gutters`, [width, times(gutters, gutter)]) : LEAST;
@@ -136,8 +139,8 @@ function sizedFaces(detail: Folio, { rules }: BodyInputs): SizedFace[] {
   const { leaves, liningHeight, raw } = detail;
   const ends = boundaries(detail);
   const width = ends[ends.length - 1]!;
-  const gutter = rules.length('fold.gutter');
-  const above = raw ? [] : [rules.length('topstitch.inset'), rules.length('panel.setBack')];
+  const gutter = rules.length(foldGutter);
+  const above = raw ? [] : [rules.length(topstitchInset), rules.length(panelSetBack)];
   const height = sum('leaf below its top margin', [liningHeight, ...above.map(minus)]);
   const caught = (within: string) => ({ kind: 'caught', within }) as const;
   const stitchedOn = { kind: 'stitchedOn' } as const;

@@ -3,13 +3,14 @@ import type { Rules } from '../../shelves/rules/rules-for.ts';
 import type { SizedFace } from '../body-kind.ts';
 import { cornerRule, cornerTakes } from './corners.ts';
 import type { Ring } from './ring.ts';
+import { pocketFrame } from '../../shelves/rules/common-rules.ts';
 
 /** How far from the edge of a panel what is sewn onto it stays: clear of its round corners too. mm
  * @param radius of the stitch line, mm */
 export const clearOfCorners = (radius: Derived, rules: Rules): Derived =>
   sum('clear of edge and corners', [
     byRule(cornerRule, 'corners stay inside by', cornerTakes(radius.value), [radius]),
-    rules.length('pocket.frame'),
+    rules.length(pocketFrame),
   ]);
 
 const stitched = { kind: 'stitchedOn' } as const;

@@ -9,6 +9,7 @@ import { asCut } from '../../pieces/strip.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import { halves, type Half, type Layer, type Ring } from './ring.ts';
 import { cornerBends, panelOutline, quarterMarks } from './runs.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const roles = { shell: 'exterior', lining: 'lining' } as const;
 
@@ -62,8 +63,8 @@ interface Named {
 /** The gusset of one layer: two strips beside the zipper, and the hinge. */
 export function ringPieces(ring: Ring, { layer, name, titles }: Named, rules: Rules): PieceDraft[] {
   const { own, depth, hinge, zipperPart, strip: beside } = ring;
-  const seam = rules.length('seam.allowance');
-  const zip = rules.length('zip.seam');
+  const seam = rules.length(seamAllowance);
+  const zip = rules.length(zipSeam);
   const role = roles[layer];
   const strips = halves.map((half): PieceDraft => {
     const edge = half === 'lid' ? 'top' : 'bottom';

@@ -11,6 +11,7 @@ import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { ELASTIC, LINING, SHELL, type Jacket } from './size.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 const MARKER = 'body/marker';
 const [BAND, RIBBON] = ['elastic-10', 'ribbon-10'];
@@ -19,7 +20,7 @@ const MORE = given('marker hangs out by', 40, { kind: 'standard', path: 'jacket/
 /** Shell and lining bagged out, turned; the flaps are folded in and stitched along their short ends. */
 export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInputs): Contribution {
   const { rules } = inputs;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const { width, height, elastic, marker } = detail;
   const h = height.value;
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft =>

@@ -5,6 +5,8 @@ import { jacketBoards } from './boards.ts';
 import { contributeJacket } from './contribute.ts';
 import { jacketParams } from './params.ts';
 import { SHELL, sizeJacket, type Jacket } from './size.ts';
+import { jacketTuck } from './rules.ts';
+import { seamAllowance, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, _sized: SizedBody<Jacket>, _inputs: BodyInputs): Record<string, number> {
@@ -23,7 +25,7 @@ export const jacket: BodyKind<Jacket> = {
   orientation: 'upright',
   closures: ['none'],
   params: jacketParams,
-  rules: ['seam.allowance', 'turning.gap', 'jacket.tuck'],
+  rules: [seamAllowance, turningGap, jacketTuck],
   faces: () => [{ id: 'cover', title: 'round the book', seat: 'book' }],
   size: sizeJacket,
   contribute: contributeJacket,

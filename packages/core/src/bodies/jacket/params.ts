@@ -1,4 +1,5 @@
 import type { ParamSpec } from '../../holders/holder-kind.ts';
+import { jacketFlap } from './rules.ts';
 
 export const jacketParams = {
   flaps: {
@@ -10,7 +11,7 @@ export const jacketParams = {
       { id: 'fixed', title: 'both stitched', why: 'Sits tight on one book only.' },
     ],
   },
-  flap: { kind: 'length', title: 'Flaps', rule: 'jacket.flap' },
+  flap: { kind: 'length', title: 'Flaps', rule: jacketFlap },
   marker: {
     kind: 'choice',
     title: 'Marker',

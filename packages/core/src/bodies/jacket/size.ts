@@ -7,6 +7,8 @@ import { jacket as jacketRule } from '../../sizing/jacket.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { jacketParams } from './params.ts';
 import { flapRings } from './rings.ts';
+import { jacketTuck } from './rules.ts';
+import { easeBook } from '../../holders/book-cover/rules.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -47,7 +49,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
   const flap = rounded(named('flap', smallest('flap', [wished, most])), grid, 'down');
   const loose = choiceParam(params, 'flaps', jacketParams.flaps) === 'elastic';
   const tuck = smallest('under the elastic', [
-    rules.length('jacket.tuck'),
+    rules.length(jacketTuck),
     sum('flap less its fold', [flap, minus(FOLD)]),
   ]);
   const place = sum('elastic from the loose end', [times(2, flap), minus(tuck)]);
@@ -61,7 +63,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
     wallBack: wall,
     flapFixed: flap,
     flapLoose: flap,
-    ease: rules.length('ease.book'),
+    ease: rules.length(easeBook),
     seam: nothing,
     elasticFromEdge: elastic ?? nothing,
   });

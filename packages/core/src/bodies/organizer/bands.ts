@@ -6,6 +6,7 @@ import type { Rules } from '../../shelves/rules/rules-for.ts';
 import type { Wall } from '../box/params.ts';
 import { layers, type Layer } from '../box/pieces.ts';
 import type { Organizer } from './params.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 /** Each band goes along one half of the rim. */
 export const rimHalves = ['front', 'back'] as const;
@@ -19,7 +20,7 @@ const along: Record<RimHalf, [Wall, Wall, Wall]> = {
 
 /** Two bands of a layer between the rim and the zipper. */
 export function bandPieces({ run, band, channel, shell }: Organizer, layer: Layer, rules: Rules): PieceDraft[] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const [all, high, low, side] = [run.value, band.value, channel.value, shell.depth.value / 2];
   return rimHalves.map((rim) =>
     patch({
@@ -30,7 +31,7 @@ export function bandPieces({ run, band, channel, shell }: Organizer, layer: Laye
       width: run,
       height: band,
       seam,
-      allowance: { top: rules.length('zip.seam') },
+      allowance: { top: rules.length(zipSeam) },
       notches: [
         { id: `${rim}-left`, edge: 'bottom', at: side },
         { id: `${rim}-right`, edge: 'bottom', at: all - side },

@@ -16,6 +16,7 @@ import { bandPieces, bandSeams } from './bands.ts';
 import { operations, type MadeSeams } from './operations.ts';
 import type { FoldOut, Organizer } from './params.ts';
 import { FRAME_WIRE, wireOf } from './plan.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** A lined box of five panels, bands with a frame and a zipper round its mouth, and a pocket that folds out in front. */
 export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: BodyInputs): Contribution {
@@ -37,7 +38,7 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
     pieces: [
       ...walls.flatMap(([layer, pieces]) =>
         pieces.map((piece) =>
-          withLines(boxDraft(layer, piece, detail[layer], rules.length('seam.allowance')), detail, inputs),
+          withLines(boxDraft(layer, piece, detail[layer], rules.length(seamAllowance)), detail, inputs),
         ),
       ),
       ...layers.flatMap((layer) => bandPieces(detail, layer, rules)),
@@ -107,7 +108,7 @@ const onFrontSeams = ({ own }: FoldOut): Seam[] =>
   }));
 
 function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const titles = { lid: 'flap', base: 'front' };
   return [
     panelPiece(
@@ -134,7 +135,7 @@ function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
 
 /** Fine, by the length, caught between the two strips of the gusset. */
 function outerZipper(outer: FoldOut, inputs: BodyInputs) {
-  const seam = sum('end in the seam', [inputs.rules.length('seam.allowance')]);
+  const seam = sum('end in the seam', [inputs.rules.length(seamAllowance)]);
   const zipper = zipperFor(outer.own, outer.zipperPart, seam, inputs);
   const [base, lid] = ringRims(outer);
   const caught = (edge: 'bottom' | 'top', rim: NonNullable<typeof base>): Seam => ({

@@ -9,6 +9,8 @@ import type { BodyInputs } from '../body-kind.ts';
 import { BESIDE, LEAST_STRIP, STRAIGHT } from '../gusset-ring/corners.ts';
 import { clearOfCorners } from '../gusset-ring/panel-face.ts';
 import { organizerParams, type FoldOut } from './params.ts';
+import { shellOffset } from '../gusset-ring/rules.ts';
+import { pocketFrame, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const least = (name: string, value: number) =>
   given(`least ${name}`, value, { kind: 'standard', path: `organizer/outer/${name}`, source: 'common practice' });
@@ -57,7 +59,7 @@ export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs:
     stacks.base,
     product('half of the outer', [stacks.exterior, half]),
   ]);
-  const exposed = sum('zipper that shows', [tapeWidth('zipper-3', inputs), times(-2, rules.length('zip.seam'))]);
+  const exposed = sum('zipper that shows', [tapeWidth('zipper-3', inputs), times(-2, rules.length(zipSeam))]);
   const budget = sum('depth of the outer pocket', [front.loaded, flap.loaded, shells]);
   const narrowest = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
   const depth = pin('body/outer-depth', rounded(largest('depth of the outer pocket', [narrowest, budget]), grid, 'up'));
@@ -76,8 +78,8 @@ export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs:
  * @param front width of the front, mm */
 export function planFoldOut(wished: WishedFoldOut, front: Derived, { rules, grid }: BodyInputs): FoldOut {
   const { radius } = wished;
-  const frame = rules.length('pocket.frame');
-  const offset = rules.length('shell.offset');
+  const frame = rules.length(pocketFrame);
+  const offset = rules.length(shellOffset);
   const length = rounded(sum('outer pocket, wide', [front, times(-2, frame)]), grid, 'down');
   const size = { length, width: wished.width };
   const round = gussetRun({ ...size, cornerRadius: radius, offset: nothing }).stitchLine;

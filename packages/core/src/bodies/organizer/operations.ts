@@ -7,6 +7,7 @@ import { layers } from '../box/pieces.ts';
 import { CLIP } from '../gusset-ring/pieces.ts';
 import { rimHalves } from './bands.ts';
 import type { Organizer } from './params.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 export type MadeSeams = Record<
   'shell' | 'lining' | 'bands' | 'zip' | 'gusset' | 'round' | 'onFront' | 'outerZipper',
@@ -25,7 +26,7 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
     parts: Partial<Pick<OperationDraft, 'needs' | 'uses' | 'seams'>>,
     text: Wording,
   ): OperationDraft => ({ id: `body/${name}`, phase, needs: [], uses: [], seams: [], ...parts, text });
-  const seam = mm(rules.length('seam.allowance').value);
+  const seam = mm(rules.length(seamAllowance).value);
   const { frame, channel } = detail;
   const parted = ([layer]: [string]) => ids(seams.bands.filter(({ id }) => id.startsWith(`body/${layer}/`)));
   const tops = ids(seams.bands.filter(({ id }) => id.startsWith('body/band-top')));

@@ -7,6 +7,17 @@ import { contributeOrganizer } from './contribute.ts';
 import { organizerParams, type Organizer } from './params.ts';
 import { organizerAsCut } from './read-back.ts';
 import { sizeOrganizer } from './size.ts';
+import { shellOffset } from '../gusset-ring/rules.ts';
+import { liningSchool } from '../lining-rules.ts';
+import { frameEase } from './rules.ts';
+import {
+  pocketFrame,
+  seamAllowance,
+  topstitchInset,
+  turningGap,
+  zipClear,
+  zipSeam,
+} from '../../shelves/rules/common-rules.ts';
 
 /** Boxes with a zipped mouth that a frame holds wide open. */
 export const organizer: BodyKind<Organizer> = {
@@ -17,16 +28,17 @@ export const organizer: BodyKind<Organizer> = {
   parts: ['ring-tabs', 'base-pad'],
   params: organizerParams,
   rules: [
-    'seam.allowance',
-    'topstitch.inset',
-    'turning.gap',
-    'lining.school',
-    'pocket.frame',
-    'frame.ease',
-    'shell.offset',
-    'zip.seam',
-    'zip.clear',
+    seamAllowance,
+    topstitchInset,
+    turningGap,
+    liningSchool,
+    pocketFrame,
+    frameEase,
+    shellOffset,
+    zipSeam,
+    zipClear,
   ],
+  findings: ['gusset.tightCorner'],
   faces: (params) => [
     { id: 'inside', title: 'in the box', seat: 'box' },
     { id: 'divider', title: 'hanging between the sides', seat: 'pouch' },

@@ -3,6 +3,7 @@ import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { BoxLayer } from '../box/params.ts';
 import type { Ring } from '../gusset-ring/ring.ts';
+import { shellRadius } from '../gusset-ring/rules.ts';
 
 export type OuterPocket = 'zipped' | 'none';
 
@@ -23,7 +24,7 @@ export const organizerParams = {
   radius: {
     kind: 'length',
     title: 'Radius of the outer pocket’s corners',
-    rule: 'shell.radius',
+    rule: shellRadius,
     when: (params) => chosen(params, 'outer', 'zipped') === 'zipped',
   },
 } as const satisfies Record<string, ParamSpec>;

@@ -10,6 +10,8 @@ import { boxLining } from '../box/size.ts';
 import { boxTurns } from '../lining-turns.ts';
 import { planFoldOut, wishFoldOut, type OuterFaces, type WishedFoldOut } from './fold-out.ts';
 import { organizerParams, type Organizer } from './params.ts';
+import { frameEase } from './rules.ts';
+import { pocketFrame, topstitchInset, zipClear } from '../../shelves/rules/common-rules.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `organizer/${path}`, source: 'common practice' });
@@ -84,9 +86,9 @@ export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: Bod
 function bandFor(inputs: BodyInputs): Pick<Organizer, 'band' | 'channel'> {
   const { rules, stacks, grid } = inputs;
   const round = cylinderHalfGirth(wireOf(inputs), ONE);
-  const clear = tubeWidth(round, { front: stacks.exterior, back: stacks.lining }, rules.length('frame.ease'));
+  const clear = tubeWidth(round, { front: stacks.exterior, back: stacks.lining }, rules.length(frameEase));
   const channel = named('channel of the frame', rounded(clear, grid, 'up'));
-  return { channel, band: rounded(sum('band', [channel, rules.length('topstitch.inset')]), grid, 'up') };
+  return { channel, band: rounded(sum('band', [channel, rules.length(topstitchInset)]), grid, 'up') };
 }
 
 /** Width and depth of the base. */
@@ -97,14 +99,14 @@ function planBase(
 ) {
   const { rules, grid, pin } = inputs;
   const { across = nothing, thick = nothing } = inside.sizes;
-  const frame = rules.length('pocket.frame');
+  const frame = rules.length(pocketFrame);
   const behind = sum('things and walls', [thick, divider.loaded, back.loaded, walls]);
   const depth = pin('body/depth', rounded(largest('depth', [LEAST.depth, behind]), grid, 'up'));
   const taper = boxTurns(inputs, depth).taper;
   const demands = [
     LEAST.width,
     sum('things and walls', [across, walls]),
-    sum('the largest passes the zipper', [inside.passes, times(2, rules.length('zip.clear')), minus(depth)]),
+    sum('the largest passes the zipper', [inside.passes, times(2, rules.length(zipClear)), minus(depth)]),
   ];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.width, walls]));
   if (back.occupied) demands.push(sum('sewn onto the back', [back.width, taper, times(2, frame)]));
@@ -119,7 +121,7 @@ function heights(
   inputs: BodyInputs,
 ): Derived[] {
   const { rules } = inputs;
-  const frame = rules.length('pocket.frame');
+  const frame = rules.length(pocketFrame);
   const { up = nothing } = inside.sizes;
   const { shallower } = boxTurns(inputs, LEAST.depth);
   const demands = [LEAST.height, sum('things under the roof', [up, below, lean, minus(band)])];

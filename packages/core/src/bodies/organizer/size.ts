@@ -11,6 +11,7 @@ import { rimHalves } from './bands.ts';
 import type { Organizer } from './params.ts';
 import { planOrganizer, type OrganizerFaces } from './plan.ts';
 import { organizerRings } from './rings.ts';
+import { pocketFrame, zipClear } from '../../shelves/rules/common-rules.ts';
 
 /** A box as large as its things, high enough to close over them, and a pocket of its own depth in front. */
 export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Organizer> {
@@ -71,7 +72,7 @@ const allStitched = { left: stitched, right: stitched, bottom: stitched, top: st
 function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rules }: BodyInputs): SizedFace {
   const { shell, walls, below, lean, band } = detail;
   const { width, height } = shell;
-  const clear = rules.length('zip.clear').value;
+  const clear = rules.length(zipClear).value;
   return {
     id: 'inside',
     seat: 'box',
@@ -129,7 +130,7 @@ function innerSides({ lining }: Organizer): InnerWalls {
 /** What is sewn onto the lining of the back stays clear of its edges. */
 function backFace({ lining }: Organizer, { rules }: BodyInputs): SizedFace {
   const { width, height, taper } = lining;
-  const frame = rules.length('pocket.frame');
+  const frame = rules.length(pocketFrame);
   return {
     id: 'back',
     seat: 'wall',

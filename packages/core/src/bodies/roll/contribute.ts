@@ -10,6 +10,7 @@ import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { LINING, SHELL, type Roll } from './size.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining bagged out, turned, and the lower part folded up into the pocket. */
 export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInputs): Contribution {
@@ -17,7 +18,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
   const total = sum('height with the pocket', [height, pocketDepth, flap]);
   const top = total.value - flap.value;
   const [w, h, fold] = [width.value, total.value, pocketDepth.value];
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const piece = (id: string, name: string, role: PieceDraft['role'], kind: 'valley' | 'mountain'): PieceDraft =>
     patch({
       id,
@@ -65,7 +66,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
         needs: ['body/turn'],
         uses: [SHELL, LINING],
         seams: sides.map(({ id }) => id),
-        text: say`Fold the bottom up by ${mm(fold)}, lining inside, and stitch the pocket's two sides ${mm(rules.length('topstitch.inset').value)} from the edge, back-tacking at the mouth.`,
+        text: say`Fold the bottom up by ${mm(fold)}, lining inside, and stitch the pocket's two sides ${mm(rules.length(topstitchInset).value)} from the edge, back-tacking at the mouth.`,
       },
     ],
   });

@@ -4,10 +4,11 @@ import { sleeveLikeSection } from '../section.ts';
 import { rollBoards } from './boards.ts';
 import { contributeRoll } from './contribute.ts';
 import { rollParams, sizeRoll, SHELL, type Roll } from './size.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** The driving sizes of a roll from its cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, _sized: SizedBody<Roll>, { rules }: BodyInputs): Record<string, number> {
-  const seam = rules.length('seam.allowance').value;
+  const seam = rules.length(seamAllowance).value;
   const { width, height, folds } = cut(SHELL);
   const [pocketDepth = 0, flapFold] = folds;
   const top = flapFold ?? height - 2 * seam;
@@ -22,7 +23,7 @@ export const roll: BodyKind<Roll> = {
   orientation: 'upright',
   closures: ['none', 'tie'],
   params: rollParams,
-  rules: ['seam.allowance', 'topstitch.inset', 'turning.gap'],
+  rules: [seamAllowance, topstitchInset, turningGap],
   faces: () => [{ id: 'pocket', title: 'in the pocket along the bottom', seat: 'channels' }],
   size: sizeRoll,
   contribute: contributeRoll,

@@ -11,6 +11,8 @@ import type { SectionLayer } from '../section.ts';
 import { pocketRings } from './rings.ts';
 import { rolledUp } from './rolled.ts';
 import { stretchesOf } from './stretches.ts';
+import { rollFlap } from './rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -41,7 +43,7 @@ export function sizeRoll(
   [pocket]: MeasuredFace[],
   { rules, stacks, grid, pin }: BodyInputs,
 ): SizedBody<Roll> {
-  const inset = rules.length('topstitch.inset');
+  const inset = rules.length(topstitchInset);
   const sides = rounded(sum('beside the channels', [inset, inset]), grid, 'up');
   const width = sum('open width', [rounded(largest('channels', [LEAST, pocket!.width]), grid, 'up'), times(2, sides)]);
   const height = pin('body/height', rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up'));
@@ -93,7 +95,7 @@ export function sizeRoll(
         panels,
         depthOf: (cut: CutPieces) => {
           const piece = cut(LINING);
-          return piece.height - 2 * rules.length('seam.allowance').value - (piece.folds[0] ?? 0) - flap.value;
+          return piece.height - 2 * rules.length(seamAllowance).value - (piece.folds[0] ?? 0) - flap.value;
         },
       },
     ],
@@ -121,7 +123,7 @@ export const rollParams = {
   depth: {
     kind: 'length',
     title: 'Flap, deep',
-    rule: 'roll.flap',
+    rule: rollFlap,
     when: (params) => chosen(params, 'flap', 'none') === 'flap',
   },
 } as const satisfies Record<string, ParamSpec>;

@@ -8,6 +8,7 @@ import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import type { Round } from './size.ts';
+import { mouthHem, seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 type Layer = 'shell' | 'lining';
 
@@ -69,14 +70,14 @@ function wallOutline(base: number, mouth: number, height: number): Outline {
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 
 function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraft[] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const lining = layer === 'lining';
   const diameter = lining ? detail.liningDiameter : detail.diameter;
   const around = lining ? detail.liningLength : detail.wallLength;
   const role = lining ? 'lining' : 'exterior';
   const [length, height] = [around.value, detail.height.value];
   const quarters = [1, 2, 3];
-  const top = detail.lined ? seam : rules.length('mouth.hem');
+  const top = detail.lined ? seam : rules.length(mouthHem);
   return [
     {
       id: `body/${layer}-wall`,
@@ -156,7 +157,7 @@ function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): O
         },
       ]
     : [];
-  const hem = rules.length('mouth.hem');
+  const hem = rules.length(mouthHem);
   return [
     ...bags,
     ...join,
@@ -177,7 +178,7 @@ function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): O
       uses: all,
       seams: [],
       text: lined
-        ? say`Topstitch round the mouth ${mm(rules.length('topstitch.inset').value)} from the edge. Try everything in it.`
+        ? say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`
         : say`Fold the mouth to the inside twice, half of its ${mm(hem.value)} each time, and stitch round it. Try everything in it.`,
     },
   ];

@@ -7,6 +7,8 @@ import { roundBoards } from './boards.ts';
 import { contributeRound } from './contribute.ts';
 import { roundParams } from './params.ts';
 import { sizeRound, type Round } from './size.ts';
+import { liningSchool } from '../lining-rules.ts';
+import { mouthHem, seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 const UNLINED = given('no lining', 0, { kind: 'standard', path: 'nothing' });
 
@@ -33,7 +35,7 @@ export const round: BodyKind<Round> = {
   closures: ['none', 'drawstring'],
   parts: ['trim-band', 'shoulder-strap'],
   params: roundParams,
-  rules: ['seam.allowance', 'topstitch.inset', 'mouth.hem', 'turning.gap', 'lining.school'],
+  rules: [seamAllowance, topstitchInset, mouthHem, turningGap, liningSchool],
   adapt: (params, { rules, stacks }) =>
     choiceParam(params, 'layers', roundParams.layers) === 'lined'
       ? { rules, stacks }

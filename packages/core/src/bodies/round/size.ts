@@ -7,6 +7,8 @@ import { roundBase } from '../../sizing/round-base.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { roundParams } from './params.ts';
 import { roundRings } from './rings.ts';
+import { liningSchool } from '../lining-rules.ts';
+import { easeRoundAcross } from '../../holders/round-room/rules.ts';
 
 /** Driving sizes of a bag on a round base, along the stitch lines. All mm. */
 export interface Round {
@@ -29,7 +31,7 @@ const none = given('no seam', 0, { kind: 'standard', path: 'nothing' });
 export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Round> {
   const { rules, stacks, grid, pin, above = none } = inputs;
   const lined = choiceParam(params, 'layers', roundParams.layers) === 'lined';
-  const clearance = rules.length('ease.round.across');
+  const clearance = rules.length(easeRoundAcross);
   const { exterior, lining } = stacks;
   const wall = sum('wall, all layers', [exterior, lining]);
   const item = largest('across the things', [LEAST, inside!.width]);
@@ -37,7 +39,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
   // the base of each layer runs along its own mid-line: the shell lies outside the lining
   const outer = roundBase({ ...base, itemDiameter: sum('things and lining', [item, times(2, lining), exterior]) });
   const diameter = pin('body/diameter', rounded(named('base, diameter', outer.finishedDiameter), grid, 'up'));
-  const computed = lined && rules.liningSchool !== 'same';
+  const computed = lined && rules.choice(liningSchool) !== 'same';
   const liningDiameter = computed
     ? rounded(sum('base of the lining, diameter', [diameter, minus(exterior), minus(lining)]), grid, 'up')
     : diameter;

@@ -12,6 +12,7 @@ import { halves, layers, type Half, type Layer } from '../gusset-ring/ring.ts';
 import { panelOutline } from '../gusset-ring/runs.ts';
 import { gussetSeams, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
 import type { ShellCase } from './params.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const OVERLAP = given('ends of the binding lap by', 20, {
   kind: 'standard',
@@ -66,7 +67,7 @@ function layerPieces(layer: Layer, detail: ShellCase, { rules }: BodyInputs): Pi
     panelPiece(
       detail,
       { layer, id: detail.panel(layer, half), name: `${name}, ${titles[half]}` },
-      rules.length('seam.allowance'),
+      rules.length(seamAllowance),
     ),
   );
   return [...panels, ...ringPieces(detail, { layer, name, titles }, rules)];
@@ -75,7 +76,7 @@ function layerPieces(layer: Layer, detail: ShellCase, { rules }: BodyInputs): Pi
 /** Strips of lining, folded lengthwise, caught beside the zipper behind both tapes. */
 function guardPieces({ guard, zipperPart }: ShellCase, { rules }: BodyInputs): PieceDraft[] {
   if (!guard) return [];
-  const zip = rules.length('zip.seam');
+  const zip = rules.length(zipSeam);
   return halves.map((half) =>
     patch({
       id: `body/guard-${half}`,
@@ -84,7 +85,7 @@ function guardPieces({ guard, zipperPart }: ShellCase, { rules }: BodyInputs): P
       plain: true,
       width: zipperPart,
       height: sum('guard, both layers', [times(2, guard)]),
-      seam: rules.length('seam.allowance'),
+      seam: rules.length(seamAllowance),
       allowance: { bottom: zip, top: zip },
       folds: [
         { id: 'middle', order: 1, kind: 'mountain', from: [0, guard.value], to: [zipperPart.value, guard.value] },

@@ -1,13 +1,15 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { Ring } from '../gusset-ring/ring.ts';
+import { shellRadius } from '../gusset-ring/rules.ts';
+import { shellHinge } from './rules.ts';
 
 /** What covers the teeth of the zipper from inside. */
 export type Guard = 'none' | 'strips';
 
 export const shellParams = {
-  radius: { kind: 'length', title: 'Radius of the corners', rule: 'shell.radius' },
-  hinge: { kind: 'length', title: 'Hinge, without zipper', rule: 'shell.hinge' },
+  radius: { kind: 'length', title: 'Radius of the corners', rule: shellRadius },
+  hinge: { kind: 'length', title: 'Hinge, without zipper', rule: shellHinge },
   guard: {
     kind: 'choice',
     title: 'Behind the teeth',

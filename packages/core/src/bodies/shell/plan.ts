@@ -20,6 +20,8 @@ import type { BodyInputs } from '../body-kind.ts';
 import { BESIDE, LEAST_STRIP, STRAIGHT, cornerRule, cornerTakes } from '../gusset-ring/corners.ts';
 import { clearOfCorners } from '../gusset-ring/panel-face.ts';
 import { shellParams, type ShellCase } from './params.ts';
+import { shellOffset } from '../gusset-ring/rules.ts';
+import { shellMargin } from './rules.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `shell/${path}`, source: 'common practice' });
@@ -37,7 +39,7 @@ export interface ShellFaces {
 /** Everything that a hard case is made by: plates, depth, and the way of the gusset. */
 export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs): ShellCase {
   const { rules, stacks, grid, exposed = nothing } = inputs;
-  const offset = rules.length('shell.offset');
+  const offset = rules.length(shellOffset);
   const asked = rounded(lengthParam(params, 'radius', shellParams.radius, rules, 'body'), grid, 'nearest');
   const radius = sum('radius, stitch line', [asked, offset]);
   const walls = sum('walls of the gusset, to the middle of the outer', [times(2, stacks.lining), stacks.exterior]);
@@ -90,7 +92,7 @@ function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, w
     const demands = [
       LEAST[name],
       sum('corners and a straight part', [times(2, asked), STRAIGHT, times(2, BESIDE)]),
-      sum('things and margin', [room, times(2, rules.length('shell.margin'))]),
+      sum('things and margin', [room, times(2, rules.length(shellMargin))]),
       sum('room, walls and round corners', [room, walls, times(2, corners), times(-2, offset)]),
       ...sewn(label, base),
       ...sewn(label, lid),

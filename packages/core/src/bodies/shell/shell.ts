@@ -6,6 +6,9 @@ import type { Half } from '../gusset-ring/ring.ts';
 import { shellParams, type ShellCase } from './params.ts';
 import { shellAsCut } from './read-back.ts';
 import { sizeShell } from './size.ts';
+import { shellOffset } from '../gusset-ring/rules.ts';
+import { shellMargin } from './rules.ts';
+import { pocketFrame, seamAllowance, zipClear, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 /** Hard cases: two stiff shells, a gusset with a zipper between them. */
 export const shell: BodyKind<ShellCase> = {
@@ -14,7 +17,8 @@ export const shell: BodyKind<ShellCase> = {
   orientation: 'lying',
   closures: ['zip-top'],
   params: shellParams,
-  rules: ['seam.allowance', 'pocket.frame', 'shell.margin', 'shell.offset', 'zip.seam', 'zip.clear'],
+  rules: [seamAllowance, pocketFrame, shellMargin, shellOffset, zipSeam, zipClear],
+  findings: ['gusset.tightCorner'],
   faces: () => [
     { id: 'inside', title: 'in the case', seat: 'box' },
     { id: 'base', title: 'on the inside of the base', seat: 'wall' },

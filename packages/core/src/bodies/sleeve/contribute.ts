@@ -11,6 +11,7 @@ import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
 import { foldedBends, foldedOutline, foldEnds, panelBends } from './outlines.ts';
 import { sideStart, type Sleeve } from './params.ts';
 import { bagSeams, mouthSeams, type Layer } from './seams.ts';
+import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining of a sleeve: each sewn into a bag, joined at the mouth and turned through a gap in the lining. One of a
  * single layer is hemmed at its mouth. */
@@ -28,7 +29,7 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
       ...(lined ? linedOperations(detail, seams, inputs) : singleOperations(seams.shell, detail, inputs)),
       ...corners.operations,
     ],
-    findings: boxedFold ? shallowCorner('base', detail.base, inputs.rules.length('seam.allowance')) : [],
+    findings: boxedFold ? shallowCorner('base', detail.base, inputs.rules.length(seamAllowance)) : [],
   });
 }
 
@@ -46,7 +47,7 @@ function shapeOf({ width, panelHeight, base, taper, shallower, cut }: Sleeve, la
 function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): PieceDraft[] {
   const { bottom, width, panelHeight, shallower } = detail;
   const shape = shapeOf(detail, layer);
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const height: Derived =
     layer === 'lining' ? sum('panel of the lining', [panelHeight, times(-1, shallower)]) : panelHeight;
   const name = layer === 'shell' ? 'Shell' : 'Lining';
@@ -54,7 +55,7 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
   const side = height.value - sideStart(detail);
   const fold = bottom === 'fold';
   const stitch = fold ? foldedOutline(shape) : panelOutline(shape);
-  const hem = detail.lined ? seam : rules.length('mouth.hem');
+  const hem = detail.lined ? seam : rules.length(mouthHem);
   const deeper = sum('seam allowance, sewn deeper', [seam, detail.deeperSeam]);
   const below = layer === 'lining' && detail.deeperSeam.value > 0 ? deeper : seam;
   const allowance = Object.fromEntries(stitch.map(({ id }) => [id, allowanceOf(id, seam, hem, below)]));

@@ -4,6 +4,7 @@ import type { Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import type { Sleeve } from './params.ts';
 import { mouthSeams, pieceIds, type Layer } from './seams.ts';
+import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** What is sewn of a layer: a bottom that is folded has no seam. */
 const howOf = ({ form, cut, bottom }: Sleeve): string => {
@@ -54,7 +55,7 @@ export function linedOperations(detail: Sleeve, seams: Record<Layer, Seam[]>, { 
       needs: ['body/turn'],
       uses: both,
       seams: [],
-      text: say`Topstitch round the mouth ${mm(rules.length('topstitch.inset').value)} from the edge. Try everything in it.`,
+      text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`,
     },
   ];
 }
@@ -85,7 +86,7 @@ export function singleOperations(seams: readonly Seam[], detail: Sleeve, { rules
       needs: ['body/turn'],
       uses,
       seams: [],
-      text: say`Fold the mouth to the inside twice, half of its ${mm(rules.length('mouth.hem').value)} each time, and stitch round it through one side only: do not sew the mouth shut. Try everything in it.`,
+      text: say`Fold the mouth to the inside twice, half of its ${mm(rules.length(mouthHem).value)} each time, and stitch round it through one side only: do not sew the mouth shut. Try everything in it.`,
     },
   ];
 }

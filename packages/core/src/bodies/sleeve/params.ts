@@ -2,6 +2,7 @@ import type { Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { chosen } from '../../holders/params.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
+import { cornerCut } from './rules.ts';
 
 export type SleeveBottom = 'fold' | 'seam';
 export type SleeveForm = 'flat' | 'boxed';
@@ -64,7 +65,7 @@ export const sleeveParams = {
   cut: {
     kind: 'length',
     title: 'Corners cut off by',
-    rule: 'corner.cut',
+    rule: cornerCut,
     when: (params) => isFlat(params) && chosen(params, 'corners', 'whole') === 'cut',
   },
 } as const satisfies Record<string, ParamSpec>;

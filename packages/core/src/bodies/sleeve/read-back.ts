@@ -1,6 +1,7 @@
 import type { CutPieces } from '../../holders/seat.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import type { Sleeve } from './params.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Mouth to bottom line of a panel, as cut, mm. */
 export function panelAsCut({ bottom }: Pick<Sleeve, 'bottom'>, layer: 'shell' | 'lining', cut: CutPieces): number {
@@ -18,7 +19,7 @@ export function readBackSleeve(
   { detail }: SizedBody<Sleeve>,
   { rules }: BodyInputs,
 ): Record<string, number> {
-  const seam = rules.length('seam.allowance').value;
+  const seam = rules.length(seamAllowance).value;
   const panel = (layer: 'shell' | 'lining') => panelAsCut(detail, layer, cut);
   const { width } = cut(detail.bottom === 'fold' ? 'body/shell' : 'body/shell-front');
   return {

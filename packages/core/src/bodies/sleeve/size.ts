@@ -16,12 +16,13 @@ import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { CutPieces } from '../../holders/seat.ts';
-import type { LiningSchool } from '../../shelves/rules/house-rules.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { panelAsCut } from './read-back.ts';
 import { sleeveRings } from './rings.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
+import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
+import { pocketFrame, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
 const atLeastOne = given('at least', 1, { kind: 'standard', path: 'sleeve/turn', source: 'common practice' });
@@ -55,7 +56,7 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
       ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
       : nothing;
   const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
-  const width = widthFor(faces, leastWidth(base, cut, turns, rules.length('seam.allowance')), inputs);
+  const width = widthFor(faces, leastWidth(base, cut, turns, rules.length(seamAllowance)), inputs);
   const height = heightFor(faces, cut, inputs);
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
   return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
@@ -82,8 +83,7 @@ function heightFor(
   { rules, grid, pin, above = nothing }: BodyInputs,
 ): Derived {
   const demands = [sum('least side', [LEAST, cut, above]), sum('things', [inside.height, above])];
-  if (front.occupied)
-    demands.push(sum('pocket on the outside', [front.height, cut, rules.length('pocket.frame'), above]));
+  if (front.occupied) demands.push(sum('pocket on the outside', [front.height, cut, rules.length(pocketFrame), above]));
   if (divider.occupied) demands.push(sum('pouch', [divider.height, cut, above]));
   return pin('body/height', rounded(largest('height', demands), grid, 'up'));
 }
@@ -168,7 +168,7 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
       x: 0,
       y: bottom + sideStart(detail),
       width,
-      height: sum('front below the mouth', [height, minus(cut), minus(rules.length('pocket.frame')), minus(above)]),
+      height: sum('front below the mouth', [height, minus(cut), minus(rules.length(pocketFrame)), minus(above)]),
       towards: 'middle',
     },
     edges: {
@@ -189,8 +189,8 @@ const UNTURNED: Turns = { taper: nothing, shallower: nothing, deeperSeam: nothin
 /** The lining lies inside the shell: the full turn of cloth at the bottom, none at the mouth, so that the mouths walk. How
  * much it is, and where it is taken away, is a choice of school. */
 function liningTurns({ rules, stacks, grid }: BodyInputs, bottom: SleeveBottom): Turns {
-  const set = rounded(rules.length('lining.shorter'), grid, 'nearest');
-  return turnsBy[rules.liningSchool]({ set, bottom, stacks, grid });
+  const set = rounded(rules.length(liningShorter), grid, 'nearest');
+  return turnsBy[rules.choice(liningSchool)]({ set, bottom, stacks, grid });
 }
 
 type Turning = Pick<BodyInputs, 'stacks' | 'grid'> & { set: Derived; bottom: SleeveBottom };

@@ -7,6 +7,8 @@ import { readBackSleeve } from './read-back.ts';
 import { sleeveSection } from './section.ts';
 import { sleeveParams, type Sleeve } from './params.ts';
 import { sizeSleeve } from './size.ts';
+import { liningSchool, liningShorter } from '../lining-rules.ts';
+import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 const UNLINED = given('no lining', 0, { kind: 'standard', path: 'nothing' });
 
@@ -18,7 +20,8 @@ export const sleeve: BodyKind<Sleeve> = {
   closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
   parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
-  rules: ['seam.allowance', 'topstitch.inset', 'turning.gap', 'lining.school', 'lining.shorter'],
+  rules: [seamAllowance, topstitchInset, turningGap, liningSchool, liningShorter],
+  findings: ['corner.notCutOut'],
   adapt: (params, { rules, stacks }) =>
     choiceParam(params, 'layers', sleeveParams.layers) === 'lined'
       ? { rules, stacks }

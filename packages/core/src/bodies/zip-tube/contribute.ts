@@ -9,6 +9,7 @@ import { zipTubeOperations } from './operations.ts';
 import { cornerLines, tubeBends, tubeOutline, type TubePanel } from './outline.ts';
 import type { TubeLayer, ZipTube } from './params.ts';
 import { bottomSeam, cornerSeams, endSeams, zipSeams, type TubePiece } from './seams.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 /** One panel round the outside, two for the lining with a seam below, through which it is turned. */
 export function contributeZipTube({ detail }: SizedBody<ZipTube>, inputs: BodyInputs): Contribution {
@@ -34,7 +35,7 @@ export function contributeZipTube({ detail }: SizedBody<ZipTube>, inputs: BodyIn
     operations: zipTubeOperations(detail, seams, inputs),
     findings:
       form === 'boxed' && corners === 'cut'
-        ? shallowCorner('boxing', shell.height, inputs.rules.length('seam.allowance'))
+        ? shallowCorner('boxing', shell.height, inputs.rules.length(seamAllowance))
         : [],
   });
 }
@@ -58,7 +59,7 @@ function panelPiece(id: TubePiece, detail: ZipTube, { rules }: BodyInputs, layer
     names: whole ? { bottom: 'zip-front', top: 'zip-back' } : { bottom: 'zip', top: 'bottom' },
   };
   const stitch = tubeOutline(panel, cutOut);
-  const [seam, zip] = [rules.length('seam.allowance'), rules.length('zip.seam')];
+  const [seam, zip] = [rules.length(seamAllowance), rules.length(zipSeam)];
   const allowance: Record<string, Derived> = Object.fromEntries(
     stitch.map(({ id: edge }) => [edge, edge.startsWith('zip') ? zip : seam]),
   );

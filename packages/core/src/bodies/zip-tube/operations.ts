@@ -4,6 +4,7 @@ import type { Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import type { ZipTube } from './params.ts';
 import { tubePieces } from './seams.ts';
+import { topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 interface Seams {
   zip: Seam[];
@@ -21,7 +22,7 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
     needs: ['closure/zipper'],
     uses,
     seams: ids(seams.zip),
-    text: say`One edge of the shell, the zipper and one lining right sides together, the zipper face down on the shell, middles meeting: sew ${mm(rules.length('zip.seam').value)} from the edge of the tape. The lining ends sooner at both ends. The same with the other edge: the shell is now a tube. Topstitch beside the zipper ${mm(rules.length('topstitch.inset').value)} from the edge.`,
+    text: say`One edge of the shell, the zipper and one lining right sides together, the zipper face down on the shell, middles meeting: sew ${mm(rules.length(zipSeam).value)} from the edge of the tape. The lining ends sooner at both ends. The same with the other edge: the shell is now a tube. Topstitch beside the zipper ${mm(rules.length(topstitchInset).value)} from the edge.`,
   };
   const ends: OperationDraft = {
     id: 'body/join',

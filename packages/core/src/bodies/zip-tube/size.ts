@@ -11,6 +11,8 @@ import type { BodyInputs, ClosingSlit, SizedBody } from '../body-kind.ts';
 import { zipTubeParams, type TubeLayer, type ZipTube } from './params.ts';
 import { tubeAsCut } from './read-back.ts';
 import { tubeRings } from './rings.ts';
+import { liningSchool, liningShorter } from '../lining-rules.ts';
+import { zipClear } from '../../shelves/rules/common-rules.ts';
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `zip-tube/${path}`, source: 'common practice' });
@@ -26,7 +28,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
   const { rules, stacks, exposed = nothing } = inputs;
   const form = choiceParam(params, 'form', zipTubeParams.form);
   const corners = choiceParam(params, 'corners', zipTubeParams.corners);
-  const clear = rules.length('zip.clear');
+  const clear = rules.length(zipClear);
   const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
   const shell = shellOf(form, inside!, { ...inputs, exposed, clear, walls });
   const less = liningLess(inputs);
@@ -108,10 +110,10 @@ function layerOf(box: Pick<TubeLayer, 'length' | 'width' | 'height'>, exposed: D
 
 /** The lining lies inside the shell on both sides of every size, by the distance of the mid-lines. */
 function liningLess({ rules, stacks, grid }: BodyInputs): Derived {
-  if (rules.liningSchool === 'same') return nothing;
-  const set = rules.length('lining.shorter');
+  if (rules.choice(liningSchool) === 'same') return nothing;
+  const set = rules.length(liningShorter);
   const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
-  const by = rules.liningSchool === 'computed' ? largest('turn of cloth', [apart, atLeastOne]) : set;
+  const by = rules.choice(liningSchool) === 'computed' ? largest('turn of cloth', [apart, atLeastOne]) : set;
   return rounded(named('lining smaller by', by), grid, 'up');
 }
 

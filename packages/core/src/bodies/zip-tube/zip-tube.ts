@@ -5,6 +5,8 @@ import { contributeZipTube } from './contribute.ts';
 import { zipTubeParams, type ZipTube } from './params.ts';
 import { tubeAsCut } from './read-back.ts';
 import { sizeZipTube } from './size.ts';
+import { liningSchool } from '../lining-rules.ts';
+import { seamAllowance, topstitchInset, turningGap, zipClear, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 /** Pouches sewn as a tube with a zipper along it. */
 export const zipTube: BodyKind<ZipTube> = {
@@ -14,7 +16,8 @@ export const zipTube: BodyKind<ZipTube> = {
   closures: ['zip-top'],
   parts: ['ring-tabs'],
   params: zipTubeParams,
-  rules: ['seam.allowance', 'zip.seam', 'zip.clear', 'topstitch.inset', 'turning.gap', 'lining.school'],
+  rules: [seamAllowance, zipSeam, zipClear, topstitchInset, turningGap, liningSchool],
+  findings: ['corner.notCutOut'],
   faces: () => [{ id: 'inside', title: 'in the pouch', seat: 'box' }],
   size: sizeZipTube,
   contribute: contributeZipTube,

@@ -28,6 +28,8 @@ import { overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
 import { flapExposed, leastLength } from './zipped.ts';
+import { flapCorner, flapFastener, flapInset, flapOverlap } from './rules.ts';
+import { tabSchool } from '../shoulder-rule.ts';
 
 const params = {
   fastener: fastenerParam,
@@ -40,10 +42,10 @@ const params = {
       { id: 'zipped', title: 'a pocket with a zipper', why: 'Two halves, a zipper round a curve between them.' },
     ],
   },
-  overlap: { kind: 'length', title: 'Lies on the front by', rule: 'flap.overlap' },
-  inset: { kind: 'length', title: 'Narrower than the mouth, each side', rule: 'flap.inset' },
-  end: { kind: 'length', title: 'Fastener from the end', rule: 'flap.fastener' },
-  corner: { kind: 'length', title: 'Radius of its corners', rule: 'flap.corner' },
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: flapOverlap },
+  inset: { kind: 'length', title: 'Narrower than the mouth, each side', rule: flapInset },
+  end: { kind: 'length', title: 'Fastener from the end', rule: flapFastener },
+  corner: { kind: 'length', title: 'Radius of its corners', rule: flapCorner },
 } as const satisfies Record<string, ParamSpec>;
 
 /** A narrower flap would not cover. */
@@ -57,7 +59,8 @@ export const flap: ClosureKind = {
   title: 'Flap over the opening',
   on: 'mouth',
   params,
-  rules: ['tab.school'],
+  rules: [tabSchool],
+  findings: ['closure.drift', 'closure.cornerTooTight'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid, hardware, id } = inputs;
     const { closedThickness, emptyThickness } = body;
@@ -76,7 +79,7 @@ export const flap: ClosureKind = {
         overlap,
         fastenerInset: own('end'),
         flapThickness: sum('flap, both layers', [stacks.exterior, stacks.lining]),
-        school: rules.tabSchool,
+        school: rules.choice(tabSchool),
       });
     const wished = overlapFor(own('overlap'), own('end'), seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;

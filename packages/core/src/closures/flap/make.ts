@@ -9,6 +9,7 @@ import { flapOutline } from './outline.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
 import type { FlapSeat } from './seat.ts';
 import { zippedOuter } from './zipped.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Common practice: curves are clipped every 6 mm. */
 const CLIP = 6;
@@ -17,7 +18,7 @@ const CLIP = 6;
 export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fastener: Hardware): Contribution {
   const { rules, id } = inputs;
   const { width, length, corner, end, mate } = flap;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const inner = `${id}/flap-lining`;
   const outline = flapOutline(width.value, length.value, corner.value);
   const lining = flapPiece({ id: inner, name: 'Flap lining', role: 'lining', outline, width, height: length }, seam);
@@ -102,7 +103,7 @@ function plainOuter(outline: Outline, { width, length }: Flap, { rules, id }: Cl
     pieces: [
       flapPiece(
         { id: piece, name: 'Flap', role: 'exterior', outline, width, height: length },
-        rules.length('seam.allowance'),
+        rules.length(seamAllowance),
       ),
     ],
     joins: around.map((edge): Seam => ({

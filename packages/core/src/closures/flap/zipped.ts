@@ -7,6 +7,7 @@ import type { ClosureInputs } from '../closure-kind.ts';
 import { exposedOf } from '../zipper.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
 import { baseHalf, curveAt, endHalf, flapOutline, type Curve } from './outline.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 export const FLAP_ZIPPER = 'zipper-3';
 const curveRule: Rule = {
@@ -42,8 +43,8 @@ export function zippedOuter({ width, length, corner }: Flap, exposed: Derived, i
   const [w, l, r] = [width.value, length.value, corner.value];
   const curve = flapCurve(w, l, r, exposed.value);
   const [base, end, zipper, lining] = [`${id}/flap`, `${id}/flap-end`, `${id}/zipper`, `${id}/flap-lining`];
-  const seam = rules.length('seam.allowance');
-  const zip = rules.length('zip.seam');
+  const seam = rules.length(seamAllowance);
+  const zip = rules.length(zipSeam);
   const arc = (label: string, value: number) => byRule(curveRule, label, value, [width, exposed]);
   const along = arc('zipper, along its middle', curve.lengths.zipper);
   const cut = rounded(sum('zipper, cut length', [along, times(2, seam)]), grid, 'up');

@@ -14,6 +14,7 @@ import {
 import { solveDesign } from '../../solve/solve-design.ts';
 import { newDesign } from './new-design.ts';
 import { rename, setClosure, setHolderParam, setRule, setStack } from './settings.ts';
+import { easeCardAcross } from '../../holders/card-tiers/rules.ts';
 
 const item = (id: string) => standardItems.find((each) => each.id === id)!;
 const line = (id: string, of: string, count: number, perHolder = 1): ContentsLine => ({
@@ -146,7 +147,7 @@ describe('every edit', () => {
     addContents(line('c9', 'permit', 1), item('permit'), false, standardItems),
     changeContents('c1', { count: 5 }, standardItems),
     removeContents('c1', 'Card'),
-    setRule('ease.card.across', 4),
+    setRule(easeCardAcross, 4),
     setHolderParam('A', 'Reveal', 'reveal', 15),
     setClosure('tab-snap', 'Tab with a snap'),
     setStack('lining', [{ material: 'linen', coverage: 'full' }]),
@@ -162,8 +163,8 @@ describe('every edit', () => {
     },
   );
   test('setting nothing goes back to the standard', () => {
-    const set = setRule('ease.card.across', 4).apply(full);
+    const set = setRule(easeCardAcross, 4).apply(full);
     expect(set.rules).toEqual({ 'ease.card.across': 4 });
-    expect(setRule('ease.card.across', undefined).apply(set).rules).toEqual({});
+    expect(setRule(easeCardAcross, undefined).apply(set).rules).toEqual({});
   });
 });

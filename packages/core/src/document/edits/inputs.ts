@@ -3,7 +3,9 @@ import type { Origin } from '../../derived/derived.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { rangeOf } from '../../holders/params.ts';
 import type { Item } from '../../shelves/items/item.ts';
-import { houseRules, isHouseRule } from '../../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../../shelves/rules/house-rule.ts';
+import { ruleOf } from '../../shelves/rules/rules-for.ts';
+import { houseRulesOf } from '../../kinds/house-rules.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Arrangement, DesignDocument } from '../design-document.ts';
@@ -34,7 +36,7 @@ type Editor = (
 
 /** How a number is changed, by where it comes from. */
 const editors: Readonly<Record<string, Editor>> = {
-  rules: (_, way) => ruleEdit(way.join('/')),
+  rules: (_, way, __, kinds) => ruleEdit(ruleOf(houseRulesOf(kinds), way.join('/'))),
   items: (document, [id = '', key = ''], items) => itemEdit(document, id, key, items),
   body: ({ body }, [, key = ''], _, kinds) =>
     paramEdit(bodyKind(body.kind, kinds)?.params[key], (title, value) => setBodyParam(title, key, value)),
@@ -98,11 +100,9 @@ export function inputEdit(
   return kindOf(editors, kind)?.(document, way, items, kinds);
 }
 
-function ruleEdit(id: string): InputEdit | undefined {
-  if (!isHouseRule(id)) return undefined;
-  const rule = houseRules[id];
-  if (rule.kind !== 'length') return undefined;
-  return { title: rule.title, least: rule.least, most: rule.most, edit: (value) => setRule(id, value) };
+function ruleEdit(rule: HouseRule | undefined): InputEdit | undefined {
+  if (rule?.kind !== 'length') return undefined;
+  return { title: rule.title, least: rule.least, most: rule.most, edit: (value) => setRule(rule, value) };
 }
 
 function paramEdit(spec: ParamSpec | undefined, edit: (title: string, value: number) => Edit): InputEdit | undefined {

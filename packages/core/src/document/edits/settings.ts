@@ -1,13 +1,13 @@
 import { lower } from '../../errors/first-letter.ts';
-import { houseRules, type HouseRuleId } from '../../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../../shelves/rules/house-rule.ts';
 import { gridLabel, type GridId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
 import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
 import type { Edit } from './edit.ts';
 
 /** Sets a house rule for this design; nothing goes back to the maker's own. Lengths in mm. */
-export const setRule = (id: HouseRuleId, value: number | string | undefined): Edit => ({
-  name: `Change ${lower(houseRules[id].title)}`,
+export const setRule = ({ id, title }: HouseRule, value: number | string | undefined): Edit => ({
+  name: `Change ${lower(title)}`,
   apply: (document) => ({ ...document, rules: withParam(document.rules, id, value) }),
 });
 

@@ -1,15 +1,15 @@
 import Papa from 'papaparse';
 import type { FieldSpec } from '../../shelves/field-spec.ts';
-import { houseRules, isHouseRule, type HouseRuleId, type RuleSettings } from '../../shelves/rules/house-rules.ts';
+import type { HouseRule, RuleSettings, RuleTable } from '../../shelves/rules/house-rule.ts';
+import { ruleOf } from '../../shelves/rules/rules-for.ts';
 import { openTable, type Column } from './open-table.ts';
 import { readCell, type CellRead } from './read-cell.ts';
 import { readCells } from './read-shelf-csv.ts';
 import type { RowMessage } from './row-message.ts';
 
 /** All house rules as CSV, with what the maker has set; lengths in mm. */
-export function rulesCsv(settings: RuleSettings): string {
-  const rows = (Object.keys(houseRules) as HouseRuleId[]).map((id) => {
-    const rule = houseRules[id];
+export function rulesCsv(settings: RuleSettings, table: RuleTable): string {
+  const rows = Object.entries(table).map(([id, rule]) => {
     const range = rule.kind === 'length' ? `${rule.least} to ${rule.most}` : rule.choices.join(', ');
     return [id, rule.title, settings[id] ?? '', rule.standard, range, rule.why];
   });
@@ -23,33 +23,33 @@ const columns: readonly FieldSpec[] = [
 ];
 
 /** Reads settings of house rules; an empty setting is the standard one. */
-export function readRulesCsv(text: string): { rules: RuleSettings; messages: RowMessage[] } {
+export function readRulesCsv(text: string, rulesThereAre: RuleTable): { rules: RuleSettings; messages: RowMessage[] } {
   const opened = openTable(text, columns);
   if (!opened.ok) return { rules: {}, messages: opened.messages };
   const { table } = opened;
   // the other columns are there to be read by people
   const messages = table.notes.filter(({ text: words }) => !/“(Rule|Standard|May be|Why)”/.test(words));
-  const rules: RuleSettings = {};
+  const rules: Record<string, number | string> = {};
   const ids = { ...table, columns: table.columns.filter(({ field }) => field.key === 'id') };
   const setting = table.columns.find(({ field }) => field.key === 'setting')!;
   for (const [index, cells] of table.rows.entries()) {
     const row = index + 2;
     const id = readCells(ids, index).given.id;
     const cell = cells[setting.at]?.trim() ?? '';
-    if (typeof id !== 'string' || !isHouseRule(id)) {
+    const rule = typeof id === 'string' ? ruleOf(rulesThereAre, id) : undefined;
+    if (!rule) {
       messages.push({ row, severity: 'stop', text: `There is no house rule “${String(id ?? '')}”.` });
       continue;
     }
-    const read = cell === '' ? undefined : readSetting(id, cell, setting);
-    if (read?.ok) rules[id] = read.value as number | string;
+    const read = cell === '' ? undefined : readSetting(rule, cell, setting);
+    if (read?.ok) rules[rule.id] = read.value as number | string;
     else if (read) messages.push({ row, column: setting.heading, severity: 'stop', text: read.text });
   }
   return { rules, messages };
 }
 
-function readSetting(id: HouseRuleId, cell: string, column: Column): CellRead {
-  const rule = houseRules[id];
-  const { title } = rule;
+function readSetting(rule: HouseRule, cell: string, column: Column): CellRead {
+  const { id, title } = rule;
   if (rule.kind === 'choice')
     return readCell({ ...column, field: { key: id, title, kind: 'choice', choices: rule.choices } }, cell)!;
   const field: FieldSpec = { key: id, title, kind: 'length', least: rule.least, most: rule.most };

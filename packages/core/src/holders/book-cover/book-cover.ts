@@ -16,9 +16,10 @@ import type { CutPieces, SeatOf } from '../seat.ts';
 import { lengthParam } from '../params.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sidesOf } from '../sides.ts';
+import { easeBook, jacketBoard } from './rules.ts';
 
 const params = {
-  board: { kind: 'length', title: 'Thickness of a board', rule: 'jacket.board' },
+  board: { kind: 'length', title: 'Thickness of a board', rule: jacketBoard },
 } as const satisfies Record<string, ParamSpec>;
 
 /** A bound book, closed. All mm. */
@@ -115,7 +116,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
   const tall = given('between the seams, as cut', height - allowance.top! - allowance.bottom!, from);
   const around = byRule(roundRule, 'cloth going round the board', (Math.PI / 2) * wall.value, [wall]);
   const about = { holder: id, line, name };
-  const ease = rules.length('ease.book').value;
+  const ease = rules.length(easeBook).value;
   return [
     clearanceOf({
       ...about,
@@ -138,7 +139,8 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 export const bookCover: HolderKind<BookCover, 'book'> = {
   title: 'Book in its jacket',
   params,
-  rules: ['ease.book'],
+  rules: [easeBook],
+  findings: ['holder.tooMany'],
   seats: ['book'],
   suits: ({ shape, thickness }) => ({
     score: shape === 'book' ? 1 : shape === 'card' && thickness >= 1 ? 0.7 : 0.1,

@@ -4,12 +4,14 @@ import { measureTiers } from './measure.ts';
 import { placeTiers } from './place.ts';
 import { readBackTiers } from './read-back.ts';
 import { tiersParams, type Tiers } from './tiers.ts';
+import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
+import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Card pockets one below the other on a leaf, as stacked pieces or one pleated strip. */
 export const cardTiers: HolderKind<Tiers> = {
   title: 'Card tiers',
   params: tiersParams,
-  rules: ['ease.card.across', 'ease.card.deep', 'topstitch.inset', 'mouth.hem', 'fold.loss'],
+  rules: [easeCardAcross, easeCardDeep, topstitchInset, mouthHem, foldLoss],
   shown: { numbered: 'mouths', clearWidth: 'slotWidth' },
   seats: ['leaf'],
   suits({ shape, length, thickness }) {

@@ -10,11 +10,12 @@ import type { Seat } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { insetsOf, slotRooms } from './rooms.ts';
 import { pocketBottom, type Tiers } from './tiers.ts';
+import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Pockets sewn straight onto the face, each lower one lapping over the one above by all but the reveal. */
 export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { rules }: HolderInputs): Contribution {
-  const seam = rules.length('seam.allowance');
-  const hem = rules.length('mouth.hem');
+  const seam = rules.length(seamAllowance);
+  const hem = rules.length(mouthHem);
   const two = detail.columns === 2;
   const w = seat.width.value;
   const made = detail.slots.map(({ depth }, index) => {

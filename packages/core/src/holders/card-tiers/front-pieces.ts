@@ -6,11 +6,12 @@ import { ids, middleLines, type Placed } from './fronts.ts';
 import { stripOf } from './place.ts';
 import { tongue, tOutline } from './t-slot.ts';
 import { pocketBottom } from './tiers.ts';
+import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
 
 function allAround({ rules }: HolderInputs): PieceDraft['allowance'] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   return { left: seam, right: seam, top: seam, bottom: seam };
 }
 
@@ -67,7 +68,7 @@ export function panelPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
 /** Pocket fronts of the stacked way; the last one goes down into the bottom seam. */
 export function pocketPieces(placed: Placed, inputs: HolderInputs): PieceDraft[] {
   const { seat, detail, id } = placed;
-  const hem = inputs.rules.length('mouth.hem');
+  const hem = inputs.rules.length(mouthHem);
   return detail.slots.map(({ depth }, index) => {
     const isLast = index === detail.slots.length - 1;
     const height = isLast ? detail.last : depth;

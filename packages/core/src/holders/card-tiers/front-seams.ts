@@ -5,6 +5,7 @@ import { hostRun, type Side } from '../seat.ts';
 import { ids, mirrored, sides, type Placed } from './fronts.ts';
 import { tongue } from './t-slot.ts';
 import { mouthAt, pocketBottom } from './tiers.ts';
+import { foldLoss } from './rules.ts';
 
 export function frontJoins(placed: Placed, { rules }: HolderInputs): Seam[] {
   const { id, seat, detail } = placed;
@@ -16,7 +17,7 @@ export function frontJoins(placed: Placed, { rules }: HolderInputs): Seam[] {
     ease: {
       by: pleatTakeUp(
         detail.slots.map(({ depth }) => depth),
-        rules.length('fold.loss'),
+        rules.length(foldLoss),
       ),
     },
   };

@@ -7,6 +7,8 @@ import { choiceParam, lengthParam, visibleParam } from '../params.ts';
 import { sidesOf, standsOut, together } from '../sides.ts';
 import { thickest, type Slab } from '../slab.ts';
 import { columnAt, mouthAt, pocketBottom, tiersParams, type CardPile, type Slot, type Tiers } from './tiers.ts';
+import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Sizes card tiers from the cards, the cloth and the rules. */
 export function measureTiers(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Tiers> {
@@ -18,7 +20,7 @@ export function measureTiers(params: Params, contents: HeldContents[], inputs: H
   const sizes: Record<string, Derived> = { slotWidth };
   slots.forEach(({ depth }, index) => (sizes[`depth${index + 1}`] = named(`pocket ${index + 1}, depth`, depth)));
   if (tiers.making === 'pleated') {
-    const loss = inputs.rules.length('fold.loss');
+    const loss = inputs.rules.length(foldLoss);
     sizes.takeUp = pleatTakeUp(
       slots.map(({ depth }) => depth),
       loss,
@@ -46,7 +48,7 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
     pilesOf(held, visibleParam(params, [held], tiersParams.visible, rules, path)),
   );
   const slots = inRows(piles, columns).map((row) => slotOf(row, inputs));
-  const bite = rules.length('topstitch.inset');
+  const bite = rules.length(topstitchInset);
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
   const back = sum('backing', making === 'applied' ? [stacks.lining] : [stacks.pocket, stacks.lining]);
   const partial = { making, columns, slots, reveal, bite, front, back };
@@ -83,7 +85,7 @@ const inRows = <T>(all: readonly T[], columns: number): T[][] =>
 function slotOf(piles: CardPile[], { rules, grid }: HolderInputs): Slot {
   const most = (label: string, sizes: Derived[]) => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
   const depths = piles.map(({ deep, shows }) =>
-    rounded(sum('pocket depth', [deep, minus(shows), rules.length('ease.card.deep')]), grid, 'up'),
+    rounded(sum('pocket depth', [deep, minus(shows), rules.length(easeCardDeep)]), grid, 'up'),
   );
   const size = (label: string, key: 'across' | 'deep' | 'thickness') =>
     most(
@@ -101,7 +103,7 @@ function slotOf(piles: CardPile[], { rules, grid }: HolderInputs): Slot {
 
 /** The widest demand of all fronts: each clears every card and pocket lying behind it. */
 function slotWidthOf(tiers: Tiers, { id, rules, grid, pin }: HolderInputs): Derived {
-  const ease = rules.length('ease.card.across');
+  const ease = rules.length(easeCardAcross);
   const demands = tiers.slots.map((_, index) => frontDemand(tiers, index, ease));
   const widest = demands.reduce((most, demand) => (demand.value > most.value + 1e-9 ? demand : most), demands[0]!);
   return pin(`holders/${id}/slotWidth`, named('slot, clear width', rounded(widest, grid, 'up')));

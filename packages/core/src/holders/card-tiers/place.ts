@@ -4,6 +4,7 @@ import type { HolderInputs, MeasuredHolder, PlacedHolder, Segment } from '../hol
 import type { Seat } from '../seat.ts';
 import { headerIn } from './measure.ts';
 import { columnAt, mouthAt, pocketBottom, type Tiers } from './tiers.ts';
+import { foldLoss } from './rules.ts';
 
 /** Puts measured tiers on their seat: mouths, stitching and cards as the board draws them. */
 export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: HolderInputs): PlacedHolder<Tiers> {
@@ -69,5 +70,5 @@ export const stripOf = (tiers: Tiers, { rules }: HolderInputs) =>
     depths: tiers.slots.map(({ depth }) => depth),
     reveal: tiers.reveal,
     lastMouthToBottom: sum('last mouth to bottom', [tiers.last]),
-    foldLoss: rules.length('fold.loss'),
+    foldLoss: rules.length(foldLoss),
   });

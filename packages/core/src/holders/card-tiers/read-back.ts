@@ -6,6 +6,8 @@ import type { CutPieces } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
 import { behindFront } from './measure.ts';
 import type { CardPile, Tiers } from './tiers.ts';
+import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
+import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** What each card has across and down in the pockets as they are cut. */
 export function readBackTiers(cut: CutPieces, placed: PlacedHolder<Tiers>, inputs: HolderInputs): Clearance[] {
@@ -25,7 +27,7 @@ type Reading = (
 ) => Clearance;
 
 const acrossOf: Reading = (cut, { id, detail }, { rules }, pile, index) => {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const front = `holders/${id}/${{ pleated: 'strip', stacked: 'panel', 't-slots': 'panel', applied: `pocket-${index + 1}` }[detail.making]}`;
   const { widest, thickness } = behindFront(detail, index);
   const whole = given('cut width', cut(front).width, { kind: 'cut', path: front });
@@ -49,7 +51,7 @@ const acrossOf: Reading = (cut, { id, detail }, { rules }, pile, index) => {
     required: audit.requiredWidth,
     available: audit.clearWidth,
     clearance: audit.clearance,
-    ease: rules.length('ease.card.across').value,
+    ease: rules.length(easeCardAcross).value,
   };
 };
 
@@ -61,7 +63,7 @@ const deepOf: Reading = (cut, { id, detail }, inputs, pile, index) => {
     direction: 'deep',
     required: sum('held by the pocket', [pile.deep, minus(pile.shows)]),
     available: cutDepth(cut, id, detail, inputs, index),
-    ease: inputs.rules.length('ease.card.deep').value,
+    ease: inputs.rules.length(easeCardDeep).value,
   });
 };
 
@@ -71,11 +73,11 @@ function cutDepth(cut: CutPieces, id: string, tiers: Tiers, { rules }: HolderInp
     const { folds } = cut(`holders/${id}/strip`);
     const apart = Math.abs(folds[2 * index]! - folds[2 * index + 1]!);
     const leg = given('fold to fold', apart, { kind: 'cut', path: `holders/${id}/strip` });
-    return sum('pocket depth', [leg, minus(rules.length('fold.loss'))]);
+    return sum('pocket depth', [leg, minus(rules.length(foldLoss))]);
   }
   const piece = `holders/${id}/pocket-${index + 1}`;
   const height = given('cut height', cut(piece).height, { kind: 'cut', path: piece });
-  const hem = [minus(rules.length('mouth.hem')), minus(rules.length('seam.allowance'))];
+  const hem = [minus(rules.length(mouthHem)), minus(rules.length(seamAllowance))];
   const bite = index === tiers.slots.length - 1 ? [minus(tiers.bite)] : [];
   return named('pocket depth', sum('pocket depth', [height, ...hem, ...bite]));
 }

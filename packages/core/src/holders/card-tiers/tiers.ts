@@ -1,5 +1,6 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../holder-kind.ts';
+import { tiersReveal, tiersVisible } from './rules.ts';
 
 export type TiersMaking = 'stacked' | 'pleated' | 'applied' | 't-slots';
 
@@ -32,8 +33,8 @@ export const tiersParams = {
       { id: '2', title: 'two, stitched in the middle', why: 'Twice the cards; a crooked middle seam robs one pocket.' },
     ],
   },
-  reveal: { kind: 'length', title: 'Reveal', rule: 'tiers.reveal' },
-  visible: { kind: 'length', title: 'Card shows', rule: 'tiers.visible' },
+  reveal: { kind: 'length', title: 'Reveal', rule: tiersReveal },
+  visible: { kind: 'length', title: 'Card shows', rule: tiersVisible },
 } as const satisfies Record<string, ParamSpec>;
 
 /** Cards that share one pocket. All mm. */

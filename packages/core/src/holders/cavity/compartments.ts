@@ -2,6 +2,7 @@ import { byRule, largest, type Derived, type Rule } from '../../derived/derived.
 import { hullPerimeter, type Point } from '../../geometry/perimeter.ts';
 import type { HeldContents, ParamSpec } from '../holder-kind.ts';
 import { halfGirthOfOne, isRound, sidesOf, together } from '../sides.ts';
+import { cavityVisible } from './rules.ts';
 
 export type CavityDivide = 'open' | 'stitched';
 
@@ -19,7 +20,7 @@ export const cavityParams = {
       },
     ],
   },
-  visible: { kind: 'length', title: 'Stands out of the mouth', rule: 'cavity.visible' },
+  visible: { kind: 'length', title: 'Stands out of the mouth', rule: cavityVisible },
 } as const satisfies Record<string, ParamSpec>;
 
 /** One thing, or several on each other, as it stands in the room: cut across the way it goes in. All mm. */

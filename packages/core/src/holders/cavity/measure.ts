@@ -14,6 +14,7 @@ import {
   type Compartment,
   type Standing,
 } from './compartments.ts';
+import { easeCavityAcross, easeCavityEnd } from './rules.ts';
 
 /** Sizes the room from the girth of the things, the walls and the rules. */
 export function measureCavity(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Cavity> {
@@ -26,7 +27,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
   const groups = divide === 'stitched' ? things.map((thing) => [thing]) : [things];
   const compartments = groups.map((group, index): Compartment => {
     const halfGirth = halfGirthOf(group);
-    const width = tubeWidth(halfGirth, walls, rules.length('ease.cavity.across'));
+    const width = tubeWidth(halfGirth, walls, rules.length(easeCavityAcross));
     const room = rounded(named('room, between its stitches', width), grid, 'up');
     return { things: group, halfGirth, width: pin(`holders/${id}/room${index + 1}`, room) };
   });
@@ -40,7 +41,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     'flat width',
     compartments.map((compartment) => compartment.width),
   );
-  const height = sum('depth', [along, minus(visible), rules.length('ease.cavity.end')]);
+  const height = sum('depth', [along, minus(visible), rules.length(easeCavityEnd)]);
   return {
     width,
     height,

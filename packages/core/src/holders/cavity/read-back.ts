@@ -5,6 +5,8 @@ import type { CutPieces } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
 import type { Cavity, CavitySeat } from './compartments.ts';
 import { dividers } from './place.ts';
+import { easeCavityAcross, easeCavityEnd } from './rules.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** What the rooms clear in the cut: between the stitch lines, and from the mouth to the base. */
 export function readBackCavity(
@@ -12,7 +14,7 @@ export function readBackCavity(
   { id, seat, detail }: PlacedHolder<Cavity, CavitySeat>,
   { rules }: HolderInputs,
 ): Clearance[] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const piece = cut(seat.host.piece);
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const whole = sum('flat width', [given('cut width', piece.width, from), times(-2, seam)]);
@@ -33,14 +35,14 @@ export function readBackCavity(
           direction: 'across',
           required,
           available,
-          ease: rules.length('ease.cavity.across').value,
+          ease: rules.length(easeCavityAcross).value,
         }),
         clearanceOf({
           ...about,
           direction: 'deep',
           required: needed,
           available: room,
-          ease: rules.length('ease.cavity.end').value,
+          ease: rules.length(easeCavityEnd).value,
         }),
         ...(opening === undefined
           ? []

@@ -22,6 +22,9 @@ import { linesBetween } from '../panel-lines.ts';
 import { visibleParam } from '../params.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, standsOut } from '../sides.ts';
+import { easeChannelAcross } from '../channel-row/rules.ts';
+import { easePocketDeep } from '../face-pocket/rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Channels side by side in a pocket of their own on a face. All mm. */
 export interface ChannelPocket {
@@ -40,9 +43,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const things = contents.flatMap(standing);
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
   const walls = { front, back: stacks.lining };
-  const bite = rules.length('topstitch.inset');
+  const bite = rules.length(topstitchInset);
   const channels = things.map((thing, index) => {
-    const room = rounded(tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across')), grid, 'up');
+    const room = rounded(tubeWidth(thing.halfGirth, walls, rules.length(easeChannelAcross)), grid, 'up');
     return { thing, width: pin(`holders/${id}/channel${index + 1}`, named(`channel of ${thing.name}`, room)) };
   });
   const lengths = things.map(({ along }) => along);
@@ -54,7 +57,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const widths = channels.map(({ width }) => width);
   const width = sum('pocket, stitch to stitch', [...widths, times(2, bite)]);
   const high = rounded(
-    sum('pocket, bottom to mouth', [longest, minus(visible), rules.length('ease.pocket.deep'), bite]),
+    sum('pocket, bottom to mouth', [longest, minus(visible), rules.length(easePocketDeep), bite]),
     grid,
     'up',
   );
@@ -189,7 +192,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
   const end = piece.width - piece.allowance.left! - piece.allowance.right! - bite.value;
   const stops = [bite.value, ...linesOf(detail), end];
   const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
-  const ease = { across: rules.length('ease.channel.across').value, deep: rules.length('ease.pocket.deep').value };
+  const ease = { across: rules.length(easeChannelAcross).value, deep: rules.length(easePocketDeep).value };
   return channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
     const about = { holder: id, line, name };
     const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
@@ -211,7 +214,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 export const channelPocket: HolderKind<ChannelPocket> = {
   title: 'Channels on a face',
   params: { visible: pocketParams.visible },
-  rules: ['ease.channel.across', 'ease.pocket.deep', 'topstitch.inset'],
+  rules: [easeChannelAcross, easePocketDeep, topstitchInset],
   shown: { clearWidth: 'channel1' },
   seats: ['leaf', 'wall'],
   suits: ({ length, width, shape }) => ({

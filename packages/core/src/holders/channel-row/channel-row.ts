@@ -17,6 +17,7 @@ import type { CutPieces, SeatOf } from '../seat.ts';
 import { linesBetween, linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
 import { clearanceOf } from '../sides.ts';
+import { easeChannelAcross, easeChannelEnd } from './rules.ts';
 
 /** One channel with what stands in it. */
 export interface Channel {
@@ -42,7 +43,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const walls = { front: wall, back: wall };
   const channels = things.map((thing, index): Channel => {
-    const width = tubeWidth(thing.halfGirth, walls, rules.length('ease.channel.across'));
+    const width = tubeWidth(thing.halfGirth, walls, rules.length(easeChannelAcross));
     const room = rounded(named(`channel of ${thing.name}`, width), grid, 'up');
     return { thing, width: pin(`holders/${id}/channel${index + 1}`, room) };
   });
@@ -57,7 +58,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
           'the shortest',
           things.map(({ along }) => along),
         );
-  const height = sum('open height', [longest, rules.length('ease.channel.end')]);
+  const height = sum('open height', [longest, rules.length(easeChannelEnd)]);
   const wished = pin(`holders/${id}/pocketDepth`, rounded(depthOf(longest, shortest), grid, 'up'));
   // a pocket folded up from the cloth cannot be higher than the cloth behind it
   const depth = named('pocket depth', smallest('pocket depth', [wished, height]));
@@ -211,14 +212,14 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
         direction: 'across',
         required,
         available,
-        ease: rules.length('ease.channel.across').value,
+        ease: rules.length(easeChannelAcross).value,
       }),
       clearanceOf({
         ...about,
         direction: 'deep',
         required: along,
         available: room,
-        ease: rules.length('ease.channel.end').value,
+        ease: rules.length(easeChannelEnd).value,
       }),
     ];
   });
@@ -228,8 +229,9 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 export const channelRow: HolderKind<ChannelRow, 'channels'> = {
   title: 'Channels',
   params: {},
-  rules: ['ease.channel.across', 'ease.channel.end'],
+  rules: [easeChannelAcross, easeChannelEnd],
   shown: { numbered: 'things', clearWidth: 'channel1' },
+  findings: ['channel.sinks', 'channel.tipsOut', 'roll.flatNotInside'],
   seats: ['channels'],
   suits: ({ shape, length, width }) => ({
     score: shape === 'card' || length < 1.5 * width ? 0.5 : length >= 2.5 * width ? 0.9 : 0.7,

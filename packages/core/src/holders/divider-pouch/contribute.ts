@@ -8,6 +8,8 @@ import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zipperFor } from '../zip-pocket/zipper.ts';
 import type { DividerPouch } from './pouch.ts';
+import { dividerAbove } from './rules.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 
@@ -16,7 +18,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   const { rules } = inputs;
   const { inner } = seat;
   const own = `holders/${id}`;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const { panel, halfDepth, opening } = detail;
   const [w, h, notch] = [seat.width.value, panel.value, halfDepth.value];
   const stitch = panelOutline({ width: w, height: h, taper: 0, notch });
@@ -57,7 +59,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
     corner(back, 'left', 'back'),
   ];
   const length = h - notch;
-  const lowest = inner.depth.value - rules.length('divider.above').value;
+  const lowest = inner.depth.value - rules.length(dividerAbove).value;
   const caught = (['left', 'right'] as const).flatMap((side) =>
     [front, back].map((piece, index): Seam => {
       // a back is drawn right side up: its left edge is on the right, seen from the front

@@ -18,6 +18,8 @@ import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contributePouch } from './contribute.ts';
 import type { DividerPouch } from './pouch.ts';
+import { dividerAbove } from './rules.ts';
+import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 
 const none = sum('no ease', []);
 /** Common practice: a zipper stops this far before the side seams. */
@@ -49,7 +51,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const { rules, stacks, grid } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
   const walls = { front: stacks.pocket, back: stacks.pocket };
-  const ease = rules.length('ease.pocket.across');
+  const ease = rules.length(easePocketAcross);
   const clear = tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease);
   const passes = load.sheaves.map((sheaf) =>
     sum(`${sheaf.name} passes the zipper`, [sheaf.across, sheaf.one, ease, times(2, ENDS)]),
@@ -62,7 +64,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   );
   // it stands on its boxed bottom, as high as what is in it
   const panel = rounded(sum('pouch, zipper to bottom line', [load.depth, halfDepth]), grid, 'up');
-  const height = sum('pouch and room above it', [load.depth, ABOVE, rules.length('divider.above'), ROUND]);
+  const height = sum('pouch and room above it', [load.depth, ABOVE, rules.length(dividerAbove), ROUND]);
   const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
   return {
     width,
@@ -114,7 +116,7 @@ function place(
 ): Placed {
   const detail = { ...measured, ...onBase(measured, seat, grid) };
   const { x, y, width } = seat;
-  const bottom = y + rules.length('divider.above').value;
+  const bottom = y + rules.length(dividerAbove).value;
   const opening = sum('opening', [width, times(-2, ENDS)]);
   const top = bottom + detail.panel.value - detail.halfDepth.value;
   return {
@@ -158,7 +160,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
   const available = given('between the sides, as cut', piece.width - left - right, from);
   const high = given('zipper to bottom line, as cut', piece.height - mouth - bottom, from);
   const room = sum('zipper to base', [high, minus(halfDepth)]);
-  const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
+  const ease = { across: rules.length(easePocketAcross).value, deep: rules.length(easePocketDeep).value };
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
     const about = { holder: id, line, name };
     const required = tubeWidth(rectHalfGirth(across, load.thickness), walls, none);
@@ -180,7 +182,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 export const dividerPouch: HolderKind<DividerPouch, 'pouch'> = {
   title: 'Divider pouch',
   params: pouchParams,
-  rules: ['ease.pocket.across', 'ease.pocket.deep', 'divider.above'],
+  rules: [easePocketAcross, easePocketDeep, dividerAbove],
   seats: ['pouch'],
   suits: () => ({ score: 0.2, why: 'Parts a bag, and keeps what is small together.' }),
   measure,

@@ -21,6 +21,8 @@ import { seatEdges } from '../seat-edges.ts';
 import { clearanceOf, type Sheaf } from '../sides.ts';
 import { pocketFront } from './front.ts';
 import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, stitchedBeside, type PocketLoad } from './pocket.ts';
+import { easePocketAcross, easePocketDeep } from './rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 const params = {
   ...pocketParams,
@@ -62,7 +64,7 @@ function frontOver(detail: Omit<Bellows, 'frontSpan'>, { rules, grid }: HolderIn
   const { rooms, load, backSpan, front } = detail;
   const thickness = rooms.length === 1 ? pile(rooms[0]!) : largest('the thicker room', rooms.map(pile));
   const { frontLength } = flatBackPocket({ width: load.across, thickness, backSpan, frontThickness: front });
-  return rounded(sum('front of a room', [frontLength, rules.length('ease.pocket.across')]), grid, 'up');
+  return rounded(sum('front of a room', [frontLength, rules.length(easePocketAcross)]), grid, 'up');
 }
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Bellows> {
@@ -72,7 +74,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const two = choiceParam(design, 'parts', params.parts) === 'two' && sheaves.length > 1;
   const rooms = two ? [0, 1].map((side) => sheaves.filter((_, index) => index % 2 === side)) : [sheaves];
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
-  const bite = rules.length('topstitch.inset');
+  const bite = rules.length(topstitchInset);
   const backSpan = rounded(sum('back of a room', [across, front]), grid, 'up');
   const high = rounded(sum('pocket, bottom to mouth', [depth, bite]), grid, 'up');
   const partial = { load, high, rooms, front, bite, backSpan };
@@ -221,14 +223,14 @@ function middleSeam(id: string, { host, x, y, width, height }: Seat, front: numb
 
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
   const { load, rooms, bite, backSpan, front } = detail;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
   const whole = sum('front, as cut', [given('cut width', piece.width, from), times(-2, seam), times(-2, bite)]);
   const share = given('share of a room', 1 / rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');
   const available = product('front of a room, as cut', [whole, share]);
   const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
-  const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
+  const ease = { across: rules.length(easePocketAcross).value, deep: rules.length(easePocketDeep).value };
   return rooms.flatMap((sheaves) =>
     sheaves.flatMap(({ line, name, deep, across }): Clearance[] => {
       const thing = { width: across, thickness: pile(sheaves), backSpan, frontThickness: front };
@@ -247,7 +249,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 export const bellowsPocket: HolderKind<Bellows> = {
   title: 'Bellows pocket',
   params,
-  rules: ['ease.pocket.across', 'ease.pocket.deep', 'topstitch.inset'],
+  rules: [easePocketAcross, easePocketDeep, topstitchInset],
   seats: ['leaf', 'wall'],
   suits: ({ thickness }) => ({ score: thickness > 12 ? 0.45 : 0.3, why: 'Takes what is thick; the back stays flat.' }),
   measure,

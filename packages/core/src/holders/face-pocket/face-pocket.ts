@@ -4,7 +4,7 @@ import type { Params, Role } from '../../document/design-document.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf, patchRing } from '../../pieces/room.ts';
 import type { Item } from '../../shelves/items/item.ts';
-import type { HouseRuleId } from '../../shelves/rules/house-rules.ts';
+import type { HouseRule } from '../../shelves/rules/house-rule.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import type {
   Clearance,
@@ -29,6 +29,8 @@ import {
   visibleHandle,
   type PocketLoad,
 } from './pocket.ts';
+import { easePocketAcross, easePocketDeep } from './rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** How a family of pockets differs from the others. */
 export interface PocketStyle {
@@ -40,7 +42,7 @@ export interface PocketStyle {
   /** The front is cut narrower than the back and stretched across it, mm. */
   less?(inputs: HolderInputs): Derived;
   params?: Record<string, ParamSpec>;
-  rules?: readonly HouseRuleId[];
+  rules?: readonly HouseRule[];
   /** Whether the pocket takes all the width of its face. */
   stretches?: boolean;
   suits(item: Item): { score: number; why: string };
@@ -64,7 +66,7 @@ export function facePocket(style: PocketStyle): HolderKind<FacePocket> {
   return {
     title: style.title,
     params: { ...pocketParams, ...style.params },
-    rules: ['ease.pocket.across', 'ease.pocket.deep', 'topstitch.inset', ...(style.rules ?? [])],
+    rules: [easePocketAcross, easePocketDeep, topstitchInset, ...(style.rules ?? [])],
     shown: { clearWidth: 'clearWidth' },
     seats: ['leaf', 'wall'],
     suits: (item) => style.suits(item),
@@ -86,10 +88,10 @@ function measure(
   const load = loadOf(params, contents, inputs);
   const cloth = stacks[style.role];
   const front = style.front === 'fold' ? sum('front, both layers', [times(2, cloth)]) : cloth;
-  const bite = rules.length('topstitch.inset');
+  const bite = rules.length(topstitchInset);
   const back = stacks.lining;
   const half = rectHalfGirth(load.across, load.thickness);
-  const clear = rounded(tubeWidth(half, { front, back }, rules.length('ease.pocket.across')), grid, 'up');
+  const clear = rounded(tubeWidth(half, { front, back }, rules.length(easePocketAcross)), grid, 'up');
   const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
   const high = rounded(sum('pocket, bottom to mouth', [load.depth, bite]), grid, 'up');
@@ -173,7 +175,7 @@ function readBack(
   { rules }: HolderInputs,
 ): Clearance[] {
   const { load, bite, front, back, less } = detail;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
   const width = given('cut width', piece.width, from);
@@ -192,14 +194,14 @@ function readBack(
         direction: 'across',
         required,
         available,
-        ease: rules.length('ease.pocket.across').value,
+        ease: rules.length(easePocketAcross).value,
       }),
       clearanceOf({
         ...about,
         direction: 'deep',
         required: inside,
         available: room,
-        ease: rules.length('ease.pocket.deep').value,
+        ease: rules.length(easePocketDeep).value,
       }),
     ];
   });

@@ -10,6 +10,7 @@ import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 import type { Side } from '../seat.ts';
+import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** How the mouth of a pocket is finished: the front doubled with the fold at the mouth, hemmed, or bound. */
 export type FrontStyle = 'fold' | 'hem' | 'bound';
@@ -44,7 +45,7 @@ export function pocketFront(front: Front, inputs: HolderInputs): MadeFront {
 }
 
 function doubled({ id, name, role, width, height }: Front, { rules }: HolderInputs): MadeFront {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const piece = `holders/${id}/front`;
   const [w, h] = [width.value, height.value];
   return {
@@ -85,9 +86,9 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
 
 function single({ id, name, role, front, width, height }: Front, inputs: HolderInputs): MadeFront {
   const { rules } = inputs;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const bound = front === 'bound';
-  const hem = rules.length('mouth.hem');
+  const hem = rules.length(mouthHem);
   const piece = `holders/${id}/front`;
   const tape = `holders/${id}/binding`;
   const pieces = [

@@ -6,9 +6,10 @@ import { visibleParam } from '../params.ts';
 import type { Insets } from '../../pieces/room.ts';
 import type { Slab } from '../slab.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
+import { easePocketDeep, pocketVisible } from './rules.ts';
 
 export const pocketParams = {
-  visible: { kind: 'length', title: 'Stands out of the pocket', rule: 'pocket.visible' },
+  visible: { kind: 'length', title: 'Stands out of the pocket', rule: pocketVisible },
 } as const satisfies Record<string, ParamSpec>;
 
 /** What lies in a pocket on a face, one on another. All mm. */
@@ -57,7 +58,7 @@ export function loadOf(
     'the widest',
     sheaves.map((sheaf) => sheaf.across),
   );
-  const depth = sum('pocket depth', [deep, { times: -1, of: visible }, rules.length('ease.pocket.deep')]);
+  const depth = sum('pocket depth', [deep, { times: -1, of: visible }, rules.length(easePocketDeep)]);
   return { sheaves, thickness, across, deep, visible, depth };
 }
 

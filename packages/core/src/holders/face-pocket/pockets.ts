@@ -1,4 +1,5 @@
 import { facePocket } from './face-pocket.ts';
+import { meshLess } from './rules.ts';
 
 /** A plain patch of doubled cloth. */
 export const slipPocket = facePocket({
@@ -15,8 +16,8 @@ export const meshPocket = facePocket({
   title: 'Mesh pocket',
   role: 'mesh',
   front: 'bound',
-  less: ({ rules }) => rules.length('mesh.less'),
-  rules: ['mesh.less'],
+  less: ({ rules }) => rules.length(meshLess),
+  rules: [meshLess],
   suits: () => ({ score: 0.3, why: 'Shows what is in it, and lets it dry.' }),
 });
 

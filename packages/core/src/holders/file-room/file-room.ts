@@ -13,6 +13,7 @@ import type {
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
+import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 
 /** Flat things standing on their edges one behind another. */
 export interface FileRoom {
@@ -31,8 +32,8 @@ function measure(_params: Params, contents: HeldContents[], { rules }: HolderInp
     'one behind another',
     sheaves.map(({ thickness }) => thickness),
   );
-  const across = sum('clear across', [most('the widest', 'across'), rules.length('ease.cavity.across')]);
-  const up = sum('clear upwards', [most('the highest', 'deep'), rules.length('ease.cavity.end')]);
+  const across = sum('clear across', [most('the widest', 'across'), rules.length(easeCavityAcross)]);
+  const up = sum('clear upwards', [most('the highest', 'deep'), rules.length(easeCavityEnd)]);
   return {
     width: across,
     height: up,
@@ -91,7 +92,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
         direction: 'across',
         required: across,
         available: room('across'),
-        ease: rules.length('ease.cavity.across').value,
+        ease: rules.length(easeCavityAcross).value,
       }),
       clearanceOf({ ...about, direction: 'thick', required: detail.thick, available: room('thick'), ease: 0 }),
       clearanceOf({
@@ -99,7 +100,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
         direction: 'deep',
         required: deep,
         available: room('up'),
-        ease: rules.length('ease.cavity.end').value,
+        ease: rules.length(easeCavityEnd).value,
       }),
     ];
   });
@@ -109,7 +110,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 export const fileRoom: HolderKind<FileRoom, 'file'> = {
   title: 'Compartment',
   params: {},
-  rules: ['ease.cavity.across', 'ease.cavity.end'],
+  rules: [easeCavityAcross, easeCavityEnd],
   seats: ['file'],
   suits: ({ thickness }) => ({
     score: thickness > 40 ? 0.3 : thickness > 12 ? 0.5 : 0.8,

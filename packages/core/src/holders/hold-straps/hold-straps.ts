@@ -24,6 +24,7 @@ import type { CutPieces, Seat } from '../seat.ts';
 import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 const params = {
   way: {
@@ -163,7 +164,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
   const own = `holders/${id}`;
   const piece = `${own}/strap`;
   const length = rounded(
-    sum('elastic, cut length', [detail.relaxed, times(2, rules.length('seam.allowance'))]),
+    sum('elastic, cut length', [detail.relaxed, times(2, rules.length(seamAllowance))]),
     grid,
     'up',
   );

@@ -7,6 +7,7 @@ import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { middles, rowsAt, type LoopRow } from './row.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<LoopRow>;
 
@@ -20,7 +21,7 @@ const betweenRule: Rule = {
 export function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs): Contribution {
   const own = `holders/${id}`;
   const piece = `${own}/elastic`;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const { wide } = detail.band;
   const at = middles(detail);
   const stitches: number[] = [];

@@ -29,6 +29,7 @@ import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { contribute } from './contribute.ts';
 import { middles, rowsAt, type Band, type LoopRow, type OneLoop } from './row.ts';
+import { loopPitch } from './rules.ts';
 
 const bandOf = (id: Band, inputs: HolderInputs) => ({
   id,
@@ -98,7 +99,7 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
   const { rules } = inputs;
   const own = bandOf(choiceParam(params, 'elastic', loopParams.elastic), inputs);
   const pockets = choiceParam(params, 'below', loopParams.below) === 'stitched';
-  const between = rules.length('loop.pitch');
+  const between = rules.length(loopPitch);
   const loops = contents.flatMap(standing).map((thing) => loopOver(thing, between, own.thick, inputs));
   const longest = largest(
     'the longest',
@@ -185,7 +186,7 @@ function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: Hold
         direction: 'across',
         required: sum('thing and elastic', [across, times(2, detail.band.thick)]),
         available: pitch,
-        ease: rules.length('loop.pitch').value,
+        ease: rules.length(loopPitch).value,
       }),
       clearanceOf({ ...about, direction: 'deep', required: along, available: seat.height, ease: 0 }),
     ];
@@ -196,7 +197,7 @@ function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: Hold
 export const loopRow: HolderKind<LoopRow> = {
   title: 'Loops',
   params: loopParams,
-  rules: ['loop.pitch'],
+  rules: [loopPitch],
   seats: ['leaf', 'wall'],
   suits: ({ shape, length, width }) => ({
     score: shape === 'cylinder' && length >= 2 * width ? 0.55 : 0.2,

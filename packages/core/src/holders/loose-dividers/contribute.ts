@@ -8,13 +8,14 @@ import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import type { InnerWalls } from '../seat.ts';
 import { dividedRings } from './rings.ts';
 import { hang, type LooseDividers } from './rooms.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<LooseDividers, 'walled'>;
 
 /** Each divider: a tube folded at its top, its sides caught in the side seams, its centre stitched to the inner wall. */
 export function contributeDividers({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
   const { inner } = seat;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const { height: high, clear } = hang(detail, inner.depth);
   const [w, h] = [seat.width.value, high.value];
   const bottom = inner.depth.value - clear.value;

@@ -18,6 +18,9 @@ import { clearanceOf } from '../sides.ts';
 import type { Slab } from '../slab.ts';
 import { contributeDividers } from './contribute.ts';
 import { hang, type DividedRoom, type LooseDividers } from './rooms.ts';
+import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
+import { dividerAbove } from '../divider-pouch/rules.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 const params = {
   dividers: {
@@ -70,15 +73,15 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const rooms = sharedOut(contents, sides).filter(({ things }) => things.length > 0);
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const divider = sum('divider, both layers', [times(2, stacks.pocket)]);
-  const ease = rules.length('ease.cavity.across');
+  const ease = rules.length(easeCavityAcross);
   const demands = [
     ...rooms.map((room) => demandOf(room, { wall, divider, lining: stacks.lining }, ease)),
     demandOfAll(rooms, sides.length, { wall, divider }, ease),
   ];
   const width = named('flat width', rounded(largest('flat width', demands), grid, 'up'));
   const along = rooms.flatMap(({ things }) => things.map((thing) => thing.along));
-  const height = sum('depth', [largest('the tallest', along), rules.length('ease.cavity.end')]);
-  const clear = rounded(rules.length('divider.above'), grid, 'nearest');
+  const height = sum('depth', [largest('the tallest', along), rules.length(easeCavityEnd)]);
+  const clear = rounded(rules.length(dividerAbove), grid, 'nearest');
   const fixed = choiceParam(design, 'below', params.below) === 'fixed';
   const detail: LooseDividers = { sides, fixed, rooms, depth: height, clear, wall, divider };
   return {
@@ -202,14 +205,14 @@ function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: SeatOf<'w
 }
 
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks }: HolderInputs): Clearance[] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const { wall, divider, rooms } = detail;
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const whole = sum('flat width', [given('cut width', cut(seat.host.piece).width, from), times(-2, seam)]);
   const room = given('mouth to base, as cut', seat.depthOf(cut), from);
   const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
   // a room beside a centre stitch was asked for twice, and so was its ease
-  const ease = rules.length('ease.cavity.across').value;
+  const ease = rules.length(easeCavityAcross).value;
   return rooms.flatMap(({ id: place, things, across, thickness }) => {
     const middle = place === 'middle';
     const walls = middle ? { front: wall, back: wall } : { front: divider, back: stacks.lining };
@@ -224,7 +227,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks 
           direction: 'deep',
           required: along,
           available: room,
-          ease: rules.length('ease.cavity.end').value,
+          ease: rules.length(easeCavityEnd).value,
         }),
       ];
     });
@@ -236,7 +239,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks 
 export const looseDividers: HolderKind<LooseDividers, 'walled'> = {
   title: 'Dividers',
   params,
-  rules: ['ease.cavity.across', 'ease.cavity.end', 'divider.above'],
+  rules: [easeCavityAcross, easeCavityEnd, dividerAbove],
   seats: ['walled'],
   suits: () => ({ score: 0.3, why: 'Several things apart in one large bag.' }),
   measure,

@@ -19,9 +19,11 @@ import { hostRun, type CutPieces, type SeatOf } from '../seat.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
 import { lengthParam } from '../params.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
+import { easeNoteAcross, easeNoteDeep, noteReveal } from './rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 const params = {
-  reveal: { kind: 'length', title: 'Mouth below the top edge', rule: 'note.reveal' },
+  reveal: { kind: 'length', title: 'Mouth below the top edge', rule: noteReveal },
 } as const satisfies Record<string, ParamSpec>;
 
 export interface NoteCompartment {
@@ -47,20 +49,20 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
     sheaves.map(({ thickness }) => thickness),
   );
   const front = product('note panel, both layers', [two, stacks.pocket]);
-  const bite = rules.length('topstitch.inset');
+  const bite = rules.length(topstitchInset);
   const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
   const walls = { front, back: stacks.lining };
   const widest = largest(
     'the widest',
     sheaves.map(({ across }) => across),
   );
-  const clear = tubeWidth(rectHalfGirth(widest, load), walls, rules.length('ease.note.across'));
+  const clear = tubeWidth(rectHalfGirth(widest, load), walls, rules.length(easeNoteAcross));
   const width = sum('notes, width between the seams', [clear, times(2, bite)]);
   const deepest = largest(
     'the deepest',
     sheaves.map(({ deep }) => deep),
   );
-  const height = sum('notes, height to the top edge', [deepest, rules.length('ease.note.deep'), bite]);
+  const height = sum('notes, height to the top edge', [deepest, rules.length(easeNoteDeep), bite]);
   const whole = { x0: 0, x1: width.value, y0: 0, y1: Math.max(1, height.value - reveal.value) };
   return {
     width,
@@ -126,7 +128,7 @@ const widthOf = (slabs: { x0: number; x1: number }[]): number => {
 
 /** A panel folded double along its mouth, its raw edges caught in three seams of the body. */
 function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const piece = panelId(id);
   const [width, height] = [seat.width.value, seat.height.value];
   const flat = sum('note panel, unfolded', [times(2, seat.height)]);
@@ -224,7 +226,7 @@ function panelJoins(id: string, seat: SeatOf<'inside'>): Seam[] {
 }
 
 function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const from = { kind: 'cut', path: panelId(id) } as const;
   const panel = cut(panelId(id));
   const width = given('cut width', panel.width, from);
@@ -236,7 +238,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
     const walls = { front: detail.front, back: detail.back };
     const required = tubeWidth(rectHalfGirth(across, detail.load), walls, none);
     const about = { holder: id, line, name };
-    const ease = { across: rules.length('ease.note.across').value, deep: rules.length('ease.note.deep').value };
+    const ease = { across: rules.length(easeNoteAcross).value, deep: rules.length(easeNoteDeep).value };
     return [
       clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
       clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
@@ -248,7 +250,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
 export const noteCompartment: HolderKind<NoteCompartment, 'inside'> = {
   title: 'Note compartment',
   params,
-  rules: ['ease.note.across', 'ease.note.deep', 'topstitch.inset'],
+  rules: [easeNoteAcross, easeNoteDeep, topstitchInset],
   shown: { clearWidth: 'noteWidth' },
   seats: ['inside'],
   suits({ shape, thickness, rigid }) {

@@ -29,6 +29,7 @@ import {
   type PackedSeat,
   type RoomSide,
 } from './ways.ts';
+import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 
 const packRule: Rule = {
   id: 'packing',
@@ -60,11 +61,11 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
   const together = Object.fromEntries(
     roomSides.map((side, axis) => [side, byRule(packRule, told[side], packing.size[axis]!, asked)]),
   ) as Record<RoomSide, Derived>;
-  const ease = rules.length('ease.cavity.across');
+  const ease = rules.length(easeCavityAcross);
   const sizes = {
     across: sum('clear across', [together.across, ease]),
     thick: sum('clear front to back', [together.thick, ease]),
-    up: sum('clear upwards', [together.up, rules.length('ease.cavity.end')]),
+    up: sum('clear upwards', [together.up, rules.length(easeCavityEnd)]),
   };
   // between a front and a back: half of the way round everything
   const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
@@ -140,7 +141,8 @@ function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: SeatO
 export const packedRoom: HolderKind<PackedRoom, PackedSeat> = {
   title: 'Loose inside',
   params: packedParams,
-  rules: ['ease.cavity.across', 'ease.cavity.end'],
+  rules: [easeCavityAcross, easeCavityEnd],
+  findings: ['packing.notProved'],
   seats: ['box', 'cavity', 'walled'],
   suits: () => ({ score: 0.55, why: 'Anything goes in that passes the opening.' }),
   measure,

@@ -4,6 +4,8 @@ import type { Clearance, HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
 import { halfRound, type Loose, type PackedRoom, type PackedSeat } from './ways.ts';
+import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Reading = Pick<Clearance, 'direction' | 'required' | 'available' | 'ease'>;
 const none = given('no ease', 0, { kind: 'standard', path: 'nothing' });
@@ -37,9 +39,9 @@ function inRoom(cut: CutPieces, seat: SeatOf<'box'>, { together }: PackedRoom, {
     ease: ease.value,
   });
   return [
-    reading('across', 'across', rules.length('ease.cavity.across')),
-    reading('thick', 'thick', rules.length('ease.cavity.across')),
-    reading('up', 'deep', rules.length('ease.cavity.end')),
+    reading('across', 'across', rules.length(easeCavityAcross)),
+    reading('thick', 'thick', rules.length(easeCavityAcross)),
+    reading('up', 'deep', rules.length(easeCavityEnd)),
   ];
 }
 
@@ -57,14 +59,14 @@ function betweenWalls(
     {
       direction: 'across',
       required: tubeWidth(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, none),
-      available: sum('flat width', [given('cut width', width, from), times(-2, rules.length('seam.allowance'))]),
-      ease: rules.length('ease.cavity.across').value,
+      available: sum('flat width', [given('cut width', width, from), times(-2, rules.length(seamAllowance))]),
+      ease: rules.length(easeCavityAcross).value,
     },
     {
       direction: 'deep',
       required: together.up,
       available: given('mouth to base, as cut', seat.depthOf(cut), from),
-      ease: rules.length('ease.cavity.end').value,
+      ease: rules.length(easeCavityEnd).value,
     },
   ];
 }

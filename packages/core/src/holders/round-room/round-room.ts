@@ -13,6 +13,8 @@ import type {
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import { clearanceOf, sidesOf } from '../sides.ts';
+import { easeCavityEnd } from '../cavity/rules.ts';
+import { easeRoundAcross } from './rules.ts';
 
 /** One thing as it stands or lies on a round base. All mm. */
 export interface OnBase {
@@ -60,7 +62,7 @@ function measure(_params: Params, contents: HeldContents[], { rules }: HolderInp
     'the widest',
     pile.map((thing) => thing.diameter),
   );
-  const height = sum('the pile', [...pile.map((thing) => thing.height), rules.length('ease.cavity.end')]);
+  const height = sum('the pile', [...pile.map((thing) => thing.height), rules.length(easeCavityEnd)]);
   return {
     width: diameter,
     height,
@@ -111,7 +113,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const inside = given('clear across, as cut', seat.acrossOf(cut), from);
   const room = given('mouth to base, as cut', seat.depthOf(cut), from);
-  const side = rules.length('ease.round.across');
+  const side = rules.length(easeRoundAcross);
   let below: Derived[] = [];
   return detail.pile.flatMap(({ line, name, diameter, height }) => {
     const about = { holder: id, line, name };
@@ -124,7 +126,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
         direction: 'deep',
         required,
         available: room,
-        ease: rules.length('ease.cavity.end').value,
+        ease: rules.length(easeCavityEnd).value,
       }),
     ];
   });
@@ -134,7 +136,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 export const roundRoom: HolderKind<RoundRoom, 'round'> = {
   title: 'Round inside',
   params: {},
-  rules: ['ease.round.across', 'ease.cavity.end'],
+  rules: [easeRoundAcross, easeCavityEnd],
   seats: ['round'],
   suits: ({ shape }) => ({
     score: shape === 'disc' || shape === 'cylinder' || shape === 'ball' ? 0.9 : 0.5,

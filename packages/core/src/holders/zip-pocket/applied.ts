@@ -11,6 +11,7 @@ import { hostRun, type Side } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { STRIP, zipperAt, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<ZipPocket>;
 
@@ -18,7 +19,7 @@ type Placed = PlacedHolder<ZipPocket>;
 export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
   const { rules } = inputs;
   const own = `holders/${id}`;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const [w, h] = [seat.width.value, seat.height.value];
   const low = zipperAt(detail, h);
   const high = sum('front, bottom to zipper', [seat.height, minus(STRIP), minus(detail.window)]);

@@ -9,6 +9,7 @@ import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zipperAt, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<ZipPocket>;
 const sides = ['bottom', 'right', 'top', 'left'] as const;
@@ -18,7 +19,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
   const { rules } = inputs;
   const own = `holders/${id}`;
   const bag = `${own}/bag`;
-  const seam = rules.length('seam.allowance');
+  const seam = rules.length(seamAllowance);
   const [w, h] = [seat.width.value, seat.height.value];
   const opening = detail.opening.value;
   const [x0, y0] = [(w - opening) / 2, zipperAt(detail, h)];

@@ -19,6 +19,9 @@ import { contributeApplied } from './applied.ts';
 import { contributeWindow } from './window.ts';
 import type { Gauge } from './zipper.ts';
 import { STRIP, zipperAt, type ZipPocket, type ZipStyle } from './zip.ts';
+import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
+import { zipDrop, zipWindow } from './rules.ts';
+import { topstitchInset, zipBeyond } from '../../shelves/rules/common-rules.ts';
 
 const params = {
   style: {
@@ -47,10 +50,10 @@ const params = {
   drop: {
     kind: 'length',
     title: 'Window below the top of its pocket',
-    rule: 'zip.drop',
+    rule: zipDrop,
     when: (design) => chosen(design, 'style', 'window') === 'window',
   },
-  window: { kind: 'length', title: 'Window, high', rule: 'zip.window' },
+  window: { kind: 'length', title: 'Window, high', rule: zipWindow },
 } as const satisfies Record<string, ParamSpec>;
 
 const none = sum('no ease', []);
@@ -67,15 +70,15 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const style = choiceParam(design, 'style', params.style);
   const cloth = stacks.pocket;
   const walls = style === 'window' ? { front: cloth, back: cloth } : { front: cloth, back: stacks.lining };
-  const ease = rules.length('ease.pocket.across');
-  const bite = rules.length('topstitch.inset');
+  const ease = rules.length(easePocketAcross);
+  const bite = rules.length(topstitchInset);
   const clear = rounded(tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease), grid, 'up');
   // the slit opens to a ring: half of the largest thing's girth goes through, one at a time
   const passes = load.sheaves.map((sheaf) => sum(`${sheaf.name} passes`, [sheaf.across, sheaf.one, ease]));
   const opening = rounded(largest('opening', passes), grid, 'up');
   const drop = rounded(lengthParam(design, 'drop', params.drop, rules, `holders/${id}`), grid, 'nearest');
   const window = rounded(lengthParam(design, 'window', params.window, rules, `holders/${id}`), grid, 'nearest');
-  const beyond = rules.length('zip.beyond');
+  const beyond = rules.length(zipBeyond);
   const inner = largest('pocket, clear width', [
     clear,
     sum('opening and what is beside it', [opening, times(2, BESIDE)]),
@@ -148,7 +151,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
     given('bottom to zipper', zipperAt(detail, seat.height.value), from),
     minus(bite),
   ]);
-  const ease = { across: rules.length('ease.pocket.across').value, deep: rules.length('ease.pocket.deep').value };
+  const ease = { across: rules.length(easePocketAcross).value, deep: rules.length(easePocketDeep).value };
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
     const about = { holder: id, line, name };
     const required = tubeWidth(rectHalfGirth(across, load.thickness), walls, none);
@@ -170,7 +173,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
 export const zipPocket: HolderKind<ZipPocket> = {
   title: 'Zip pocket',
   params,
-  rules: ['ease.pocket.across', 'ease.pocket.deep', 'zip.beyond', 'topstitch.inset'],
+  rules: [easePocketAcross, easePocketDeep, zipBeyond, topstitchInset],
   shown: { clearWidth: 'clearWidth' },
   seats: ['leaf', 'wall'],
   suits: ({ thickness }) => ({ score: thickness <= 12 ? 0.4 : 0.2, why: 'For what must not fall out.' }),

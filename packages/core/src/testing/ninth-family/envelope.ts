@@ -11,6 +11,8 @@ import { lengthParam } from '../../holders/params.ts';
 import { BACK, crease } from '../../pieces/bend.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { lengthRule } from '../../shelves/rules/house-rule.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** A plain envelope of cloth that does not fray: one piece, folded once, sewn at both sides, its flap tucked in. */
 interface Envelope {
@@ -19,8 +21,10 @@ interface Envelope {
   flap: Derived;
 }
 
+/** A house rule of its own. */
+export const envelopeFlap = lengthRule('envelope.flap', 'closures', 'Flap of an envelope', 60, 20, 200, 'Tucked in.');
 const params = {
-  flap: { kind: 'length', title: 'Flap', rule: 'flap.overlap' },
+  flap: { kind: 'length', title: 'Flap', rule: envelopeFlap },
 } as const satisfies Record<string, ParamSpec>;
 const LEAST = given('least side', 60, { kind: 'standard', path: 'envelope/least' });
 const none = given('nothing', 0, { kind: 'standard', path: 'nothing' });
@@ -91,13 +95,13 @@ export const envelope: BodyKind<Envelope> = {
   orientation: 'lying',
   closures: ['none'],
   params,
-  rules: ['seam.allowance'],
+  rules: [seamAllowance],
   adapt: (_params, { rules, stacks }) => ({ rules, stacks: { ...stacks, lining: none } }),
   faces: () => [{ id: 'inside', title: 'in the envelope', seat: 'cavity' }],
   size,
   contribute({ detail: { width, height, flap } }, { rules }) {
     const [w, h, f] = [width.value, height.value, flap.value];
-    const seam = rules.length('seam.allowance');
+    const seam = rules.length(seamAllowance);
     const narrow = Math.min(10, w / 6);
     const stitch = through([
       ['mouth', [0, 0]],

@@ -1,0 +1,47 @@
+/** Rules that belong together, in the order in which they are shown. */
+export const ruleGroups = ['ease', 'edges', 'pockets', 'leaves', 'closures', 'cases', 'carrying'] as const;
+export type RuleGroup = (typeof ruleGroups)[number];
+
+interface CommonToRules {
+  /** Under which a setting of it is stored. */
+  id: string;
+  group: RuleGroup;
+  title: string;
+  why: string;
+}
+/** A length that the maker can change for all her designs, or for one. Common practice unless it says otherwise. */
+export interface LengthRule extends CommonToRules {
+  kind: 'length';
+  /** mm */
+  standard: number;
+  least: number;
+  most: number;
+}
+/** A choice that the maker can change for all her designs, or for one. */
+export interface ChoiceRule<T extends string = string> extends CommonToRules {
+  kind: 'choice';
+  standard: T;
+  choices: readonly T[];
+}
+export type HouseRule = LengthRule | ChoiceRule;
+/** House rules by id. */
+export type RuleTable = Readonly<Record<string, HouseRule>>;
+/** What a maker has set otherwise, by id: lengths in mm, or one of the choices. */
+export type RuleSettings = Readonly<Record<string, number | string>>;
+
+/** A house rule that is a length, mm. */
+export const lengthRule = (
+  id: string,
+  group: RuleGroup,
+  title: string,
+  standard: number,
+  least: number,
+  most: number,
+  why: string,
+): LengthRule => ({ kind: 'length', id, group, title, standard, least, most, why });
+
+/** A house rule that is a choice. */
+export const choiceRule = <T extends string>(rule: Omit<ChoiceRule<T>, 'kind'>): ChoiceRule<T> => ({
+  kind: 'choice',
+  ...rule,
+});
