@@ -5,10 +5,12 @@ import {
   type Board,
   type BoardHandle,
   type DesignDocument,
+  type Kinds,
   type Shelves,
   type Solution,
   topstitchInset,
 } from '@zindle/core';
+import { pageKinds } from '../store/page-kinds.ts';
 import { ruleSetting } from './rule-setting.ts';
 
 /** A size with its name, mm. */
@@ -27,18 +29,29 @@ export interface DrawnSide {
 }
 
 /** Every side of a design, with the topstitching that its rules ask for. */
-export const sidesOf = (document: DesignDocument, solution: Solution, shelves: Shelves): Board[] =>
-  boardsOf(document, solution, { topstitch: Number(ruleSetting(document, topstitchInset, shelves)) });
+export const sidesOf = (
+  document: DesignDocument,
+  solution: Solution,
+  shelves: Shelves,
+  kinds: Kinds = pageKinds,
+): Board[] =>
+  boardsOf(document, solution, { topstitch: Number(ruleSetting(document, topstitchInset, shelves)), kinds });
 
 /** One side with its sizes and the handles of what is in hand. */
-export function drawnSide(document: DesignDocument, solution: Solution, board: Board, selection: string): DrawnSide {
+export function drawnSide(
+  document: DesignDocument,
+  solution: Solution,
+  board: Board,
+  selection: string,
+  kinds: Kinds = pageKinds,
+): DrawnSide {
   const across = board.holders.flatMap((holder) => holder.across?.path ?? []);
   const paths = [...board.sizes.map(({ path }) => path), ...across, ...(board.note ? [board.note.path] : [])];
   const sizes = paths.flatMap((path): [string, DrawnSize][] => {
     const size = sizeAt(solution, path);
     return size ? [[path, { label: size.label, mm: size.value }]] : [];
   });
-  const handles = handlesOn(board, selection, document, solution);
+  const handles = handlesOn(board, selection, document, solution, kinds);
   return {
     board,
     sizes: Object.fromEntries(sizes),

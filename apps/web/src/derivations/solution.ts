@@ -1,5 +1,4 @@
 import {
-  builtInKinds,
   CoreError,
   solveDesign,
   solveMemo,
@@ -9,6 +8,7 @@ import {
   type Solution,
   type SolveMemo,
 } from '@zindle/core';
+import { pageKinds } from '../store/page-kinds.ts';
 import { shelvesNow } from '../store/shelves.ts';
 
 export type Solved = { ok: true; solution: Solution } | { ok: false; message: string };
@@ -17,11 +17,7 @@ export type Solved = { ok: true; solution: Solution } | { ok: false; message: st
 const known = new WeakMap<Kinds, { memo: SolveMemo; solved: WeakMap<Shelves, WeakMap<DesignDocument, Solved>> }>();
 
 /** The solution of a document; solved once for each state of it and of the shelves, with the same families. */
-export function solvedOf(
-  document: DesignDocument,
-  shelves: Shelves = shelvesNow(),
-  kinds: Kinds = builtInKinds,
-): Solved {
+export function solvedOf(document: DesignDocument, shelves: Shelves = shelvesNow(), kinds: Kinds = pageKinds): Solved {
   const ofKinds = known.get(kinds) ?? { memo: solveMemo(), solved: new WeakMap() };
   known.set(kinds, ofKinds);
   const ofShelves = ofKinds.solved.get(shelves) ?? new WeakMap<DesignDocument, Solved>();

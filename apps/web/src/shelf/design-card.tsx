@@ -1,4 +1,5 @@
 import { boardsOf, formatLength, type DesignDocument, type Solution } from '@zindle/core';
+import { useKinds } from '../store/kinds-context.ts';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { fileAddress, type ShelfRow } from '../api/client.ts';
@@ -41,7 +42,7 @@ export function DesignCard({ row, onRemove }: { row: ShelfRow; onRemove(): void 
 }
 
 function Readable({ name, document }: { name: string; document: DesignDocument }) {
-  const solved = solvedOf(document);
+  const solved = solvedOf(document, undefined, useKinds());
   const say = (mm: number) => formatLength(mm, { unit: document.unit });
   const stops = solved.ok ? solved.solution.findings.filter(({ severity }) => severity === 'stop').length : 1;
   return (
@@ -116,6 +117,6 @@ const SCALE = 1.3;
 const ROOM = { width: 322, height: 156 };
 
 function SmallBoard({ document, solution }: { document: DesignDocument; solution: Solution }) {
-  const [board] = boardsOf(document, solution);
+  const [board] = boardsOf(document, solution, { kinds: useKinds() });
   return board ? <SmallSide board={board} tints={tintsOf(document)} room={ROOM} most={SCALE} /> : null;
 }

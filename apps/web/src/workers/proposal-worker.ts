@@ -1,4 +1,5 @@
 import { boardsOf, proposeForms, type Board, type DesignDocument, type FormProposal, type Shelves } from '@zindle/core';
+import { pageKinds } from '../store/page-kinds.ts';
 
 /** The contents to find a form for. */
 export interface ProposalTask {
@@ -19,8 +20,8 @@ export interface ProposalDone {
 }
 
 onmessage = ({ data: { task, document, shelves } }: MessageEvent<ProposalTask>) => {
-  for (const { solution, ...proposal } of proposeForms(document, shelves)) {
-    const [board] = boardsOf(proposal.document, solution);
+  for (const { solution, ...proposal } of proposeForms(document, shelves, undefined, pageKinds)) {
+    const [board] = boardsOf(proposal.document, solution, { kinds: pageKinds });
     const finished = Object.values(solution.finished).map(({ label, value }) => ({ label, mm: value }));
     const plain: PlainProposal = { ...proposal, board, finished, thickness: solution.closedThickness.value };
     postMessage({ task, proposal: plain } satisfies ProposalDone);

@@ -1,5 +1,6 @@
-import { builtInKinds, solveDesign, solveMemo, type DesignDocument, type Shelves } from '@zindle/core';
+import { solveDesign, solveMemo, type DesignDocument, type Shelves } from '@zindle/core';
 import { drawnSide, sidesOf, type DrawnSide } from '../derivations/drawn-side.ts';
+import { pageKinds } from '../store/page-kinds.ts';
 
 /** The state of a design while something is dragged. */
 export interface SideTask {
@@ -24,9 +25,9 @@ onmessage = ({ data: { task, document, shelves, side, selection } }: MessageEven
   const done: SideDone = { task };
   try {
     if (!known) return;
-    const solution = solveDesign(document, known, builtInKinds, memo);
-    const board = sidesOf(document, solution, known).find(({ id }) => id === side);
-    if (board) done.drawn = drawnSide(document, solution, board, selection);
+    const solution = solveDesign(document, known, pageKinds, memo);
+    const board = sidesOf(document, solution, known, pageKinds).find(({ id }) => id === side);
+    if (board) done.drawn = drawnSide(document, solution, board, selection, pageKinds);
   } finally {
     postMessage(done);
   }

@@ -10,6 +10,7 @@ import {
   type Shelves,
   type Trial,
 } from '@zindle/core';
+import { pageKinds } from '../store/page-kinds.ts';
 
 /** What is to be put somewhere, and into which design. */
 export interface TrialTask {
@@ -27,7 +28,7 @@ export interface TrialDone {
 
 onmessage = ({ data }: MessageEvent<TrialTask>) => {
   const { task, document, shelves, what } = data;
-  const before = solveDesign(document, shelves);
+  const before = solveDesign(document, shelves, pageKinds);
   const tell = (place: string, trial: Trial) => {
     const { needs, changes, stops } = trial;
     postMessage({ task, place, trial: { needs, changes, stops } } satisfies TrialDone);
@@ -36,11 +37,11 @@ onmessage = ({ data }: MessageEvent<TrialTask>) => {
     const line = document.contents.find(({ id }) => id === what.line);
     const item = itemOf(document, line?.item, shelves.items);
     if (!line || !item) return;
-    for (const { id, place } of placesFor(document, item, line.id))
-      tell(id, tryEdit(document, putThings(line, '', place), before, shelves, line.id));
+    for (const { id, place } of placesFor(document, item, line.id, pageKinds))
+      tell(id, tryEdit(document, putThings(line, '', place), before, shelves, line.id, pageKinds));
     return;
   }
-  const holder = document.holders.find(({ id }) => id === what.holder);
-  for (const { id, spot } of spotsFor(document, what.holder))
-    tell(id, tryEdit(document, moveHolder(what.holder, '', spot), before, shelves, holder?.contents[0]?.line ?? ''));
+  const first = document.holders.find(({ id }) => id === what.holder)?.contents[0]?.line ?? '';
+  for (const { id, spot } of spotsFor(document, what.holder, pageKinds))
+    tell(id, tryEdit(document, moveHolder(what.holder, '', spot), before, shelves, first, pageKinds));
 };

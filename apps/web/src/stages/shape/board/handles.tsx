@@ -4,6 +4,7 @@ import type { Frame } from '../../../board/frame.ts';
 import type { DrawnSide } from '../../../derivations/drawn-side.ts';
 import { solvedOf } from '../../../derivations/solution.ts';
 import { useDesign } from '../../../store/design-context.ts';
+import { useKinds } from '../../../store/kinds-context.ts';
 import { newGesture } from '../../../store/gesture.ts';
 import { useLength } from '../../../ui/use-length.ts';
 import type { WithSolution } from '../../use-solved.ts';
@@ -31,6 +32,7 @@ const TRIED = 4;
 
 /** What can be dragged of the object in hand; every drag is one step of the history, and arrow keys do the same. */
 export function Handles({ handles, document, board, frame, onHold, atRest, boardAfter }: Props) {
+  const kinds = useKinds();
   const selection = useDesign((state) => state.selection);
   const placing = useDesign((state) => state.placing);
   const edit = useDesign((state) => state.edit);
@@ -41,7 +43,9 @@ export function Handles({ handles, document, board, frame, onHold, atRest, board
   useEffect(() => () => hold(false), [hold]);
   if (placing) return null;
   const found = ({ id, axis }: Pick<BoardHandle, 'id' | 'axis'>): BoardHandle | undefined =>
-    handlesOn(board, selection, atRest.document, atRest.solution).find((each) => each.id === id && each.axis === axis);
+    handlesOn(board, selection, atRest.document, atRest.solution, kinds).find(
+      (each) => each.id === id && each.axis === axis,
+    );
 
   /** px on the screen for each mm more, as the solved design shows it. */
   function perMm(handle: BoardHandle): number {
@@ -49,12 +53,12 @@ export function Handles({ handles, document, board, frame, onHold, atRest, board
     const up = handle.axis === 'x' ? 1 : -1;
     const more = handle.value + TRIED <= handle.most ? TRIED : -TRIED;
     const tried = handle.edit(handle.value + more).apply(document);
-    const solved = solvedOf(tried);
+    const solved = solvedOf(tried, undefined, kinds);
     const after = solved.ok ? { document: tried, solution: solved.solution } : undefined;
     const side = after && boardAfter(after);
     const moved =
       side &&
-      handlesOn(side, selection, after.document, after.solution).find(
+      handlesOn(side, selection, after.document, after.solution, kinds).find(
         ({ id, axis: same }) => id === handle.id && same === handle.axis,
       );
     const ratio = moved ? (moved.at[axis] - handle.at[axis]) / (moved.value - handle.value) : 0;

@@ -1,4 +1,4 @@
-import { boardsOf, standsOut, type Board } from '@zindle/core';
+import { boardsOf, standsOut, type Board, type Kinds } from '@zindle/core';
 import { useMemo, useState } from 'react';
 import { fitFrame, type Frame } from '../../../board/frame.ts';
 import { Rulers, RULER } from '../../../board/rulers.tsx';
@@ -10,6 +10,7 @@ import { drawnSide } from '../../../derivations/drawn-side.ts';
 import { useLiveSide } from '../../../derivations/live-side.ts';
 import { tintsOf } from '../../../derivations/tints.ts';
 import { useDesign, useOpenDesign } from '../../../store/design-context.ts';
+import { useKinds } from '../../../store/kinds-context.ts';
 import { useShelves } from '../../../store/shelves.ts';
 import { useLength, useUnit } from '../../../ui/use-length.ts';
 import type { WithSolution } from '../../use-solved.ts';
@@ -80,9 +81,10 @@ function Drawing({ document, solution, board: atRest, sides, frame, show, onHold
   const { store } = useOpenDesign();
   const selection = useDesign((state) => state.selection);
   const shelves = useShelves((state) => state.shelves);
+  const kinds = useKinds();
   const resting = useMemo(
-    () => drawnSide(document, solution, atRest, selection),
-    [document, solution, atRest, selection],
+    () => drawnSide(document, solution, atRest, selection, kinds),
+    [document, solution, atRest, selection, kinds],
   );
   const drawn = useLiveSide({ store, shelves, side: atRest.id, selection }) ?? resting;
   const tints = useMemo(() => tintsOf(document), [document]);
@@ -106,7 +108,7 @@ function Drawing({ document, solution, board: atRest, sides, frame, show, onHold
         {...on}
         onHold={onHold}
         atRest={{ document, solution }}
-        boardAfter={(after) => boardOf(after, board.id)}
+        boardAfter={(after) => boardOf(after, board.id, kinds)}
       />
       <BoardWords {...on} />
     </>
@@ -148,5 +150,5 @@ function BoardWords({ board: { title, note }, sizes }: OnBoard) {
 }
 
 /** The same side of another state of the design. */
-const boardOf = ({ document, solution }: WithSolution, id: string): Board | undefined =>
-  boardsOf(document, solution).find((board) => board.id === id);
+const boardOf = ({ document, solution }: WithSolution, id: string, kinds: Kinds): Board | undefined =>
+  boardsOf(document, solution, { kinds }).find((board) => board.id === id);

@@ -2,6 +2,7 @@ import type { Board } from '@zindle/core';
 import { useMemo, useState } from 'react';
 import { sidesOf } from '../../../derivations/drawn-side.ts';
 import { useDesign } from '../../../store/design-context.ts';
+import { useKinds } from '../../../store/kinds-context.ts';
 import { useShelves } from '../../../store/shelves.ts';
 import { PiecesBoard } from '../../cut/pieces-board.tsx';
 import type { WithSolution } from '../../use-solved.ts';
@@ -15,7 +16,8 @@ export function ShapeBoard({ document, solution }: WithSolution) {
   const selection = useDesign((state) => state.selection);
   const shelves = useShelves((state) => state.shelves);
   const [piece, choose] = useState<string>();
-  const boards = useMemo(() => sidesOf(document, solution, shelves), [document, solution, shelves]);
+  const kinds = useKinds();
+  const boards = useMemo(() => sidesOf(document, solution, shelves, kinds), [document, solution, shelves, kinds]);
   const shown = sideShown(boards, wanted, selection);
   const both = { document, solution };
   const board = boards.find(({ id }) => id === shown);
