@@ -47,6 +47,13 @@ describe('explain', () => {
       ['ease', 'house rule'],
     ]);
   });
+  test('what was rounded, and what was added up, say so', () => {
+    const both = sum('both', [slot, sum('two cards', [times(2, card)])]);
+    expect(explain(both).lines.map(({ label, note }) => [label, note])).toEqual([
+      ['slot', 'rounded'],
+      ['two cards', 'a sum'],
+    ]);
+  });
   test('of the largest, the lines are the demands', () => {
     const widest = explain(largest('widest', [card, ease]));
     expect(widest.how).toBe('largest');
@@ -73,5 +80,7 @@ describe('tabulate', () => {
     expect(new Set(ids).size).toBe(ids.length);
     for (const row of rows) for (const { from } of row.inputs) expect(ids).toContain(from);
     expect(ids).toHaveLength(5);
+    // what stands nowhere else is told under what it goes into, counted from one
+    expect(ids).toEqual(expect.arrayContaining(['a.1', 'a.2']));
   });
 });

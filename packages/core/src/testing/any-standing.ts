@@ -8,6 +8,7 @@ import {
 import { newDesign } from '../document/edits/new-design.ts';
 import { placeForMe } from '../document/edits/place.ts';
 import type { Item } from '../shelves/items/item.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { gridIds } from '../units/grid.ts';
 import { anyRules, anyStack, length } from './any-design.ts';
 
@@ -92,27 +93,20 @@ export const anyStanding = ({ body, closures, holderParams, lines: most = 3 }: F
       return { ...design, holders: design.holders.map((holder) => ({ ...holder, params })) };
     });
 
-/** Another thing, flat enough for a pocket, and the pocket on the outside that holds it. */
+/** Every family that may sit on the outside of a wall. */
+const onWalls = Object.entries(builtInKinds.holders).filter(([, { seats }]) => seats.includes('wall'));
+/** Whatever one of them lets the maker choose; what another does not know changes nothing there. */
+const choicesOnWalls: Record<string, string[]> = {};
+for (const [, { params }] of onWalls)
+  for (const [key, spec] of Object.entries(params))
+    if (spec.kind === 'choice') (choicesOnWalls[key] ??= []).push(...spec.choices.map(({ id }) => id));
+
+/** Another thing, flat enough for a pocket, and what holds it on the outside. */
 export const anyOutside = fc.record({
-  kind: fc.constantFrom(
-    'slip-pocket',
-    'bellows-pocket',
-    'mesh-pocket',
-    'page-sleeve',
-    'zip-pocket',
-    'zip-pocket',
-    'channel-pocket',
-    'loop-row',
-    'hold-straps',
-  ),
+  kind: fc.constantFrom(...onWalls.map(([kind]) => kind)),
   params: fc.record({
     visible: length(0, 60),
-    parts: fc.constantFrom('one', 'two'),
-    style: fc.constantFrom('window', 'applied', 'flap'),
-    way: fc.constantFrom('parallel', 'upright', 'crossed'),
-    gauge: fc.constantFrom('zipper-3', 'zipper-5'),
-    elastic: fc.constantFrom('elastic-20', 'elastic-40'),
-    below: fc.constantFrom('open', 'stitched'),
+    ...Object.fromEntries(Object.entries(choicesOnWalls).map(([key, ids]) => [key, fc.constantFrom(...ids)])),
   }),
   long: length(30, 160),
   short: length(20, 100),
@@ -120,7 +114,7 @@ export const anyOutside = fc.record({
   count: fc.integer({ min: 1, max: 2 }),
 });
 /** A thing and the holder for it, whatever kind that is. */
-export type Outside = Omit<typeof anyOutside extends fc.Arbitrary<infer T> ? T : never, 'kind'> & { kind: string };
+export type Outside = typeof anyOutside extends fc.Arbitrary<infer T> ? T : never;
 
 /** The design with a pocket on a face, holding a thing of its own; beside or above what is there already, or not at all. */
 export function withPocket(

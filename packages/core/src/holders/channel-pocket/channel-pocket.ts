@@ -1,14 +1,14 @@
 import { given, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
-import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { Contribution, OperationDraft } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { partedRings, patchRing } from '../../pieces/room.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeWidth } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
+import { patchOn, pocketClearances } from '../face-pocket/patch.ts';
 import { pocketFront } from '../face-pocket/front.ts';
-import { frontSeat, pocketParams, stitchedBeside, visibleHandle } from '../face-pocket/pocket.ts';
+import { frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   HeldContents,
@@ -20,8 +20,7 @@ import type {
 import type { CutPieces, Seat } from '../seat.ts';
 import { linesBetween } from '../panel-lines.ts';
 import { visibleParam } from '../params.ts';
-import { seatEdges } from '../seat-edges.ts';
-import { clearanceOf, standsOut } from '../sides.ts';
+import { standsOut } from '../sides.ts';
 import { easeChannelAcross } from '../channel-row/rules.ts';
 import { easePocketDeep } from '../face-pocket/rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -134,8 +133,7 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     { id, name: 'Channels', front: 'fold', role: 'pocket', width: seat.width, height: seat.height },
     inputs,
   );
-  const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs });
-  const [front, ...others] = made.pieces;
+  const [front] = made.pieces;
   const places = linesOf(detail);
   const line = (name: string, x: number, y: number): StitchLine => ({
     id: name,
@@ -143,70 +141,48 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     to: [x, y + seat.height.value],
     label: 'channel',
   });
-  const channels = places.map((_, index): Seam => ({
+  const between = places.map((_, index): Seam => ({
     id: `${own}#channel-${index + 1}`,
     kind: 'stitchedOn',
     a: faceLine(front!.id, `channel-${index + 1}`),
     b: faceLine(seat.host.piece, `${id}-channel-${index + 1}`),
   }));
-  const set = made.operations(
-    joins.map((join) => join.id),
-    seat.host.piece,
-  );
-  return contribution({
+  const sewn = patchOn({ id, seat, made, between, rooms: detail.channels.map(({ thing }) => [thing]) });
+  const [, ...others] = sewn.pieces;
+  const onHost = places.map((x, index) => line(`${id}-channel-${index + 1}`, seat.x + x, seat.y));
+  const channels: OperationDraft = {
+    id: `${own}/channels`,
+    phase: 'pockets',
+    needs: [`${own}/set`],
+    uses: [front!.id, seat.host.piece],
+    seams: between.map((seam) => seam.id),
+    text: say`Stitch the ${places.length} lines between the channels of ${id} from the bottom up to the mouth, back-tacking there. Try each thing before the next line.`,
+  };
+  return {
+    ...sewn,
     pieces: [{ ...front!, lines: places.map((x, index) => line(`channel-${index + 1}`, x, 0)) }, ...others],
-    joins: [...made.joins, ...joins, ...channels],
-    rooms: partedRings(
-      patchRing(made.wall, seat.host.piece, bounds, stitchedBeside),
-      channels.map((join) => join.id),
-    ).map((ring, index) => ({
-      id: `${own}/${index + 1}`,
-      holds: [detail.channels[index]!.thing.line],
-      rings: [ring],
-    })),
-    hostEdits: [
-      edit,
-      {
-        piece: seat.host.piece,
-        lines: places.map((x, index) => line(`${id}-channel-${index + 1}`, seat.x + x, seat.y)),
-      },
-    ],
-    operations: [
-      ...set,
-      {
-        id: `${own}/channels`,
-        phase: 'pockets',
-        needs: [`${own}/set`],
-        uses: [front!.id, seat.host.piece],
-        seams: channels.map((join) => join.id),
-        text: say`Stitch the ${places.length} lines between the channels of ${id} from the bottom up to the mouth, back-tacking there. Try each thing before the next line.`,
-      },
-    ].filter(({ seams, id: step }) => step !== `${own}/channels` || seams.length > 0) as Contribution['operations'],
-  });
+    joins: [...sewn.joins, ...between],
+    hostEdits: [...sewn.hostEdits, { piece: seat.host.piece, lines: onHost }],
+    operations: [...sewn.operations, ...(places.length > 0 ? [channels] : [])],
+  };
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
   const { channels, walls, bite, visible } = detail;
   const piece = cut(`holders/${id}/front`);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const end = piece.width - piece.allowance.left! - piece.allowance.right! - bite.value;
   const stops = [bite.value, ...linesOf(detail), end];
   const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
-  const ease = { across: rules.length(easeChannelAcross).value, deep: rules.length(easePocketDeep).value };
   return channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
     const about = { holder: id, line, name };
     const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
     const inside = sum('inside the mouth', [along, minus(visible)]);
-    return [
-      clearanceOf({
-        ...about,
-        direction: 'across',
-        required: tubeWidth(halfGirth, walls, none),
-        available,
-        ease: ease.across,
-      }),
-      clearanceOf({ ...about, direction: 'deep', required: inside, available: room, ease: ease.deep }),
-    ];
+    return pocketClearances(about, inputs, {
+      across: { required: tubeWidth(halfGirth, walls, none), available },
+      deep: { required: inside, available: room },
+      ease: inputs.rules.length(easeChannelAcross),
+    });
   });
 }
 

@@ -15,11 +15,11 @@ import type {
 } from '../holder-kind.ts';
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
-import { clearanceOf } from '../sides.ts';
 import { contributePouch } from './contribute.ts';
 import type { DividerPouch } from './pouch.ts';
 import { dividerAbove } from './rules.ts';
 import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
+import { pocketClearances } from '../face-pocket/patch.ts';
 
 const none = sum('no ease', []);
 /** Common practice: a zipper stops this far before the side seams. */
@@ -152,7 +152,7 @@ function onBase(
   return { halfDepth: deep, panel: sum('pouch, zipper to bottom line', [panel, minus(halfDepth), deep]) };
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
   const { load, walls, opening, halfDepth } = detail;
   const piece = cut(`holders/${id}/pouch-front`);
   const from = { kind: 'cut', path: `holders/${id}/pouch-front` } as const;
@@ -160,21 +160,13 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
   const available = given('between the sides, as cut', piece.width - left - right, from);
   const high = given('zipper to bottom line, as cut', piece.height - mouth - bottom, from);
   const room = sum('zipper to base', [high, minus(halfDepth)]);
-  const ease = { across: rules.length(easePocketAcross).value, deep: rules.length(easePocketDeep).value };
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
     const about = { holder: id, line, name };
-    const required = tubeWidth(rectHalfGirth(across, load.thickness), walls, none);
-    return [
-      clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
-      clearanceOf({
-        ...about,
-        direction: 'through',
-        required: sum('half its girth', [across, one]),
-        available: opening,
-        ease: ease.across,
-      }),
-      clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
-    ];
+    return pocketClearances(about, inputs, {
+      across: { required: tubeWidth(rectHalfGirth(across, load.thickness), walls, none), available },
+      through: { required: sum('half its girth', [across, one]), available: opening },
+      deep: { required: deep, available: room },
+    });
   });
 }
 

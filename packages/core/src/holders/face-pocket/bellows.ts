@@ -1,9 +1,8 @@
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { type Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { linesOf, partedRings, patchRing } from '../../pieces/room.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import type {
@@ -17,10 +16,10 @@ import type {
 } from '../holder-kind.ts';
 import type { CutPieces, Seat } from '../seat.ts';
 import { choiceParam } from '../params.ts';
-import { seatEdges } from '../seat-edges.ts';
-import { clearanceOf, type Sheaf } from '../sides.ts';
+import { type Sheaf } from '../sides.ts';
+import { patchOn, pocketClearances } from './patch.ts';
 import { pocketFront } from './front.ts';
-import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, stitchedBeside, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -151,29 +150,19 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     { id, name: 'Bellows pocket', front: 'fold', role: 'pocket', width, height: seat.height },
     inputs,
   );
-  const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs, ease: { bottom: { by: fullness } } });
-  const [front, ...others] = made.pieces;
   const middle = rooms.length > 1 ? middleSeam(id, seat, width.value) : undefined;
-  const pleated = {
-    ...front!,
-    lines: [...pleatLines(detail, width.value, seat.height.value), ...(middle ? [middle.onFront] : [])],
-  };
-  const seams = [...joins, ...(middle ? [middle.seam] : [])];
-  const set = made.operations(
-    seams.map((join) => join.id),
-    seat.host.piece,
-  );
-  return contribution({
-    pieces: [pleated, ...others],
-    joins: [...made.joins, ...seams],
-    hostEdits: [edit, ...(middle ? [{ piece: seat.host.piece, lines: [middle.onHost] }] : [])],
-    rooms: partedRings(
-      patchRing(made.wall, seat.host.piece, bounds, stitchedBeside),
-      middle ? [middle.seam.id] : [],
-    ).map((ring, index) => ({ id: `holders/${id}/${index + 1}`, holds: linesOf(rooms[index]!), rings: [ring] })),
-    hardware: made.hardware,
+  const between = middle ? [middle.seam] : [];
+  const sewn = patchOn({ id, seat, made, ease: { bottom: { by: fullness } }, between, rooms });
+  const [front, ...others] = sewn.pieces;
+  const lines = [...pleatLines(detail, width.value, seat.height.value), ...(middle ? [middle.onFront] : [])];
+  const [set, ...before] = [...sewn.operations].reverse();
+  return {
+    ...sewn,
+    pieces: [{ ...front!, lines }, ...others],
+    joins: [...sewn.joins, ...between],
+    hostEdits: [...sewn.hostEdits, ...(middle ? [{ piece: seat.host.piece, lines: [middle.onHost] }] : [])],
     operations: [
-      ...set.slice(0, -1),
+      ...before.reverse(),
       {
         id: `holders/${id}/pleat`,
         phase: 'prepare',
@@ -182,9 +171,13 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
         seams: [],
         text: say`Fold the pleats of pocket ${id} on their lines towards the sides and baste them along the bottom: it is ${mm(fullness.value)} wider than the back behind it. At the mouth it stays full.`,
       },
-      ...set.slice(-1).map((operation) => ({ ...operation, needs: [`holders/${id}/pleat`] })),
+      {
+        ...set!,
+        needs: [`holders/${id}/pleat`],
+        seams: [...set!.seams, ...between.map((seam) => seam.id)],
+      },
     ],
-  });
+  };
 }
 
 /** Each room has its fullness in two pleats, one towards each side. */
@@ -221,26 +214,24 @@ function middleSeam(id: string, { host, x, y, width, height }: Seat, front: numb
   return { onFront, onHost, seam };
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
   const { load, rooms, bite, backSpan, front } = detail;
-  const seam = rules.length(seamAllowance);
+  const seam = inputs.rules.length(seamAllowance);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
   const whole = sum('front, as cut', [given('cut width', piece.width, from), times(-2, seam), times(-2, bite)]);
   const share = given('share of a room', 1 / rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');
   const available = product('front of a room, as cut', [whole, share]);
   const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
-  const ease = { across: rules.length(easePocketAcross).value, deep: rules.length(easePocketDeep).value };
   return rooms.flatMap((sheaves) =>
     sheaves.flatMap(({ line, name, deep, across }): Clearance[] => {
       const thing = { width: across, thickness: pile(sheaves), backSpan, frontThickness: front };
-      const about = { holder: id, line, name };
-      const required = flatBackPocket(thing).frontLength;
       const inside = sum('inside the mouth', [deep, minus(load.visible)]);
-      return [
-        clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
-        clearanceOf({ ...about, direction: 'deep', required: inside, available: room, ease: ease.deep }),
-      ];
+      const about = { holder: id, line, name };
+      return pocketClearances(about, inputs, {
+        across: { required: flatBackPocket(thing).frontLength, available },
+        deep: { required: inside, available: room },
+      });
     }),
   );
 }

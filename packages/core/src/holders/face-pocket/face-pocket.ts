@@ -1,8 +1,7 @@
 import { nothing } from '../../derived/constants.ts';
 import { given, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params, Role } from '../../document/design-document.ts';
-import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf, patchRing } from '../../pieces/room.ts';
+import { type Contribution } from '../../pieces/contribution.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { HouseRule } from '../../shelves/rules/house-rule.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
@@ -16,19 +15,9 @@ import type {
   PlacedHolder,
 } from '../holder-kind.ts';
 import type { CutPieces, Seat } from '../seat.ts';
-import { seatEdges } from '../seat-edges.ts';
-import { clearanceOf } from '../sides.ts';
+import { patchOn, pocketClearances } from './patch.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
-import {
-  frontSeat,
-  loadOf,
-  pocketParams,
-  sheafSlabs,
-  sheafThings,
-  stitchedBeside,
-  visibleHandle,
-  type PocketLoad,
-} from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, visibleHandle, type PocketLoad } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -148,34 +137,12 @@ function contribute(style: PocketStyle, { id, seat, detail }: Placed, inputs: Ho
   const less = detail.less.value > 0 && {
     bottom: { by: sum('stretched across', [minus(detail.less)]) },
   };
-  const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs, ...(less && { ease: less }) });
-  return contribution({
-    pieces: made.pieces,
-    joins: [...made.joins, ...joins],
-    hostEdits: [edit],
-    rooms: [
-      {
-        id: `holders/${id}/1`,
-        holds: linesOf(detail.load.sheaves),
-        rings: [patchRing(made.wall, seat.host.piece, bounds, stitchedBeside)],
-      },
-    ],
-    hardware: made.hardware,
-    operations: made.operations(
-      joins.map((join) => join.id),
-      seat.host.piece,
-    ),
-  });
+  return patchOn({ id, seat, made, rooms: [detail.load.sheaves], ...(less && { ease: less }) });
 }
 
-function readBack(
-  style: PocketStyle,
-  cut: CutPieces,
-  { id, seat, detail }: Placed,
-  { rules }: HolderInputs,
-): Clearance[] {
+function readBack(style: PocketStyle, cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
   const { load, bite, front, back, less } = detail;
-  const seam = rules.length(seamAllowance);
+  const seam = inputs.rules.length(seamAllowance);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
   const width = given('cut width', piece.width, from);
@@ -185,24 +152,11 @@ function readBack(
   const high = folded ? given('bottom to mouth', Math.min(...piece.folds), from) : seat.height;
   const room = sum('clear depth', [high, minus(bite)]);
   return load.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
-    const required = tubeWidth(rectHalfGirth(across, load.thickness), { front, back }, none);
-    const about = { holder: id, line, name };
     const inside = sum('inside the mouth', [deep, minus(load.visible)]);
-    return [
-      clearanceOf({
-        ...about,
-        direction: 'across',
-        required,
-        available,
-        ease: rules.length(easePocketAcross).value,
-      }),
-      clearanceOf({
-        ...about,
-        direction: 'deep',
-        required: inside,
-        available: room,
-        ease: rules.length(easePocketDeep).value,
-      }),
-    ];
+    const about = { holder: id, line, name };
+    return pocketClearances(about, inputs, {
+      across: { required: tubeWidth(rectHalfGirth(across, load.thickness), { front, back }, none), available },
+      deep: { required: inside, available: room },
+    });
   });
 }

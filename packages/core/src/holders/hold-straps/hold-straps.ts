@@ -4,9 +4,8 @@ import { byRule, given, minus, product, rounded, sum, times, type Derived, type 
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf, strapRing } from '../../pieces/room.ts';
+import { linesOf } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import { loop } from '../../sizing/loop.ts';
@@ -25,6 +24,7 @@ import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
 import { clearanceOf } from '../sides.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { stripOn } from '../strip-on.ts';
 
 const params = {
   way: {
@@ -179,12 +179,15 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
       label: strap === 0 && end === 0 ? `straps of ${id}` : '',
     }));
   });
-  const joins = host.map((line, index): Seam => ({
-    id: `${own}#${line.id}`,
-    kind: 'stitchedOn',
-    a: edgePart(piece, index % 2 === 0 ? 'left' : 'right', 0, detail.elastic.wide.value),
-    b: faceLine(seat.host.piece, line.id),
-  }));
+  const sewn = stripOn({
+    id,
+    piece,
+    host: seat.host.piece,
+    stitches: host.map((line, index) => ({
+      line,
+      on: { edge: index % 2 === 0 ? 'left' : 'right', from: 0, to: detail.elastic.wide.value },
+    })),
+  });
   return contribution({
     pieces: [
       strip({
@@ -196,13 +199,13 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
         count: 2,
       }),
     ],
-    hostEdits: [{ piece: seat.host.piece, lines: host }],
-    joins,
+    hostEdits: [sewn.edit],
+    joins: sewn.joins,
     rooms: [
       {
         id: `${own}/1`,
         holds: linesOf(detail.load.sheaves),
-        rings: [0, 2].map((first) => strapRing(piece, seat.host.piece, [joins[first]!.id, joins[first + 1]!.id])),
+        rings: [0, 2].map((first) => sewn.ring(first, first + 1)),
       },
     ],
     hardware: [{ id: ELASTIC, count: 2, length: 2 * length.value }],
@@ -212,7 +215,7 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
         phase: 'pockets',
         needs: [],
         uses: [piece, seat.host.piece],
-        seams: joins.map((join) => join.id),
+        seams: sewn.joins.map((join) => join.id),
         text: say`Stitch both ends of each elastic strap of ${id} down on their lines, turned under, twice. Try the thing: it must not lift.`,
       },
     ],

@@ -1,13 +1,14 @@
 import { byRule, minus, rounded, sum, times, type Rule } from '../../derived/derived.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { strapRing, type Ring, type Room } from '../../pieces/room.ts';
+import type { Ring, Room } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { middles, rowsAt, type LoopRow } from './row.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { stripOn } from '../strip-on.ts';
 
 type Placed = PlacedHolder<LoopRow>;
 
@@ -58,19 +59,20 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
       label: index === 0 ? `loops of ${id}` : '',
     })),
   );
-  const joins = host.map((line, index): Seam => ({
-    id: `${own}#${line.id}`,
-    kind: 'stitchedOn',
-    a: faceLine(piece, lines[index % lines.length]!.id),
-    b: faceLine(seat.host.piece, line.id),
-  }));
+  const sewn = stripOn({
+    id,
+    piece,
+    host: seat.host.piece,
+    stitches: host.map((line, index) => ({ line, on: { line: lines[index % lines.length]!.id } })),
+  });
   const bottoms = detail.pockets ? bottomsOf({ id, seat, detail }, piece, stitches) : [];
   const rooms = detail.loops.map(({ thing }, index): Room => ({
     id: `${own}/${index + 1}`,
     holds: [thing.line],
-    rings: Array.from({ length: detail.rows }, (_, row) =>
-      loopRing(own, [piece, seat.host.piece], `${id}-loop-${row + 1}`, index, bottoms[index]?.join.id),
-    ),
+    rings: Array.from({ length: detail.rows }, (_, row) => {
+      const first = row * lines.length + 2 * index;
+      return closedBelow(sewn.ring(first, first + 1), bottoms[index]?.join.id);
+    }),
   }));
   return contribution({
     rooms,
@@ -87,8 +89,8 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
         lines,
       },
     ],
-    hostEdits: [{ piece: seat.host.piece, lines: [...host, ...bottoms.map(({ line }) => line)] }],
-    joins: [...joins, ...bottoms.map(({ join }) => join)],
+    hostEdits: [sewn.edit, { piece: seat.host.piece, lines: bottoms.map(({ line }) => line) }],
+    joins: [...sewn.joins, ...bottoms.map(({ join }) => join)],
     hardware: [{ id: detail.band.id, count: detail.rows, length: detail.rows * length.value }],
     operations: [
       {
@@ -96,25 +98,20 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
         phase: 'pockets',
         needs: [],
         uses: [piece, seat.host.piece],
-        seams: [...joins, ...bottoms.map(({ join }) => join)].map((join) => join.id),
+        seams: [...sewn.joins, ...bottoms.map(({ join }) => join)].map((join) => join.id),
         text: say`Mark the elastic of ${id}, lay it on its lines and stitch it down at every mark, back and forth: ${detail.loops.length} loops, the elastic a little shorter than the way over the things. Try each before the next.${detail.pockets ? ' Then stitch the lower edge down between them, what is too much in a small pleat on each side.' : ''}`,
       },
     ],
   });
 }
 
-/** The elastic over one thing; a pocket is closed below too. */
-function loopRing(
-  own: string,
-  [elastic, host]: readonly [string, string],
-  row: string,
-  index: number,
-  bottom: string | undefined,
-): Ring {
-  const ring = strapRing(elastic, host, [`${own}#${row}-${2 * index + 1}`, `${own}#${row}-${2 * index + 2}`]);
-  if (bottom === undefined) return ring;
-  return { walls: ring.walls.map((wall, at) => ({ ...wall, base: { seam: bottom, side: at === 0 ? 'a' : 'b' } })) };
-}
+/** A pocket is stitched down along its lower edge too. */
+const closedBelow = ({ walls }: Ring, bottom: string | undefined): Ring => ({
+  walls: walls.map((wall, at) => ({
+    ...wall,
+    ...(bottom !== undefined && { base: { seam: bottom, side: at === 0 ? 'a' : 'b' } }),
+  })),
+});
 
 /** The lower edge of each pocket: the elastic is longer there than its place, and laid in two small pleats. */
 function bottomsOf({ id, seat, detail }: Pick<Placed, 'id' | 'seat' | 'detail'>, piece: string, stitches: number[]) {

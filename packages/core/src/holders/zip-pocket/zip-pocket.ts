@@ -14,7 +14,6 @@ import type {
 } from '../holder-kind.ts';
 import type { CutPieces, Seat } from '../seat.ts';
 import { choiceParam, chosen, lengthParam } from '../params.ts';
-import { clearanceOf } from '../sides.ts';
 import { contributeApplied } from './applied.ts';
 import { contributeWindow } from './window.ts';
 import type { Gauge } from './zipper.ts';
@@ -22,6 +21,7 @@ import { STRIP, zipperAt, type ZipPocket, type ZipStyle } from './zip.ts';
 import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 import { zipDrop, zipWindow } from './rules.ts';
 import { topstitchInset, zipBeyond } from '../../shelves/rules/common-rules.ts';
+import { pocketClearances } from '../face-pocket/patch.ts';
 
 const params = {
   style: {
@@ -140,7 +140,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, 
   };
 }
 
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
   const { load, walls, bite, style } = detail;
   const piece = cut(`holders/${id}/${style === 'window' ? 'bag' : 'front'}`);
   const from = { kind: 'cut', path: `holders/${id}` } as const;
@@ -151,21 +151,13 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
     given('bottom to zipper', zipperAt(detail, seat.height.value), from),
     minus(bite),
   ]);
-  const ease = { across: rules.length(easePocketAcross).value, deep: rules.length(easePocketDeep).value };
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
     const about = { holder: id, line, name };
-    const required = tubeWidth(rectHalfGirth(across, load.thickness), walls, none);
-    return [
-      clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
-      clearanceOf({
-        ...about,
-        direction: 'through',
-        required: sum('half its girth', [across, one]),
-        available: detail.opening,
-        ease: ease.across,
-      }),
-      clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
-    ];
+    return pocketClearances(about, inputs, {
+      across: { required: tubeWidth(rectHalfGirth(across, load.thickness), walls, none), available },
+      through: { required: sum('half its girth', [across, one]), available: detail.opening },
+      deep: { required: deep, available: room },
+    });
   });
 }
 
