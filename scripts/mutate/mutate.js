@@ -1,0 +1,125 @@
+// Makes one fault at a time in a copy of the core and says which of them no test noticed: every sum of the sizing rules, and a
+// seeded sample of all faults in numbers, holders, closures and bodies. Run: ./zindle test --mutate [--seed=1] [--sample=200]
+// [--only=PATTERN of file:line].
+import { execFile } from 'node:child_process';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { cpus, tmpdir } from 'node:os';
+import { dirname, join, relative } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { parseArgs, promisify } from 'node:util';
+import { mutantsOf } from './mutants-of.js';
+import { sampleOf } from './sample-of.js';
+
+const run = promisify(execFile);
+const root = fileURLToPath(new URL('../..', import.meta.url));
+const CORE = 'packages/core/src';
+const KEPT = `${CORE}/testing/fixtures`;
+/** Where faults are drawn from, and what share of the sample falls to each. */
+const SAMPLED = { derived: 0.1, holders: 0.35, closures: 0.2, bodies: 0.35 };
+/** Tests that take long and use none of it that others do not. */
+const UNTOUCHED = ['packing/', 'shelf-csv/', 'store/gestures'];
+/** Of all faults found, the share that tests must notice. */
+const WANTED = 0.97;
+/** A fault that makes it run on for ever is noticed. */
+const LONGEST = 15 * 60_000;
+
+const { values: given } = parseArgs({
+  options: {
+    seed: { type: 'string', default: '1' },
+    sample: { type: 'string', default: '200' },
+    only: { type: 'string', default: '' },
+  },
+});
+
+/** What is run, one after another until something is red: what is quick first, then a few random designs of each family, then
+ * all of the core and what the page makes of it, with more of them. */
+function stagesFor(file) {
+  const [floor] = relative(CORE, file).split('/');
+  const near = floor === 'sizing' ? ['sizing', 'quick-sums'] : [floor];
+  const inCore = (paths) => paths.map((path) => `${CORE}/${path}`);
+  return [
+    { paths: inCore([...near, 'demo', 'solve/(kept-designs|joints|worked|solve-design)\\.test']), runs: 0.05 },
+    { paths: inCore(['boards', 'pieces', 'solve/(?!pins|bad-input)[a-z-]+\\.test']), runs: 0.05 },
+    { paths: inCore(['solve/properties', 'kinds']), runs: 0.05 },
+    { paths: [CORE, 'apps/web'], runs: 0.2 },
+  ];
+}
+
+function faultsIn(folder) {
+  const sources = readdirSync(join(root, CORE, folder), { recursive: true })
+    .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'))
+    .sort();
+  return sources.flatMap((name) => {
+    const file = `${CORE}/${folder}/${name}`;
+    const way = relative(dirname(file), `${CORE}/testing/plus-one.ts`);
+    const helper = way.startsWith('.') ? way : `./${way}`;
+    return mutantsOf(readFileSync(join(root, file), 'utf8'), helper).map((fault) => ({ file, ...fault }));
+  });
+}
+
+/** A copy of what the tests need; packages are shared. */
+function copy() {
+  const folder = mkdtempSync(join(tmpdir(), 'zindle-mutants-'));
+  for (const part of ['packages', 'docs', 'package.json', 'jest.config.js', 'tsconfig.base.json', 'apps/web'])
+    cpSync(join(root, part), join(folder, part), { recursive: true });
+  symlinkSync(join(root, 'node_modules'), join(folder, 'node_modules'));
+  return folder;
+}
+
+/** The test file that is red, or nothing; what runs on for ever is red too. */
+async function redIn(folder, { paths, runs }) {
+  const jest = ['--experimental-vm-modules', 'node_modules/jest/bin/jest.js', '--silent', '--bail', '-i', ...paths];
+  const env = { ...process.env, ZINDLE_RUNS: String(runs) };
+  const options = { cwd: folder, env, maxBuffer: 1e9, timeout: LONGEST };
+  try {
+    await run(process.execPath, [...jest, '--testPathIgnorePatterns', ...UNTOUCHED], options);
+    return undefined;
+  } catch ({ stderr, killed }) {
+    return /^FAIL (\S+)/m.exec(stderr)?.[1] ?? (killed ? 'no end' : 'no start');
+  }
+}
+
+async function survives(folder, { file, line, sort, was, by, text }) {
+  const path = join(folder, file);
+  const before = readFileSync(path, 'utf8');
+  writeFileSync(path, text);
+  const begun = Date.now();
+  let red;
+  for (const stage of stagesFor(file)) red ??= await redIn(folder, stage);
+  writeFileSync(path, before);
+  // a random design that failed is kept, and would fail in the next run too
+  rmSync(join(folder, KEPT), { recursive: true, force: true });
+  cpSync(join(root, KEPT), join(folder, KEPT), { recursive: true });
+  const seconds = Math.round((Date.now() - begun) / 1000);
+  console.log(`${red ? `noticed by ${red}` : 'NOT NOTICED'}, ${seconds} s: ${file}:${line} ${sort}: ${was} -> ${by}`);
+  return !red;
+}
+
+const sums = faultsIn('sizing').filter(({ by }) => by.startsWith('plusOne'));
+const others = Object.entries(SAMPLED).flatMap(([folder, share]) =>
+  sampleOf(faultsIn(folder), Math.round(share * Number(given.sample)), Number(given.seed)),
+);
+const only = new RegExp(given.only);
+const faults = [...sums, ...others].filter(({ file, line }) => only.test(`${file}:${line}`));
+const waiting = [...faults];
+let survivors = 0;
+let done = 0;
+async function work() {
+  const folder = copy();
+  try {
+    for (let fault = waiting.shift(); fault; fault = waiting.shift()) {
+      if (await survives(folder, fault)) survivors += 1;
+      done += 1;
+      if (done % 10 === 0) console.log(`${done} of ${faults.length}, ${survivors} not noticed`);
+    }
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+await Promise.all(Array.from({ length: Math.max(1, Math.min(4, cpus().length)) }, work));
+const noticed = faults.length - survivors;
+console.log(
+  `${noticed} of ${faults.length} faults turn a test red (${((100 * noticed) / faults.length).toFixed(1)} %).`,
+);
+process.exit(noticed >= WANTED * faults.length ? 0 : 1);
