@@ -92,6 +92,7 @@ function isPlain(design: DesignDocument, line: string): boolean {
   const item = itemOf(design, design.contents.find(({ id }) => id === line)?.item, standardItems);
   return !!item && item.girth === undefined && !item.edgeRadius && !item.section && !item.planRadius;
 }
+const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 /** Whether a wall is elastic, tape, or mesh that is stretched over what it holds. */
 const gives =
   ({ pieces }: Solution) =>
@@ -144,6 +145,24 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
       const own = rooms.filter((room) => room.id.startsWith(`holders/${id}/`));
       expect(new Set(own.flatMap(({ holds }) => holds))).toEqual(new Set(things.map(({ line }) => line)));
       expect(own.flatMap((room) => tighter(design, solution, room, things, inset))).toEqual([]);
+    }
+  },
+
+  'things are drawn beside each other as they were measured, from the left or in the middle of a wider seat'(
+    _,
+    { holders },
+  ) {
+    for (const { id, seat, slabs, things } of holders) {
+      const lying = slabs.flatMap(({ of, x0, x1 }) => ('line' in of ? [{ line: of.line, x0, x1 }] : []));
+      if (lying.length !== things.length) continue;
+      // by how much each thing is drawn further right than it was measured: one way for all of them
+      const drawn = things.map(({ line, x, width }) =>
+        lying.filter((slab) => slab.line === line && near(slab.x1 - slab.x0, width)).map(({ x0 }) => x - seat.x - x0),
+      );
+      const ways = (drawn[0] ?? []).filter((by) => drawn.every((others) => others.some((other) => near(other, by))));
+      const middle = (Math.min(...lying.map(({ x0 }) => x0)) + Math.max(...lying.map(({ x1 }) => x1))) / 2;
+      const right = ways.filter((by) => near(by, 0) || Math.abs(middle + by - seat.width.value / 2) < 1);
+      expect([id, things.length === 0 || right.length > 0]).toEqual([id, true]);
     }
   },
 
