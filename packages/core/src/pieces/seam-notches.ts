@@ -201,5 +201,9 @@ const onRun = ({ notches }: Piece, { parts }: EdgeRun): Notch[] =>
   );
 
 function meet(notch: Notch, { name }: Notch): void {
-  if (name !== undefined && !notch.meets?.includes(name)) notch.meets = [...(notch.meets ?? []), name];
+  if (name === undefined) return;
+  // a list of its own, made here: nobody else has seen it yet
+  const meets = notch.meets as string[] | undefined;
+  if (!meets) notch.meets = [name];
+  else if (!meets.includes(name)) meets.push(name);
 }

@@ -7,7 +7,7 @@ import type { HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
 import type { CutPieces, Seat, Side } from '../holders/seat.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
-import { remembered, solveMemo, type SolveMemo } from './memo.ts';
+import { remembered, type SolveMemo } from './memo.ts';
 import type { Resolved } from './resolve.ts';
 import type { SolvedHolder } from './solution.ts';
 
@@ -19,7 +19,7 @@ export function measureHolders(
   { held }: Resolved,
   inputs: BodyInputs,
   kinds: Kinds,
-  memo: SolveMemo = solveMemo(),
+  memo?: SolveMemo,
 ): MeasuredHolders {
   return new Map(
     document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
@@ -27,7 +27,8 @@ export function measureHolders(
       const family = kindOf(kinds.holders, kind);
       if (!family || contents.length === 0 || misplaced(id, family, document, specs)) return [];
       const measure = (watched: BodyInputs) => family.measure(params, contents, { ...watched, id });
-      return [[id, remembered(memo, { id, kind, params, contents }, inputs, measure)]];
+      // without a memo nobody asks again: nothing is watched
+      return [[id, memo ? remembered(memo, { id, kind, params, contents }, inputs, measure) : measure(inputs)]];
     }),
   );
 }
