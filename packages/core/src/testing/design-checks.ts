@@ -148,11 +148,13 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
     }
   },
 
-  'things are drawn beside each other as they were measured, from the left or in the middle of a wider seat'(
+  'things are drawn on their seat, beside each other as they were measured, from the left or in the middle'(
     _,
     { holders },
   ) {
-    for (const { id, seat, slabs, things } of holders) {
+    for (const { id, seat, slabs, things, mouths } of holders) {
+      const lowest = Math.min(...things.map(({ y }) => y), ...mouths.map(({ bottom }) => bottom));
+      expect([id, lowest >= seat.y - 1e-6]).toEqual([id, true]);
       const lying = slabs.flatMap(({ of, x0, x1 }) => ('line' in of ? [{ line: of.line, x0, x1 }] : []));
       if (lying.length !== things.length) continue;
       // by how much each thing is drawn further right than it was measured: one way for all of them
