@@ -2,7 +2,7 @@
 // seeded sample of all faults in numbers, holders, closures and bodies. Run: ./zindle test --mutate [--seed=1] [--sample=200]
 // [--only=PATTERN of file:line].
 import { execFile } from 'node:child_process';
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { cpSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -32,7 +32,7 @@ const { values: given } = parseArgs({
 });
 
 /** What is run, one after another until something is red: what is quick first, then a few random designs of each family, then
- * all of the core and what the page makes of it, with more of them. */
+ * the rest of the core and what the page makes of it. */
 function stagesFor(file) {
   const [floor] = relative(CORE, file).split('/');
   const near = floor === 'sizing' ? ['sizing', 'quick-sums'] : [floor];
@@ -41,7 +41,7 @@ function stagesFor(file) {
     { paths: inCore([...near, 'demo', 'solve/(kept-designs|joints|worked|solve-design)\\.test']), runs: 0.05 },
     { paths: inCore(['boards', 'pieces', 'solve/(?!pins|bad-input)[a-z-]+\\.test']), runs: 0.05 },
     { paths: inCore(['solve/properties', 'kinds']), runs: 0.05 },
-    { paths: [CORE, 'apps/web'], runs: 0.2 },
+    { paths: inCore(['(?!solve/properties|kinds|boards|pieces)[a-z-]+/']).concat('apps/web'), runs: 0.05 },
   ];
 }
 
@@ -57,9 +57,11 @@ function faultsIn(folder) {
   });
 }
 
-/** A copy of what the tests need; packages are shared. */
-function copy() {
-  const folder = mkdtempSync(join(tmpdir(), 'zindle-mutants-'));
+/** A copy of what the tests need; packages are shared. It has the same place in every run, so that what was compiled is found
+ * again. */
+function copy(number) {
+  const folder = join(tmpdir(), `zindle-mutants-${number}`);
+  rmSync(folder, { recursive: true, force: true });
   for (const part of ['packages', 'docs', 'package.json', 'jest.config.js', 'tsconfig.base.json', 'apps/web'])
     cpSync(join(root, part), join(folder, part), { recursive: true });
   symlinkSync(join(root, 'node_modules'), join(folder, 'node_modules'));
@@ -104,8 +106,8 @@ const faults = [...sums, ...others].filter(({ file, line }) => only.test(`${file
 const waiting = [...faults];
 let survivors = 0;
 let done = 0;
-async function work() {
-  const folder = copy();
+async function work(number) {
+  const folder = copy(number);
   try {
     for (let fault = waiting.shift(); fault; fault = waiting.shift()) {
       if (await survives(folder, fault)) survivors += 1;
@@ -117,7 +119,7 @@ async function work() {
   }
 }
 
-await Promise.all(Array.from({ length: Math.max(1, Math.min(4, cpus().length)) }, work));
+await Promise.all(Array.from({ length: Math.max(1, Math.min(4, cpus().length)) }, (_, index) => work(index + 1)));
 const noticed = faults.length - survivors;
 console.log(
   `${noticed} of ${faults.length} faults turn a test red (${((100 * noticed) / faults.length).toFixed(1)} %).`,
