@@ -30,11 +30,14 @@ export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): {
   } satisfies Record<Side, { from: [number, number]; to: [number, number]; length: number }>;
   const sides = (Object.keys(runs) as Side[]).filter((side) => seat.edges[side].kind !== 'free');
   const stitched = sides.filter((side) => seat.edges[side].kind === 'stitchedOn');
+  const nameOf = (side: Side, index = 0) => {
+    const doubled = (runs[side]?.length ?? 0) > 1;
+    return `holders/${id}#${doubled ? `${side}-${index === 0 ? 'front' : 'back'}` : side}`;
+  };
   const joins = sides.flatMap((side) =>
     runs[side]!.map((run, index): Seam => {
       const fate = seat.edges[side];
-      const name = runs[side]!.length > 1 ? `${side}-${index === 0 ? 'front' : 'back'}` : side;
-      const base = { id: `holders/${id}#${name}`, a: run, ...(ease[side] && { ease: ease[side] }) };
+      const base = { id: nameOf(side, index), a: run, ...(ease[side] && { ease: ease[side] }) };
       return fate.kind === 'caught'
         ? { ...base, kind: 'caught', within: fate.within, b: hostRun(seat, side, 0, corners[side].length) }
         : { ...base, kind: 'stitchedOn', b: faceLine(host.piece, `${id}-${side}`) };
@@ -46,7 +49,6 @@ export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): {
     to: corners[side].to,
     label: `${side} of ${id}`,
   }));
-  const bound = (side: Side) => joins.find((join) => join.id.startsWith(`holders/${id}#${side}`))?.id ?? '';
-  const bounds = { left: bound('left'), right: bound('right'), base: bound('bottom') };
+  const bounds = { left: nameOf('left'), right: nameOf('right'), base: nameOf('bottom') };
   return { joins, edit: { piece: host.piece, lines }, bounds };
 }

@@ -45,6 +45,9 @@ export interface Room {
   rings: readonly Ring[];
 }
 
+/** A wall as seen from its other side. */
+export const turned = (wall: RoomWall): RoomWall => ({ ...wall, left: wall.right, right: wall.left });
+
 type Bound = 'left' | 'right' | 'base';
 /** Ids of the house rules by which the stitching runs beside a bound. */
 export type Insets = Partial<Record<Bound, string>>;

@@ -1,4 +1,4 @@
-import type { NamedLine, Ring, RoomWall } from '../../pieces/room.ts';
+import { turned, type NamedLine, type Ring, type RoomWall } from '../../pieces/room.ts';
 
 type Side = 'left' | 'right';
 
@@ -36,5 +36,3 @@ export function compartmentRing(index: number, dividers: number): Ring {
   };
   return { walls: [front, gusset('right'), back, gusset('left')] };
 }
-
-const turned = (wall: RoomWall): RoomWall => ({ ...wall, left: wall.right, right: wall.left });

@@ -18,6 +18,7 @@ import type { Ring } from '../../pieces/room.ts';
 import { edgePart } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { zipperOpening } from '../../sizing/zipper-opening.ts';
+import { foldedRing } from '../folded-ring.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
@@ -128,26 +129,8 @@ const beside: Rule = {
 
 /** Its lining, folded at the far end, and the shell, which is open there. */
 const endRings = (end: End): Ring[] => {
-  const lining = `body/lining-${end}`;
   return [
-    {
-      walls: [
-        {
-          piece: lining,
-          left: { seam: `${lining}/left`, side: 'a' },
-          right: { seam: `${lining}/right`, side: 'a' },
-          base: { fold: 'bottom' },
-          mouth: { edge: 'mouth-front' },
-        },
-        {
-          piece: lining,
-          left: { seam: `${lining}/right`, side: 'b' },
-          right: { seam: `${lining}/left`, side: 'b' },
-          base: { fold: 'bottom' },
-          mouth: { edge: 'mouth-back' },
-        },
-      ],
-    },
+    foldedRing(`body/lining-${end}`),
     {
       walls: [
         {

@@ -1,7 +1,7 @@
 import { sum } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { patchRing } from '../../pieces/room.ts';
+import { partedRings, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -70,7 +70,7 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
     pieces: made.map(({ draft }) => draft),
     hostEdits: made.map(({ edit }) => edit),
     rooms: made.flatMap(({ draft, ring }, index) =>
-      slotRooms({ id, detail }, index, ring, two ? [`${draft.id}#middle`] : []),
+      slotRooms({ id, detail }, index, partedRings(ring, two ? [`${draft.id}#middle`] : [])),
     ),
     joins,
     operations: [

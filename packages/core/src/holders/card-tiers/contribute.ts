@@ -5,7 +5,7 @@ import type { HolderInputs } from '../holder-kind.ts';
 import { contributeApplied } from './contribute-applied.ts';
 import { hostMarks } from './front-marks.ts';
 import { backingPiece, panelPiece, pocketPieces, stripPiece } from './front-pieces.ts';
-import { backingJoins, frontJoins, middleSeams, pocketJoins } from './front-seams.ts';
+import { backingJoins, frontJoins, pocketJoins } from './front-seams.ts';
 import { tierRooms } from './rooms.ts';
 import { ids, type Placed } from './fronts.ts';
 
@@ -16,16 +16,24 @@ export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribut
   const pieces = [pleated ? stripPiece(placed, inputs) : panelPiece(placed, inputs)];
   if (!pleated) pieces.push(...pocketPieces(placed, inputs));
   pieces.push(backingPiece(placed, inputs));
+  const joins = [...frontJoins(placed, inputs), ...(pleated ? [] : pocketJoins(placed)), ...backingJoins(placed)];
+  // one line down the middle of two columns goes through everything
+  const middle = joins.flatMap(({ id }) => (id.endsWith('#middle') ? [id] : []));
   return contribution({
     pieces,
-    joins: [...frontJoins(placed, inputs), ...(pleated ? [] : pocketJoins(placed)), ...backingJoins(placed)],
+    joins,
     hostEdits: [hostMarks(placed)],
     rooms: tierRooms(placed),
-    operations: operations(placed, pieces, pleated),
+    operations: operations(placed, pieces, pleated, middle),
   });
 }
 
-function operations(placed: Placed, pieces: PieceDraft[], pleated: boolean): OperationDraft[] {
+function operations(
+  placed: Placed,
+  pieces: PieceDraft[],
+  pleated: boolean,
+  middle: readonly string[],
+): OperationDraft[] {
   const { id, seat, detail } = placed;
   const own = `holders/${id}`;
   const all = pieces.map((piece) => piece.id);
@@ -62,7 +70,7 @@ function operations(placed: Placed, pieces: PieceDraft[], pleated: boolean): Ope
         `${own}#bottom`,
         `${own}/backing#outer`,
         `${own}/backing#bottom`,
-        ...middleSeams(placed),
+        ...middle,
       ],
       text: say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
     },

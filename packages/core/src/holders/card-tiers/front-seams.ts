@@ -125,9 +125,3 @@ export function pocketJoins(placed: Placed): Seam[] {
     ];
   });
 }
-
-/** Everything that one line down the middle of two columns goes through. */
-export const middleSeams = (placed: Placed): string[] =>
-  [...(placed.detail.making === 'pleated' ? [] : pocketJoins(placed)), ...backingJoins(placed)].flatMap(({ id }) =>
-    id.endsWith('#middle') ? [id] : [],
-  );

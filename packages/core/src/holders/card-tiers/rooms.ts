@@ -8,18 +8,17 @@ export const insetsOf = (isLast: boolean): Insets => ({
   ...(isLast && { base: 'topstitch.inset' }),
 });
 
-/** The rooms of one tier, from the left; a seam down its middle parts two.
- * @param ring of the whole tier, front and back */
+/** The rooms of one tier, from the left.
+ * @param rings of its columns, each with a front and a back */
 export const slotRooms = (
   { id, detail }: Pick<Placed, 'id' | 'detail'>,
   index: number,
-  ring: Ring,
-  middle: readonly string[],
+  rings: readonly Ring[],
 ): Room[] =>
   detail.slots[index]!.piles.map(({ line }, column) => ({
     id: `holders/${id}/${index + 1}${detail.columns === 1 ? '' : `-${column + 1}`}`,
     holds: [line],
-    rings: [partedRings(ring, middle)[column]!],
+    rings: [rings[column]!],
   }));
 
 /** A room for each pocket, or two beside each other. */
@@ -27,18 +26,18 @@ export function tierRooms(placed: Placed): Room[] {
   const { detail } = placed;
   const { front, pocket } = ids(placed);
   return detail.slots.flatMap((_, index) => {
-    if (detail.making === 'pleated') return pleatRooms(placed, index);
+    if (detail.making === 'pleated') return slotRooms(placed, index, pleatRings(placed, index));
     const own = pocket(index);
     const seams = { left: `${own}#left`, right: `${own}#right`, base: `${own}#bottom` };
     const isLast = index === detail.slots.length - 1;
     const ring = patchRing({ piece: own, mouth: { edge: 'top' } }, front, seams, insetsOf(isLast));
-    return slotRooms(placed, index, ring, detail.columns === 1 ? [] : [`${own}#middle`]);
+    return slotRooms(placed, index, partedRings(ring, detail.columns === 1 ? [] : [`${own}#middle`]));
   });
 }
 
 /** Between two legs of the strip: the one that comes up from the pocket's bottom to its mouth, and the one that goes down
  * behind it. */
-function pleatRooms(placed: Placed, index: number): Room[] {
+function pleatRings(placed: Placed, index: number): Ring[] {
   const { detail } = placed;
   const piece = ids(placed).front;
   const [bottom, mouth] = [`fold-${2 * index + 1}`, `fold-${2 * index + 2}`];
@@ -55,10 +54,5 @@ function pleatRooms(placed: Placed, index: number): Room[] {
     { edge: 'right', inset },
   ] as [NamedLine, NamedLine];
   const middle: NamedLine = { line: 'middle' };
-  const rings = detail.columns === 1 ? [ring(left, right)] : [ring(left, middle), ring(middle, right)];
-  return detail.slots[index]!.piles.map(({ line }, column) => ({
-    id: `holders/${placed.id}/${index + 1}${detail.columns === 1 ? '' : `-${column + 1}`}`,
-    holds: [line],
-    rings: [rings[column]!],
-  }));
+  return detail.columns === 1 ? [ring(left, right)] : [ring(left, middle), ring(middle, right)];
 }

@@ -1,4 +1,4 @@
-import type { NamedLine, Ring, RoomWall } from '../../pieces/room.ts';
+import { turned, type NamedLine, type Ring, type RoomWall } from '../../pieces/room.ts';
 import type { SeatOf } from '../seat.ts';
 import type { DividedRoom, LooseDividers } from './rooms.ts';
 
@@ -10,9 +10,6 @@ function dividerWall(id: string, side: Side): RoomWall {
   const at = (which: 'left' | 'right'): NamedLine => ({ seam: `${piece}#${which}-lower`, side: 'a' });
   return { piece, left: at('left'), right: at('right'), mouth: { fold: 'top' } };
 }
-
-/** As seen from the other side of the bag. */
-const turned = (wall: RoomWall): RoomWall => ({ ...wall, left: wall.right, right: wall.left });
 
 /** The walls of a room beside the dividers: half of the bag's front or back with the divider on it, or what is left between.
  * @param seat its innermost ring comes first */
