@@ -68,8 +68,13 @@ export function mutantsOf(text, helper) {
         missing && `import { ${by} } from '${text.match(/from '(\S+derived\/derived\.ts)'/)?.[1]}';`,
       ];
       const lines = imports.filter(Boolean).join(' ');
-      const was = at.kind === node.kind ? node.getText(source) : at.getText(source);
-      found.push({ line, sort, was, by, text: `${lines}${text.slice(0, from)}${by}${text.slice(to)}` });
+      found.push({
+        line,
+        sort,
+        was: at.getText(source),
+        by,
+        text: `${lines}${text.slice(0, from)}${by}${text.slice(to)}`,
+      });
     }
     ts.forEachChild(node, visit);
   };
