@@ -14,13 +14,8 @@ import { inputEdit } from '../document/edits/inputs.ts';
 import { explain } from '../derived/explain.ts';
 import type { Derived } from '../derived/derived.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
-import type { LengthRule } from '../shelves/rules/house-rule.ts';
-import { houseRulesOf } from '../kinds/house-rules.ts';
-import { rulesFor, type Rules } from '../shelves/rules/rules-for.ts';
-import type { Slab } from '../holders/slab.ts';
-import type { Room } from '../pieces/room.ts';
 import { numbersIn } from './numbers-in.ts';
-import { openBounds, ringGirth } from './room-witness.ts';
+import { roomChecks, type Checks } from './room-checks.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
 import { commonFindings } from '../solve/common-findings.ts';
@@ -82,43 +77,10 @@ function differences(before: unknown, after: unknown, path = ''): string[] {
   );
 }
 
-/** The rules as the choices of the body leave them. */
-function asAdapted({ body, rules: own = {} }: DesignDocument, { stacks }: Solution): Rules {
-  const rules = rulesFor({}, own);
-  return builtInKinds.bodies[body.kind]!.adapt?.(body.params, { rules, stacks }).rules ?? rules;
-}
-/** Whether a thing is as wide all round as its sides say. */
-function isPlain(design: DesignDocument, line: string): boolean {
-  const item = itemOf(design, design.contents.find(({ id }) => id === line)?.item, standardItems);
-  return !!item && item.girth === undefined && !item.edgeRadius && !item.section && !item.planRadius;
-}
-const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
-/** Whether a wall is elastic, tape, or mesh that is stretched over what it holds. */
-const gives =
-  ({ pieces }: Solution) =>
-  ({ piece }: { piece: string }): boolean =>
-    pieces.some(({ id, byRuler, role }) => id === piece && (byRuler || role === 'mesh'));
-
-/** Between what is sewn on and what it is sewn to goes what it is for, if that has corners; elastic and mesh give.
- * @returns where it does not */
-function tighter(
-  design: DesignDocument,
-  solution: Solution,
-  { id, holds, rings }: Room,
-  things: readonly (Slab & { line: string })[],
-  inset: (rule: string) => number,
-): string[] {
-  const inside = things.filter(({ line, round }) => holds.includes(line) && !round && isPlain(design, line));
-  if (inside.length === 0) return [];
-  const needed = Math.min(...inside.map(({ x0, x1, thickness }) => x1 - x0 + thickness.value));
-  return rings
-    .filter(({ walls }) => walls.some(({ piece }) => piece.startsWith('holders/')) && !walls.some(gives(solution)))
-    .map((ring) => ringGirth(solution, ring, inset) / 2)
-    .flatMap((half) => (half < needed - 1e-6 ? [`${id}: ${half} of ${needed}`] : []));
-}
-
 /** What must hold of any design that can be written down, of whatever family. */
-export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solution) => void> = {
+export const alwaysTrue: Checks = {
+  ...roomChecks,
+
   'every seam walks and every notch meets'(_, { seams }) {
     expect(seams.filter(({ walks }) => !walks).map(({ id, mismatch }) => [id, mismatch])).toEqual([]);
     expect(Math.max(...seams.map(({ mismatch, notchMismatch }) => Math.abs(mismatch) + notchMismatch))).toBeLessThan(
@@ -133,39 +95,6 @@ export const alwaysTrue: Record<string, (design: DesignDocument, solution: Solut
     const held = new Set(clearances.map(({ line }) => line));
     for (const { id } of design.contents) if (!held.has(id)) expect(stopped).toContain(`contents/${id}`);
     for (const { clearance, ease } of clearances) expect(clearance.value).toBeGreaterThan(ease - 1e-6);
-  },
-
-  'everything lies in a room that its named lines close'(design, solution) {
-    const { rooms, holders } = solution;
-    expect(rooms.flatMap((room) => openBounds(solution, room))).toEqual([]);
-    const rules = asAdapted(design, solution);
-    const inset = (rule: string) => rules.length(houseRulesOf(builtInKinds)[rule] as LengthRule).value;
-    for (const { id, slabs } of holders) {
-      const things = slabs.flatMap((slab) => ('line' in slab.of ? [{ ...slab, line: slab.of.line }] : []));
-      const own = rooms.filter((room) => room.id.startsWith(`holders/${id}/`));
-      expect(new Set(own.flatMap(({ holds }) => holds))).toEqual(new Set(things.map(({ line }) => line)));
-      expect(own.flatMap((room) => tighter(design, solution, room, things, inset))).toEqual([]);
-    }
-  },
-
-  'things are drawn on their seat, beside each other as they were measured, from the left or in the middle'(
-    _,
-    { holders },
-  ) {
-    for (const { id, seat, slabs, things, mouths } of holders) {
-      const lowest = Math.min(...things.map(({ y }) => y), ...mouths.map(({ bottom }) => bottom));
-      expect([id, lowest >= seat.y - 1e-6]).toEqual([id, true]);
-      const lying = slabs.flatMap(({ of, x0, x1 }) => ('line' in of ? [{ line: of.line, x0, x1 }] : []));
-      if (lying.length !== things.length) continue;
-      // by how much each thing is drawn further right than it was measured: one way for all of them
-      const drawn = things.map(({ line, x, width }) =>
-        lying.filter((slab) => slab.line === line && near(slab.x1 - slab.x0, width)).map(({ x0 }) => x - seat.x - x0),
-      );
-      const ways = (drawn[0] ?? []).filter((by) => drawn.every((others) => others.some((other) => near(other, by))));
-      const middle = (Math.min(...lying.map(({ x0 }) => x0)) + Math.max(...lying.map(({ x1 }) => x1))) / 2;
-      const right = ways.filter((by) => near(by, 0) || Math.abs(middle + by - seat.width.value / 2) < 1);
-      expect([id, things.length === 0 || right.length > 0]).toEqual([id, true]);
-    }
   },
 
   'every finding is of a sort that all designs may have, or that one of its families says'(design, { findings }) {
