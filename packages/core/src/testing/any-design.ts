@@ -9,11 +9,20 @@ import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import { gridIds } from '../units/grid.ts';
 
+const environment = (): Record<string, string | undefined> =>
+  (globalThis as { process?: { env: Record<string, string | undefined> } }).process?.env ?? {};
+
 /** How many random designs a property looks at; many more with ZINDLE_DEEP. */
 export const runs = (count: number): number => {
-  const { env = {} } = (globalThis as { process?: { env: Record<string, string | undefined> } }).process ?? {};
-  if (env.ZINDLE_DEEP) return count * 17;
-  return Math.ceil(count * Number(env.ZINDLE_RUNS ?? 1));
+  const { ZINDLE_DEEP, ZINDLE_RUNS } = environment();
+  return ZINDLE_DEEP ? count * 17 : Math.ceil(count * Number(ZINDLE_RUNS ?? 1));
+};
+
+/** Where random designs begin. The same each time, so that the same sources give the same answer; others with ZINDLE_SEED, and
+ * new ones in every deep run. */
+export const seed = (): number => {
+  const { ZINDLE_DEEP, ZINDLE_SEED } = environment();
+  return ZINDLE_SEED || !ZINDLE_DEEP ? Number(ZINDLE_SEED ?? 1) : Math.floor(Math.random() * 2 ** 31);
 };
 
 /** Any length of a range, in hundredths of a millimetre. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
-import { runs } from './any-design.ts';
+import { runs, seed as firstSeed } from './any-design.ts';
 import { keepDesign } from './fixtures.ts';
 
 /** Beyond this many the solutions are not kept: a deep run would not go into memory. */
@@ -20,7 +20,7 @@ export function solvedSample<T>(
   any: fc.Arbitrary<DesignDocument>,
   drawn: fc.Arbitrary<T>,
 ): (count: number, look: Look<T>) => void {
-  const seed = fc.sample(fc.integer(), 1)[0]!;
+  const seed = firstSeed();
   const all = fc.tuple(any, drawn);
   let made: [DesignDocument, T][] = [];
   const solved = new Map<DesignDocument, Solution>();
@@ -67,5 +67,7 @@ function shrunk<T>({ family, all, look, ...params }: Failing<T>, failed: DesignD
   );
   const [least] = again.counterexample ?? [];
   const kept = keepDesign(family, least?.[0] ?? failed);
-  return new Error(`kept as ${kept}: ${again.failed ? fc.defaultReportMessage(again) : String(error)}`);
+  return new Error(
+    `kept as ${kept}, of ZINDLE_SEED=${params.seed}: ${again.failed ? fc.defaultReportMessage(again) : String(error)}`,
+  );
 }

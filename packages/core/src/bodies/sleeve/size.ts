@@ -62,10 +62,11 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
 }
 
-/** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit. */
-function leastWidth(base: Derived, cut: Derived, { deeperSeam }: Turns, seam: Derived): Derived {
+/** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit, of the
+ * lining too, which is narrower there. */
+function leastWidth(base: Derived, cut: Derived, { deeperSeam, taper }: Turns, seam: Derived): Derived {
   if (cut.value === 0) return sum('least width', [LEAST, base]);
-  const below = sum('allowance of the bottom, both sides', [times(2, seam), times(2, deeperSeam)]);
+  const below = sum('allowance of the bottom, both sides', [times(2, seam), times(2, deeperSeam), taper]);
   return sum('least width', [largest('bottom between the cut corners', [LEAST, below]), times(2, cut)]);
 }
 
