@@ -25,6 +25,7 @@ function solved(id) {
   return known.get(id);
 }
 
+const organizer = demoDesigns.find(({ id }) => id === 'field-organizer');
 const drag = await handleDrag();
 const loop = await median(calibration, { runs: 30 });
 const rows = [
@@ -36,6 +37,11 @@ const rows = [
     await median(() => solveDesign(design)),
     'aim: 15 ms',
   ])),
+  [
+    'solve it, notch and call its pieces, order its steps: field-organizer',
+    await median(() => solveDesign(organizer).pieces),
+    'what a table needs',
+  ],
   ...(await afterChanges()),
   ...(await eachInTurn(['logger-bag', 'field-organizer', 'refractometer-case'], async (id) => [
     `fold and sew the form of ${id}`,

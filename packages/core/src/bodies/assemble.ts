@@ -6,40 +6,27 @@ import type { Finding } from '../errors/finding.ts';
 import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { cutOutline } from '../geometry/offset.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
-import {
-  phases,
-  type Contribution,
-  type HardwareNeed,
-  type HostEdit,
-  type OperationDraft,
-} from '../pieces/contribution.ts';
+import type { Contribution, HardwareNeed, HostEdit, OperationDraft } from '../pieces/contribution.ts';
 import { layersOf, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
-import { letterPieces } from '../pieces/alike.ts';
-import { liesOn } from '../pieces/lies-on.ts';
 import type { Room } from '../pieces/room.ts';
-import { nameNotches, withSeamNotches } from '../pieces/seam-notches.ts';
-import { firstSteps } from './first-steps.ts';
-import { tellingGaps } from './open-gaps.ts';
-
-export interface Operation extends OperationDraft {
-  number: number;
-}
 
 /** All pieces, seams and steps of a design, merged. */
 export interface Making {
+  /** Not yet called by letter, nor notched where seams meet: see `callPieces`. */
   pieces: Piece[];
   seams: Seam[];
   rooms: Room[];
-  operations: Operation[];
+  /** Not yet in their order: see `orderSteps`. */
+  operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
 }
 
 /** Merges what the parts contribute.
  * @param stacks the layers of each role: full layers are cut with the piece, trimmed ones become pieces of their own
- * @throws CoreError `assemble.twice`, `assemble.noHost`, `assemble.cycle`, `stack.unknownCoverage` */
+ * @throws CoreError `assemble.twice`, `assemble.noHost`, `stack.unknownCoverage` */
 export function assemble(contributions: Contribution[], stacks: Record<Role, Layer[]>, materialOf: MaterialOf): Making {
   const drafts = withHostEdits(contributions);
   const layers = Object.fromEntries(roles.map((role) => [role, layersOf(stacks[role], materialOf)])) as Record<
@@ -48,19 +35,11 @@ export function assemble(contributions: Contribution[], stacks: Record<Role, Lay
   >;
   const pieces = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
   const seams = contributions.flatMap(({ joins }) => joins);
-  const { pieces: notched, pairs } = withSeamNotches(pieces, seams);
-  letterPieces(notched);
-  const marked = pieces.filter(({ notches }) => notches.length > 0);
-  nameNotches(notched, seams, pairs, marked);
-  const steps = [...firstSteps(pieces, materialOf), ...contributions.flatMap(({ operations }) => operations)];
-  const operations = ordered(tellingGaps(steps, seams, pieces));
-  const on = liesOn(notched, seams, operations);
-  for (const piece of notched) piece.liesOn = on.get(piece.id) ?? [];
   return {
-    pieces: notched,
+    pieces,
     seams,
     rooms: contributions.flatMap(({ rooms }) => rooms),
-    operations,
+    operations: contributions.flatMap(({ operations }) => operations),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),
   };
@@ -197,19 +176,3 @@ const notes: Record<Coverage, string> = {
 const layerRule: Rule = { id: 'layer', formula: 'as far as it lies', source: 'geometry: part of the outline' };
 const asFar = (label: string, whole: Derived, value: number): Derived =>
   Math.abs(whole.value - value) < 1e-6 ? sum(label, [whole]) : byRule(layerRule, label, value, [whole]);
-
-/** By phase, and within a phase every step after those it needs. */
-function ordered(drafts: OperationDraft[]): Operation[] {
-  const waiting = [...drafts].sort((a, b) => phases.indexOf(a.phase) - phases.indexOf(b.phase));
-  const known = new Set(drafts.map(({ id }) => id));
-  const done = new Set<string>();
-  const result: Operation[] = [];
-  while (waiting.length > 0) {
-    const next = waiting.findIndex(({ needs }) => needs.every((id) => done.has(id) || !known.has(id)));
-    if (next < 0) throw new CoreError('assemble.cycle', 'some steps wait for one another', waiting[0]!.id);
-    const [operation] = waiting.splice(next, 1);
-    done.add(operation!.id);
-    result.push({ ...operation!, number: result.length + 1 });
-  }
-  return result;
-}

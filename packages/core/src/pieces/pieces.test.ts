@@ -8,7 +8,7 @@ import { alikePieces, countOf, namesOf } from './chart.ts';
 import { liesOn } from './lies-on.ts';
 import type { Piece } from './piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from './seam.ts';
-import { nameNotches, withSeamNotches } from './seam-notches.ts';
+import { callPieces } from './call-pieces.ts';
 import { walkSeams } from './walk-seams.ts';
 
 const mm = (value: number) => given('size', value, { kind: 'input', path: 'test' });
@@ -49,15 +49,8 @@ const sewn = (id: string, a: Seam['a'], b: Seam['b'], more: Partial<Seam> = {}):
   b,
   ...more,
 });
-function notched(pieces: Piece[], seams: Seam[]) {
-  const { pieces: made, pairs } = withSeamNotches(pieces, seams);
-  letterPieces(made);
-  nameNotches(
-    made,
-    seams,
-    pairs,
-    pieces.filter(({ notches }) => notches.length > 0),
-  );
+function notched(drafts: Piece[], seams: Seam[]) {
+  const made = callPieces(drafts, seams, []);
   expect(walkSeams(made, seams).every(({ walks }) => walks)).toBe(true);
   const told = (at: number) =>
     made[at]!.notches.map(({ edge, at: along, name, meets = [] }) => [edge, along, name, meets.join(' ')]);

@@ -1,4 +1,4 @@
-import type { Operation } from '../bodies/assemble.ts';
+import type { Operation } from '../bodies/order-steps.ts';
 import type { BoardPlan } from '../bodies/board-plan.ts';
 import type { SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';

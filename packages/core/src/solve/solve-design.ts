@@ -1,5 +1,6 @@
 import { kindOf } from '../document/kind-of.ts';
-import { assemble } from '../bodies/assemble.ts';
+import { assemble, type Making } from '../bodies/assemble.ts';
+import { orderSteps } from '../bodies/order-steps.ts';
 import { boardsOfBody } from '../bodies/boards-of-body.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import { given as fixed, largest, type Derived } from '../derived/derived.ts';
@@ -7,6 +8,8 @@ import { stacksOf, type DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { measureFace, type MeasuredFace } from '../faces/measure.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
+import { callPieces } from '../pieces/call-pieces.ts';
+import type { MaterialOf } from '../pieces/layers.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
@@ -77,6 +80,8 @@ export function solveDesign(
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
   const holders = placed.map((holder) => holder.readBack(cut));
+  let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
+  const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
 
   return {
     finished: body.finished,
@@ -93,10 +98,15 @@ export function solveDesign(
     holders,
     closure: { kind: document.closure.kind, sizes: closure.sizes },
     parts: parts.map(({ id, kind, title, sizes }) => ({ id, kind, title, sizes })),
-    pieces: making.pieces,
+    // while a handle is dragged nobody looks at them
+    get pieces() {
+      return onTheTable().pieces;
+    },
+    get operations() {
+      return onTheTable().operations;
+    },
     seams,
     rooms: making.rooms,
-    operations: making.operations,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
     pinnable: pins.pinnable(),
@@ -116,6 +126,12 @@ export function solveDesign(
       ...checkGaps(making.pieces, inputs.stacks),
     ],
   };
+}
+
+/** The pieces as they are found and called at the table, and the steps in their order. */
+function workOf(making: Making, materialOf: MaterialOf): Pick<Solution, 'pieces' | 'operations'> {
+  const operations = orderSteps(making, materialOf);
+  return { operations, pieces: callPieces(making.pieces, making.seams, operations) };
 }
 
 const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
