@@ -110,6 +110,11 @@ export const alwaysTrue: Checks = {
     ];
     const said = new Set<string>([...commonFindings, ...families.flatMap((family) => family?.findings ?? [])]);
     expect(findings.flatMap(({ code }) => (said.has(code) ? [] : [code]))).toEqual([]);
+    for (const { text, numbers } of findings)
+      for (const [, percent] of text.join('').matchAll(/(\d+) %/g))
+        expect(Object.values(numbers).map((value) => Math.round(value < 1 ? 100 * value : value))).toContain(
+          Number(percent),
+        );
   },
 
   'the cut read back gives the sizes that were asked for'(_, { body }) {

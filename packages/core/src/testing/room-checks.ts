@@ -83,4 +83,24 @@ export const roomChecks: Checks = {
       expect([id, things.length === 0 || right.length > 0]).toEqual([id, true]);
     }
   },
+
+  'straps lie on their seat'(_, { holders }) {
+    for (const { id, seat, bands = [] } of holders)
+      for (const { from, to } of bands)
+        for (const [x, y] of [from, to]) {
+          expect([id, x >= seat.x - 1e-6, x <= seat.x + seat.width.value + 1e-6]).toEqual([id, true, true]);
+          expect([id, y >= seat.y - 1e-6, y <= seat.y + seat.height.value + 1e-6]).toEqual([id, true, true]);
+        }
+  },
+
+  'what is counted on a piece counts from one'(_, { pieces }) {
+    for (const { id, marks, lines } of pieces) {
+      const counted = [...marks, ...lines].flatMap(({ label }) => /^(.+) (-?\d+)$/.exec(label)?.slice(1) ?? []);
+      const numbers = new Map<string, Set<number>>();
+      for (let at = 0; at < counted.length; at += 2)
+        numbers.set(counted[at]!, (numbers.get(counted[at]!) ?? new Set()).add(Number(counted[at + 1])));
+      for (const [name, found] of numbers)
+        expect([id, name, [...found].sort((a, b) => a - b)]).toEqual([id, name, [...found].map((_, at) => at + 1)]);
+    }
+  },
 };

@@ -92,7 +92,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     ],
     loaded: named('pouch, thick', thickness),
     stretches: { width: true, height: true },
-    sizes: { pouchWidth: width, pouchDepth: sum('pouch, deep', [times(2, halfDepth)]), pouchPanel: panel },
+    sizes: { pouchWidth: width },
     detail: {
       load,
       walls,
