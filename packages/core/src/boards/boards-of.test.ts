@@ -175,15 +175,15 @@ describe('boards of the other families', () => {
   };
   test('a sleeve shows its front with the snaps on it, inside the cloth', () => {
     const { width, height, snaps, ground } = view('caliper-sleeve');
-    expect([width, height, ground]).toEqual([102.5, 241, 'exterior']);
+    expect([width, height, ground]).toEqual([107, 289, 'exterior']);
     expect(snaps.map(({ x, y }) => [x, y])).toEqual([
-      [30, 241 - 15],
-      [72.5, 241 - 15],
+      [30, 289 - 15],
+      [77, 289 - 15],
     ]);
   });
   test('dividers stand between the things', () => {
     const [inside] = view('twin-flask-bag').holders;
-    expect(inside!.stitching).toEqual([{ from: [125, 273], to: [125, 0] }]);
+    expect(inside!.stitching).toEqual([{ from: [129, 276.5], to: [129, 0] }]);
     expect(inside!.hidden).toHaveLength(2);
   });
   test('a roll shows each tool above its channel, with its number', () => {

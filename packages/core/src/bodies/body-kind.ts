@@ -1,7 +1,7 @@
 import type { Derived } from '../derived/derived.ts';
 import type { FindingCode } from '../errors/finding.ts';
 import type { Orientation, Params } from '../document/design-document.ts';
-import type { ParamSpec, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
+import type { ParamSpec, PlacedHolder, StackReach, StackThickness } from '../holders/holder-kind.ts';
 import type { CutPieces, EdgeFate, Host, Panel, Panels, SeatGives, SeatKind, Side } from '../holders/seat.ts';
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
@@ -25,16 +25,22 @@ export interface FaceSpec {
 export interface BodyInputs {
   rules: Rules;
   stacks: StackThickness;
+  reach: StackReach;
   grid: GridId;
   /** A size as the maker has pinned it, by path; never less than given. */
   pin(path: string, size: Derived): Derived;
   /** Cloth that the closure needs above the contents, mm; nothing if it says nothing. */
   above?: Derived;
+  /** The closure brings front and back together above the contents; default they stay as far apart as those are thick. */
+  meets?: boolean;
   /** What the closure shows between two edges of the body, mm; nothing if they meet. */
   exposed?: Derived;
   /** What is used in place of standard hardware, under the ids of the standard; default nothing. */
   hardware?: readonly Hardware[];
 }
+
+/** What a body may see otherwise than it was set, by its own choices. */
+export type Adapted = Pick<BodyInputs, 'rules' | 'stacks' | 'reach'>;
 
 /** The room that a sized body gives to the holders of a face, and the piece they are sewn to. */
 interface FaceRoom {
@@ -162,7 +168,7 @@ export interface BodyKind<Detail = unknown> {
   /** Findings of its own that it may bring; default none. */
   readonly findings?: readonly FindingCode[];
   /** The rules and layers as the choices of this body leave them: a body without lining has a lining of 0 mm. */
-  adapt?(params: Params, given: Pick<BodyInputs, 'rules' | 'stacks'>): Pick<BodyInputs, 'rules' | 'stacks'>;
+  adapt?(params: Params, given: Adapted): Adapted;
   faces(params: Params): FaceSpec[];
   size(params: Params, faces: MeasuredFace[], inputs: BodyInputs, hosts: Hosts): SizedBody<Detail>;
   contribute(sized: SizedBody<Detail>, inputs: BodyInputs): Contribution;

@@ -31,7 +31,9 @@ export interface ClosureKind {
   readonly rules: readonly HouseRule[];
   /** Findings of its own that it may bring; default none. */
   readonly findings?: readonly FindingCode[];
-  /** Cloth that it needs above the contents, mm.
+  /** Front and back meet where it closes, above the contents. */
+  readonly meets?: boolean;
+  /** Cloth that it needs above the contents, and above where front and back meet, mm.
    * @param contents height of what the body holds, mm */
   above?(params: Params, contents: Derived, inputs: ClosureInputs): Derived;
   /** What it shows between the two edges that it closes, mm. */

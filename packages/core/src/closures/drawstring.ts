@@ -112,6 +112,7 @@ function kindOf(design: Params, { lined, round }: ClosingMouth): CasingKind {
 export const drawstring: ClosureKind = {
   title: 'Drawstring',
   on: 'mouth',
+  meets: true,
   params,
   rules: [topstitchInset, mouthHem],
   findings: ['closure.hole', 'closure.casingInHem'],

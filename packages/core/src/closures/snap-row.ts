@@ -1,4 +1,5 @@
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
+import { given, halfOf, sum, type Derived } from '../derived/derived.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
@@ -35,18 +36,29 @@ const params = {
 } as const;
 
 const SNAP = 'snap-10';
+/** Common practice: what is hard stays clear of what lies beside it. */
+const CLEAR = given('clear of what is below', 2, { kind: 'standard', path: 'snap/clear', source: 'common practice' });
+const plateOf = ({ id, diameter, plateRadius }: Hardware): Derived =>
+  given('snap, across', 2 * (plateRadius ?? diameter / 2), { kind: 'standard', path: `hardware/${id}` });
 
 /** Snaps along a mouth, evenly spaced. */
 export const snaps: ClosureKind = {
   title: 'Snaps along the mouth',
   on: 'mouth',
+  meets: true,
   params,
   rules: [],
-  solve(given: Params, { closing }: SizedBody, { rules, hardware }: ClosureInputs): SolvedClosure {
+  above: (design, _contents, { rules, hardware }) =>
+    sum('snap, and cloth above it', [
+      lengthParam(design, 'down', params.down, rules, 'closure'),
+      halfOf('half of the snap', plateOf(hardwareOf(SNAP, hardware))),
+      CLEAR,
+    ]),
+  solve(design: Params, { closing }: SizedBody, { rules, hardware }: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'mouth')
       throw new CoreError('closure.notForBody', 'snaps need a mouth with a front and a back', 'closure');
-    const inset = lengthParam(given, 'inset', params.inset, rules, 'closure');
-    const down = lengthParam(given, 'down', params.down, rules, 'closure');
+    const inset = lengthParam(design, 'inset', params.inset, rules, 'closure');
+    const down = lengthParam(design, 'down', params.down, rules, 'closure');
     const { count, spacing } = snapRow(closing.width, inset);
     const number = count.value;
     const snap = hardwareOf(SNAP, hardware);

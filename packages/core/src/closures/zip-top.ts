@@ -13,6 +13,7 @@ import { zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 export const zipTop: ClosureKind = {
   title: 'Zipper along the mouth',
   on: 'mouth',
+  meets: true,
   params: zipperParams,
   rules: [zipSeam, zipClear, zipBeyond],
   exposes: exposedOf,

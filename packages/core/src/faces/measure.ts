@@ -14,6 +14,8 @@ export interface MeasuredFace {
   loaded: Derived;
   /** Cloth alone at its thickest place. */
   empty: Derived;
+  /** What stands there, side by side. */
+  footing: Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
   /** What an opening must let through: half of the way round the largest thing. */
@@ -48,6 +50,10 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
         `${id}, empty`,
         slabs.map((each) => each.filter(({ of }) => 'role' in of)),
       ),
+    ),
+    footing: most(
+      'side by side',
+      parts.flatMap(({ footing }) => footing ?? []),
     ),
     passes: most(
       'half round the largest',

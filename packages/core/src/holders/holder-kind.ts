@@ -36,11 +36,16 @@ export interface HeldContents {
 /** Thickness of each role's stack as it lies, mm. */
 export type StackThickness = Record<Role, Derived>;
 
+/** From what lies against a role's stack to the middle of its outermost layer that does not give, mm: things lie against the right
+ * side of a lining, and against the wrong side of all others. */
+export type StackReach = Record<Role, Derived>;
+
 /** All that a holder may look at; nothing else, so that memoising is provable. */
 export interface HolderInputs {
   id: string;
   rules: Rules;
   stacks: StackThickness;
+  reach: StackReach;
   grid: GridId;
   /** A size as the maker has pinned it, by path; never less than given. */
   pin(path: string, size: Derived): Derived;
@@ -57,6 +62,8 @@ export interface MeasuredHolder<Detail = unknown> {
   slabs: Slab[];
   /** Thickness of everything, where things beside each other may come to lie on each other; default the highest pile. */
   loaded?: Derived;
+  /** What stands in it, side by side: the base under it must be so wide; default nothing. */
+  footing?: Derived;
   /** Whether it takes more room than it needs. */
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */

@@ -1,4 +1,6 @@
-import { given, minus, product, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import { byRule, given, minus, product, smallest, sum, times, type Derived, type Rule } from '../derived/derived.ts';
+import { bundleOf } from '../geometry/bundle.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import { cylinderHalfGirth, outlineHalfGirth, rectHalfGirth, tapeHalfGirth } from '../sizing/tube-width.ts';
 import { girthDoubt } from '../contents/girth.ts';
 import { longSide, shortSide } from '../contents/long-side.ts';
@@ -100,6 +102,36 @@ const mayShow = given(
   'ratio',
 );
 
+/** Several equal round things in one place, gathered into a heap. All mm. */
+export interface Heap {
+  across: Derived;
+  thickness: Derived;
+  halfGirth: Derived;
+  /** Their middles, from the lower left corner of the box round all of them. */
+  middles: readonly Point[];
+}
+
+const heapRule = (formula: string): Rule => ({
+  id: 'tube-width',
+  formula,
+  source: 'geometry: the tightest heap of discs',
+});
+
+/** @param count of things, more than one
+ * @param diameter of each, mm */
+export function heapOf(name: string, count: number, diameter: Derived): Heap {
+  const { width, height, perimeter, centres } = bundleOf(count);
+  const told = given('things in the heap', count, { kind: 'standard', path: 'heap' }, 'count');
+  const by = (label: string, formula: string, diameters: number) =>
+    byRule(heapRule(formula), label, diameters * diameter.value, [diameter, told]);
+  return {
+    across: by(`${name}, ${count} in a heap, across`, 'width of the heap × diameter', width),
+    thickness: by(`${name}, ${count} in a heap, thick`, 'height of the heap × diameter', height),
+    halfGirth: by('half round the heap', 'half of the way round the discs × diameter', perimeter / 2),
+    middles: centres.map(([x, y]): Point => [x * diameter.value, y * diameter.value]),
+  };
+}
+
 /** How much of a thing stands out of its mouth: what is wished, but never so much that it falls out. mm
  * @param deep length of the thing, down into the pocket */
 export const standsOut = (deep: Derived, wished: Derived): Derived =>
@@ -125,10 +157,12 @@ export interface Sheaf {
   radius: number;
 }
 
-/** Everything of a contents line that shares a pocket, on one pile. */
+/** Everything of a contents line that shares a pocket, on one pile; round things in a heap. */
 export function sheafOf(held: HeldContents): Sheaf {
   const { line, item, name, count } = held;
   const { across, deep, thickness: one } = sidesOf(held);
   const radius = item.planRadius ?? 0;
-  return { line: line.id, name, count, across, deep, thickness: together(name, count, one), one, radius };
+  const pile =
+    isRound(item, line) && count > 1 ? heapOf(name, count, across) : { across, thickness: together(name, count, one) };
+  return { line: line.id, name, count, across: pile.across, deep, thickness: pile.thickness, one, radius };
 }

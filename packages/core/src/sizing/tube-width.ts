@@ -13,6 +13,7 @@ const halfGirthRule = (formula: string): Rule => ({
   source: 'geometry: half the perimeter',
 });
 const clothRule: Rule = { id: 'tube-width', formula: 'π/4 × (front + back)', source: STEINER };
+const reachRule: Rule = { id: 'tube-width', formula: 'π/2 × (front + back)', source: STEINER };
 
 /** The two walls of a flat pocket, thickness as they lie, mm. */
 export interface Walls {
@@ -20,12 +21,23 @@ export interface Walls {
   back: Derived;
 }
 
-/** Distance between the stitch lines of a flat pocket, free to give in both walls, that just takes a thing.
+/** Distance between the stitch lines of a flat pocket, free to give in both walls of one layer each, that just takes a thing.
  * @param halfGirth half the perimeter of the thing's cross-section, mm (see the functions below)
  * @returns mm, as the sum a maker reads: half girth + cloth going round + ease */
 export function tubeWidth(halfGirth: Derived, walls: Walls, ease: Derived): Derived {
   const value = (Math.PI / 4) * (walls.front.value + walls.back.value);
-  const cloth = byRule(clothRule, 'cloth going round it', value, [walls.front, walls.back]);
+  return flat(halfGirth, byRule(clothRule, 'cloth going round it', value, [walls.front, walls.back]), ease);
+}
+
+/** The same for walls of several layers.
+ * @param reach of each wall: from the thing to the middle of the outermost layer that does not give, mm
+ * @returns mm, as the sum a maker reads */
+export function tubeAround(halfGirth: Derived, { front, back }: Walls, ease: Derived): Derived {
+  const value = (Math.PI / 2) * (front.value + back.value);
+  return flat(halfGirth, byRule(reachRule, 'cloth going round it', value, [front, back]), ease);
+}
+
+function flat(halfGirth: Derived, cloth: Derived, ease: Derived): Derived {
   const parts = halfGirth.op === 'sum' ? halfGirth.inputs.map(({ from, times: n }) => times(n, from)) : [halfGirth];
   return sum('flat width', [...parts, cloth, ease]);
 }

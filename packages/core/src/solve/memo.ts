@@ -73,11 +73,19 @@ export function steady(memo: SolveMemo, inputs: BodyInputs): BodyInputs {
     memo.numbers.set(name, now);
     return now;
   };
-  const stacks = Object.fromEntries(
-    Object.entries(inputs.stacks).map(([role, thickness]) => [role, keep(`stacks/${role}`, thickness)]),
-  ) as BodyInputs['stacks'];
+  // both are made of the same layers: they are kept together, or neither is
+  const [stacks, reach] = [{ ...inputs.stacks }, { ...inputs.reach }];
+  for (const role of Object.keys(stacks) as Role[]) {
+    const [ofStack, ofReach] = [memo.numbers.get(`stacks/${role}`), memo.numbers.get(`reach/${role}`)];
+    if (ofStack && ofReach && same(ofStack, stacks[role]) && same(ofReach, reach[role])) {
+      [stacks[role], reach[role]] = [ofStack, ofReach];
+      continue;
+    }
+    memo.numbers.set(`stacks/${role}`, stacks[role]);
+    memo.numbers.set(`reach/${role}`, reach[role]);
+  }
   const rules: Rules = { ...inputs.rules, length: (rule) => keep(`rules/${rule.id}`, inputs.rules.length(rule)) };
-  return { ...inputs, stacks, rules };
+  return { ...inputs, stacks, reach, rules };
 }
 
 /** The same inputs, writing down every look. */
@@ -91,18 +99,25 @@ function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
     length: (rule) => note(({ rules: from }) => from.length(rule)),
     choice: (rule) => note(({ rules: from }) => from.choice(rule)),
   };
-  const stacks = Object.defineProperties(
-    {},
-    Object.fromEntries(
-      (Object.keys(inputs.stacks) as Role[]).map((role) => [
-        role,
-        { enumerable: true, get: () => note(({ stacks: from }) => from[role]) },
-      ]),
-    ),
-  ) as BodyInputs['stacks'];
+  const watched = (name: 'stacks' | 'reach') =>
+    Object.defineProperties(
+      {},
+      Object.fromEntries(
+        (Object.keys(inputs[name]) as Role[]).map((role) => [
+          role,
+          { enumerable: true, get: () => note(({ [name]: from }) => from[role]) },
+        ]),
+      ),
+    ) as BodyInputs['stacks'];
   // seldom otherwise, so every holder is taken to look at it
   note(({ hardware }) => JSON.stringify(hardware ?? []));
-  return { ...inputs, rules, stacks, pin: (path, size) => note((from) => from.pin(path, size), true) };
+  return {
+    ...inputs,
+    rules,
+    stacks: watched('stacks'),
+    reach: watched('reach'),
+    pin: (path, size) => note((from) => from.pin(path, size), true),
+  };
 }
 
 /** Whether two numbers are the same for a reader: value, name, and where they come from. */

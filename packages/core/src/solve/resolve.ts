@@ -3,11 +3,12 @@ import { given, sum } from '../derived/derived.ts';
 import { roles, stacksOf, type DesignDocument, type Layer, type Role } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { HeldContents, StackThickness } from '../holders/holder-kind.ts';
+import type { HeldContents, StackReach, StackThickness } from '../holders/holder-kind.ts';
 import type { Material } from '../shelves/materials/material.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { RuleTable } from '../shelves/rules/house-rule.ts';
 import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
+import { givesWay, reachOf, type WallLayer } from '../stacks/reach.ts';
 import { assertSound } from './sound.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 
@@ -15,6 +16,7 @@ import type { Shelves } from '../shelves/shelves.ts';
 export interface Resolved {
   rules: Rules;
   stacks: StackThickness;
+  reach: StackReach;
   items: ReadonlyMap<string, Item>;
   /** What each holder holds, by holder id. */
   held: ReadonlyMap<string, HeldContents[]>;
@@ -34,11 +36,19 @@ export function resolve(document: DesignDocument, shelves: Shelves, table: RuleT
   const layers = stacksOf(document);
   // a role that the design does not name is only missed where it is used
   const missing = (role: Role) => (document.stacks[role] ? findings : []);
-  const stacks = Object.fromEntries(
-    roles.map((role) => [role, stackThickness(role, layers[role], shelves, missing(role))]),
-  ) as StackThickness;
+  const found = ofRoles((role) => foundLayers(role, layers[role], shelves, missing(role)));
+  const stacks = ofRoles((role) =>
+    sum(
+      `${role}, all layers`,
+      found[role].map(({ thickness }) => thickness),
+    ),
+  );
+  const reach = ofRoles((role) =>
+    // things lie against the right side of a lining
+    reachOf(`${role}, to its outermost layer`, role === 'lining' ? found[role] : [...found[role]].reverse()),
+  );
   const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
-  return { rules: rulesFor(shelves.rules, document.rules), stacks, items, held, findings };
+  return { rules: rulesFor(shelves.rules, document.rules), stacks, reach, items, held, findings };
 }
 
 /** Shelves may be long: each is indexed once. */
@@ -78,12 +88,17 @@ function heldBy(
   });
 }
 
-function stackThickness(role: Role, layers: Layer[], shelves: Shelves, findings: Finding[]) {
-  const parts = layers.flatMap(({ material: id }) => {
+const ofRoles = <T>(of: (role: Role) => T): Record<Role, T> =>
+  Object.fromEntries(roles.map((role) => [role, of(role)])) as Record<Role, T>;
+
+/** From the right side inwards. */
+function foundLayers(role: Role, layers: Layer[], shelves: Shelves, findings: Finding[]): WallLayer[] {
+  return layers.flatMap(({ material: id }) => {
     const material = indexOf(shelves.materials).get(id);
     if (material) {
       const path = `materials/${id}/thickness`;
-      return [given(material.name, material.thickness, { kind: 'material', path })];
+      const thickness = given(material.name, material.thickness, { kind: 'material', path });
+      return [{ thickness, gives: givesWay(material) }];
     }
     findings.push({
       code: 'materials.missing',
@@ -94,7 +109,6 @@ function stackThickness(role: Role, layers: Layer[], shelves: Shelves, findings:
     });
     return [];
   });
-  return sum(`${role}, all layers`, parts);
 }
 
 function unknownItems(document: DesignDocument, items: ReadonlyMap<string, Item>): Finding[] {

@@ -42,7 +42,8 @@ describe('how thick and how wide a thing is', () => {
       return solveDesign(design).body.sizes;
     });
     expect(more!.flatWidth!.value - plain!.flatWidth!.value).toBe(6);
-    expect(more!.panelHeight!.value - plain!.panelHeight!.value).toBe(3);
+    // as much longer, and half of what it is thicker
+    expect(more!.panelHeight!.value - plain!.panelHeight!.value).toBe(3 + 3 / 2);
   });
 });
 

@@ -47,10 +47,10 @@ export function solveDesign(
 
   const resolved = resolve(document, shelves, houseRulesOf(kinds));
   const { params } = document.body;
-  const { rules, stacks } = bodyKind.adapt?.(params, resolved) ?? resolved;
+  const { rules, stacks, reach } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const pins = pinsOf(document);
   const hardware = standIns(shelves.hardware, document.hardware);
-  const given = { rules, stacks, grid: document.grid, pin: pins.pin, hardware };
+  const given = { rules, stacks, reach, grid: document.grid, pin: pins.pin, hardware };
   const inputs = memo ? steady(memo, given) : given;
   const faces = bodyKind.faces(params);
   const measured = measureHolders(document, faces, resolved, inputs, kinds, memo);
@@ -60,7 +60,12 @@ export function solveDesign(
   const above = closes.above?.(document.closure.params, largest('contents', heightsOf(measuredFaces)), closing);
   const exposed = closes.exposes?.(document.closure.params, closing);
   const hosts = hostsOf(document, measured);
-  const asked = { ...inputs, ...(above && { above }), ...(exposed && { exposed }) };
+  const asked = {
+    ...inputs,
+    ...(above && { above }),
+    ...(closes.meets && { meets: true }),
+    ...(exposed && { exposed }),
+  };
   const body = bodyKind.size(params, measuredFaces, asked, hosts);
   const placed = placeHolders(document, body.faces, measured, inputs, kinds);
   const closure = closes.solve(document.closure.params, body, closing);

@@ -16,7 +16,7 @@ import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/seat.ts';
 import type { Ring } from '../../pieces/room.ts';
 import { edgePart } from '../../pieces/seam.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { zipperOpening } from '../../sizing/zipper-opening.ts';
 import { foldedRing } from '../folded-ring.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
@@ -47,14 +47,18 @@ const SHORT = common('lining ends before the other mouth by', 12, 'short');
 /** Both contents lie on each other in one shell: its width and thickness take both, its length the longer one. */
 export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<DoubleTube> {
   const [a, b, front] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
-  const { rules, stacks, grid, pin } = inputs;
+  const { rules, stacks, reach, grid, pin } = inputs;
   const thick = sum('both contents, and the linings between them', [a.loaded, b.loaded, times(2, stacks.lining)]);
   const wall = sum('a wall', [stacks.exterior, stacks.lining]);
-  const walls = { front: wall, back: wall };
+  const around = sum('a wall, to its outermost layer', [stacks.lining, reach.exterior]);
   const clear = rules.length(zipClear);
   const { taper, shallower } = boxTurns(inputs, LEAST.width);
   const ease = rules.length(easeCavityAcross);
-  const widest = tubeWidth(rectHalfGirth(largest('the wider', [acrossOf(a), acrossOf(b)]), thick), walls, ease);
+  const widest = tubeAround(
+    rectHalfGirth(largest('the wider', [acrossOf(a), acrossOf(b)]), thick),
+    { front: around, back: around },
+    ease,
+  );
   const frame = times(2, rules.length(pocketFrame));
   const outside = (label: 'width' | 'height') =>
     front.occupied ? [sum('pocket on the outside', [front[label], frame])] : [];

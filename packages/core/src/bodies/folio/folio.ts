@@ -52,14 +52,15 @@ export const folio: BodyKind<Folio> = {
   closures: ['none', 'magnets'],
   params: folioParams,
   rules: [foldSchool, foldGutter, leafLess, seamAllowance, topstitchInset, rawInset, rawLip],
-  adapt(params, { rules, stacks }) {
-    if (!raw(params)) return { rules, stacks };
+  adapt(params, given) {
+    const { rules } = given;
+    if (!raw(params)) return given;
     const length: typeof rules.length = (rule) => {
       if (!rawLengths.has(rule)) return rules.length(rule);
       const other = rawLengths.get(rule);
       return other ? rules.length(other) : NOTHING_TURNED;
     };
-    return { rules: { ...rules, length }, stacks };
+    return { ...given, rules: { ...rules, length } };
   },
   faces: (params) =>
     Array.from({ length: Number(choiceParam(params, 'leaves', folioParams.leaves)) }, (_, index) => ({

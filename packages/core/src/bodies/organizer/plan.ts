@@ -4,7 +4,7 @@ import { given, largest, minus, named, product, rounded, sum, times, type Derive
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
-import { cylinderHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { cylinderHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxLining } from '../box/size.ts';
 import { boxTurns } from '../lining-turns.ts';
@@ -84,9 +84,9 @@ export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: Bod
 
 /** The channel goes round the wire, and the zipper is topstitched above it. */
 function bandFor(inputs: BodyInputs): Pick<Organizer, 'band' | 'channel'> {
-  const { rules, stacks, grid } = inputs;
+  const { rules, reach, grid } = inputs;
   const round = cylinderHalfGirth(wireOf(inputs), ONE);
-  const clear = tubeWidth(round, { front: stacks.exterior, back: stacks.lining }, rules.length(frameEase));
+  const clear = tubeAround(round, { front: reach.exterior, back: reach.lining }, rules.length(frameEase));
   const channel = named('channel of the frame', rounded(clear, grid, 'up'));
   return { channel, band: rounded(sum('band', [channel, rules.length(topstitchInset)]), grid, 'up') };
 }

@@ -1,4 +1,5 @@
-import { given, sum } from '../../derived/derived.ts';
+import { unlined } from '../unlined.ts';
+import { sum } from '../../derived/derived.ts';
 import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
@@ -9,8 +10,6 @@ import { roundParams } from './params.ts';
 import { sizeRound, type Round } from './size.ts';
 import { liningSchool } from '../lining-rules.ts';
 import { mouthHem, seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
-
-const UNLINED = given('no lining', 0, { kind: 'standard', path: 'nothing' });
 
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, { detail }: SizedBody<Round>, _inputs: BodyInputs): Record<string, number> {
@@ -36,10 +35,7 @@ export const round: BodyKind<Round> = {
   parts: ['trim-band', 'shoulder-strap'],
   params: roundParams,
   rules: [seamAllowance, topstitchInset, mouthHem, turningGap, liningSchool],
-  adapt: (params, { rules, stacks }) =>
-    choiceParam(params, 'layers', roundParams.layers) === 'lined'
-      ? { rules, stacks }
-      : { rules, stacks: { ...stacks, lining: UNLINED } },
+  adapt: (params, given) => (choiceParam(params, 'layers', roundParams.layers) === 'lined' ? given : unlined(given)),
   faces: () => [{ id: 'inside', title: 'on the round base', seat: 'round' }],
   size: sizeRound,
   contribute: contributeRound,

@@ -29,7 +29,7 @@ const none = given('no seam', 0, { kind: 'standard', path: 'nothing' });
 
 /** The base from the thing, the wall from the base. */
 export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Round> {
-  const { rules, stacks, grid, pin, above = none } = inputs;
+  const { rules, stacks, reach, grid, pin, above = none } = inputs;
   const lined = choiceParam(params, 'layers', roundParams.layers) === 'lined';
   const clearance = rules.length(easeRoundAcross);
   const { exterior, lining } = stacks;
@@ -44,9 +44,15 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
     ? rounded(sum('base of the lining, diameter', [diameter, minus(exterior), minus(lining)]), grid, 'up')
     : diameter;
   const around = (itemDiameter: Derived) => roundBase({ ...base, clearance: none, itemDiameter }).wallSeamLength;
+  // what stands in it stands on the layers of the base
+  const floor = sum('base, to its outermost layer', [lining, reach.exterior]);
   const height = pin(
     'body/height',
-    rounded(largest('height', [sum('least', [LEAST, above]), sum('things', [inside!.height, above])]), grid, 'up'),
+    rounded(
+      largest('height', [sum('least', [LEAST, above]), sum('things', [inside!.height, floor, above])]),
+      grid,
+      'up',
+    ),
   );
   const detail: Round = {
     lined,
@@ -78,7 +84,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
         edges: { left: free, right: free, bottom: free, top: free },
         rings: roundRings(lined),
         acrossOf: acrossOf(detail, inputs),
-        depthOf: (cut: CutPieces) => heightAsCut(cut) - above.value,
+        depthOf: (cut: CutPieces) => heightAsCut(cut) - floor.value - above.value,
       },
     ],
     closing: {

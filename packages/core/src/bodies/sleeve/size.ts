@@ -22,6 +22,8 @@ import { panelAsCut } from './read-back.ts';
 import { sleeveRings } from './rings.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
 import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
+import { boxedClosedDepth, boxedDepth, closedDepth, openDepth, type Sunk } from '../../sizing/depth.ts';
+import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { pocketFrame, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
@@ -40,15 +42,17 @@ interface Faces {
 
 /** The girth of what is in it gives the flat width, the length the height. */
 function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
-  const { rules, stacks, grid, above = nothing } = inputs;
+  const { rules, stacks, reach, grid, above = nothing } = inputs;
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
   const form = choiceParam(params, 'form', sleeveParams.form);
   const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
   const boxed = form === 'boxed';
   const thick = sum('everything inside', [faces.inside.loaded, faces.divider.loaded]);
-  const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
+  // each layer is judged where it runs: the shell outside of the lining, the lining where it is smaller
+  const around = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
   // half of the base goes to the front and half to the back: each half is rounded
-  const across = sum('things and walls', [thick, product('half of the walls', [walls, half])]);
+  const ease = rules.length(easeCavityAcross);
+  const across = sum('things and walls', [thick, ease, times(2, around)]);
   const halfBase = rounded(product('half the base', [across, half]), grid, 'up');
   const base = boxed ? sum('base, depth', [times(2, halfBase)]) : nothing;
   const cut =
@@ -56,10 +60,24 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
       ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
       : nothing;
   const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
-  const width = widthFor(faces, leastWidth(base, cut, turns, rules.length(seamAllowance)), inputs);
-  const height = heightFor(faces, cut, inputs);
+  const least = [
+    leastWidth(base, cut, turns, rules.length(seamAllowance)),
+    // on a base it stands whole: the walls lean on no corner of it
+    ...(boxed ? [sum('things on their base', [faces.inside.footing, ease, times(2, around), base])] : []),
+  ];
+  const width = widthFor(faces, { least, around, taper: turns.taper }, inputs);
+  const deep = (label: string, sunk: Derived, from: Derived) =>
+    named(label, depthRound({ sunk, thickness: thick, reach: from }, boxed ? base : undefined, inputs.meets));
+  const tall = (sunk: Derived): Derived[] => [
+    deep('things', sunk, around),
+    ...(lined ? [sum('things in the lining', [deep('lining', sunk, reach.lining), turns.shallower])] : []),
+  ];
+  const height = heightFor(faces, cut, tall, inputs);
+  const bulge = faces.inside.occupied
+    ? sum('what their thickness takes', [deep('things', faces.inside.height, around), minus(faces.inside.height)])
+    : nothing;
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
+  return { form, bottom, lined, width, base, height, panelHeight, cut, bulge, above, ...turns };
 }
 
 /** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit, of the
@@ -70,22 +88,52 @@ function leastWidth(base: Derived, cut: Derived, { deeperSeam, taper }: Turns, s
   return sum('least width', [largest('bottom between the cut corners', [LEAST, below]), times(2, cut)]);
 }
 
-function widthFor({ inside, front, divider }: Faces, least: Derived, { grid, pin }: BodyInputs): Derived {
+/** Along a wall from its base, or its bottom line if it has none, to the mouth or to where the walls meet. mm */
+function depthRound(thing: Sunk, base: Derived | undefined, meets = false): Derived {
+  if (!base) return meets ? closedDepth(thing) : openDepth(thing);
+  return meets ? boxedClosedDepth(thing, base) : boxedDepth(thing.sunk, thing.reach, []);
+}
+
+const turnOfCloth: Rule = {
+  id: 'tube-width',
+  formula: 'π × (shell - lining, each to its outermost layer)',
+  source: 'geometry: perimeter of a parallel convex body (Steiner)',
+};
+
+interface Round {
+  least: readonly Derived[];
+  /** From the things to the outermost layer of the shell. */
+  around: Derived;
+  taper: Derived;
+}
+
+function widthFor(
+  { inside, front, divider }: Faces,
+  { least, around, taper }: Round,
+  { reach, grid, pin }: BodyInputs,
+): Derived {
   // what hangs in it goes round with the things
   const beside = divider.occupied ? sum('things and pouch', [inside.width, divider.loaded]) : inside.width;
   const others = [front, divider].filter(({ occupied }) => occupied).map((face) => face.width);
-  const demands = [least, beside, ...others];
+  const turn = byRule(turnOfCloth, 'lining goes round less', Math.PI * (around.value - reach.lining.value), [
+    around,
+    reach.lining,
+  ]);
+  const inLining = taper.value > turn.value ? [sum('lining, narrower below', [beside, taper, minus(turn)])] : [];
+  const demands = [...least, beside, ...inLining, ...others];
   return pin('body/flatWidth', rounded(largest('flat width', demands), grid, 'up'));
 }
 
 function heightFor(
   { inside, front, divider }: Faces,
   cut: Derived,
+  tall: (sunk: Derived) => Derived[],
   { rules, grid, pin, above = nothing }: BodyInputs,
 ): Derived {
-  const demands = [sum('least side', [LEAST, cut, above]), sum('things', [inside.height, above])];
+  const reaching = (face: MeasuredFace) => tall(face.height).map((high) => sum(high.label, [high, above]));
+  const demands = [sum('least side', [LEAST, cut, above]), ...(inside.occupied ? reaching(inside) : [])];
   if (front.occupied) demands.push(sum('pocket on the outside', [front.height, cut, rules.length(pocketFrame), above]));
-  if (divider.occupied) demands.push(sum('pouch', [divider.height, cut, above]));
+  if (divider.occupied) demands.push(...reaching(divider).map((high) => sum('pouch', [high, cut])));
   return pin('body/height', rounded(largest('height', demands), grid, 'up'));
 }
 
@@ -224,4 +272,4 @@ function computedTurns(
 const depthOf =
   (detail: Sleeve) =>
   (cut: CutPieces): number =>
-    panelAsCut(detail, 'shell', cut) - detail.base.value / 2 - detail.above.value;
+    panelAsCut(detail, 'shell', cut) - detail.base.value / 2 - detail.bulge.value - detail.above.value;

@@ -1,5 +1,6 @@
-import { given } from '../../derived/derived.ts';
+import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { choiceParam } from '../../holders/params.ts';
+import { unlined } from '../unlined.ts';
 import type { BodyKind } from '../body-kind.ts';
 import { sleeveBoards } from './boards.ts';
 import { contributeSleeve } from './contribute.ts';
@@ -10,8 +11,6 @@ import { sizeSleeve } from './size.ts';
 import { liningSchool, liningShorter } from '../lining-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
-const UNLINED = given('no lining', 0, { kind: 'standard', path: 'nothing' });
-
 /** Sleeves, pouches and bags with a mouth at the top; the bottom is folded or sewn, flat or boxed. */
 export const sleeve: BodyKind<Sleeve> = {
   title: 'Sleeve',
@@ -20,12 +19,9 @@ export const sleeve: BodyKind<Sleeve> = {
   closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
   parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
-  rules: [seamAllowance, topstitchInset, turningGap, liningSchool, liningShorter],
+  rules: [seamAllowance, topstitchInset, turningGap, liningSchool, liningShorter, easeCavityAcross],
   findings: ['corner.notCutOut'],
-  adapt: (params, { rules, stacks }) =>
-    choiceParam(params, 'layers', sleeveParams.layers) === 'lined'
-      ? { rules, stacks }
-      : { rules, stacks: { ...stacks, lining: UNLINED } },
+  adapt: (params, given) => (choiceParam(params, 'layers', sleeveParams.layers) === 'lined' ? given : unlined(given)),
   faces: () => [
     { id: 'inside', title: 'between front and back', seat: 'walled' },
     { id: 'front', title: 'on the outside of the front', seat: 'wall' },

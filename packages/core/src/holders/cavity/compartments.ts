@@ -1,7 +1,8 @@
-import { byRule, largest, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, largest, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import { hullPerimeter, type Point } from '../../geometry/perimeter.ts';
 import type { HeldContents, ParamSpec } from '../holder-kind.ts';
-import { halfGirthOfOne, isRound, sidesOf, together } from '../sides.ts';
+import type { Walls } from '../../sizing/tube-width.ts';
+import { halfGirthOfOne, heapOf, isRound, sidesOf, together } from '../sides.ts';
 import { cavityVisible } from './rules.ts';
 
 export type CavityDivide = 'open' | 'stitched';
@@ -34,6 +35,8 @@ export interface Standing {
   round: boolean;
   radius: number;
   halfGirth: Derived;
+  /** Of several round things in a heap: their diameter and their middles, from the lower left corner, mm. */
+  discs?: { diameter: number; middles: readonly Point[] };
 }
 
 /** Things that share one room between two stitch lines. */
@@ -54,7 +57,8 @@ export interface Cavity {
   /** The longest thing, down from the mouth, mm. */
   along: Derived;
   visible: Derived;
-  walls: { front: Derived; back: Derived };
+  /** Of both walls, to their outermost layers. */
+  reach: Walls;
 }
 
 /** The things of a line, each group that shares a place as one. */
@@ -66,18 +70,15 @@ export function standing(held: HeldContents): Standing[] {
   const result: Standing[] = [];
   for (let left = held.count; left > 0; left -= line.perHolder) {
     const count = Math.min(left, line.perHolder);
+    const common = { line: line.id, name, along: deep, radius: item.planRadius ?? 0 };
+    if (round && count > 1) {
+      const { middles, ...heap } = heapOf(name, count, across);
+      result.push({ ...common, ...heap, round: false, discs: { diameter: across.value, middles } });
+      continue;
+    }
     const thickness = round ? across : together(name, count, one);
     const halfGirth = halfGirthOfOne({ ...held, count }, sides, thickness);
-    result.push({
-      line: line.id,
-      name,
-      across,
-      along: deep,
-      thickness,
-      round,
-      radius: item.planRadius ?? 0,
-      halfGirth,
-    });
+    result.push({ ...common, across, thickness, round, halfGirth });
   }
   return result;
 }
@@ -90,14 +91,29 @@ const hullRule: Rule = {
 /** Enough for a hull that is true to a thousandth of a millimetre. */
 const FINE = 720;
 
+const disc = (x: number, y: number, radius: number): Point[] =>
+  Array.from({ length: FINE }, (_, i): Point => {
+    const angle = (2 * Math.PI * i) / FINE;
+    return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)];
+  });
+
+/** Things that lie, one above another: as wide as the widest, and as high as all of them. */
+export function piledUp(things: readonly Standing[]): Standing {
+  const [first] = things as [Standing, ...Standing[]];
+  if (things.length === 1) return first;
+  // of one line they are alike
+  return { ...first, along: sum(`${first.name}, one above another`, [times(things.length, first.along)]) };
+}
+
 /** Half of the girth of things standing side by side on one back. */
 export function halfGirthOf(things: readonly Standing[]): Derived {
   const [first] = things;
   if (things.length === 1 && first) return first.halfGirth;
   let at = 0;
-  const points = things.flatMap(({ across, thickness, round }): Point[] => {
+  const points = things.flatMap(({ across, thickness, round, discs }): Point[] => {
     const x = at;
     at += across.value;
+    if (discs) return discs.middles.flatMap(([u, v]) => disc(x + u, v, discs.diameter / 2));
     if (!round)
       return [
         [x, 0],
@@ -106,10 +122,7 @@ export function halfGirthOf(things: readonly Standing[]): Derived {
         [x, thickness.value],
       ];
     const r = across.value / 2;
-    return Array.from({ length: FINE }, (_, i): Point => {
-      const angle = (2 * Math.PI * i) / FINE;
-      return [x + r + r * Math.cos(angle), r + r * Math.sin(angle)];
-    });
+    return disc(x + r, r, r);
   });
   const inputs = things.flatMap(({ across, thickness, round }) => (round ? [across] : [across, thickness]));
   return byRule(hullRule, 'half the girth of all', hullPerimeter(points) / 2, inputs);

@@ -1,6 +1,6 @@
 import { minus, named, rounded, sum } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { tubeWidth } from '../../sizing/tube-width.ts';
+import { tubeAround } from '../../sizing/tube-width.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
 import { choiceParam, visibleParam } from '../params.ts';
 import { standsOut } from '../sides.ts';
@@ -8,6 +8,7 @@ import type { Slab } from '../slab.ts';
 import {
   cavityParams,
   halfGirthOf,
+  piledUp,
   standing,
   widest,
   type Cavity,
@@ -18,16 +19,19 @@ import { easeCavityAcross, easeCavityEnd } from './rules.ts';
 
 /** Sizes the room from the girth of the things, the walls and the rules. */
 export function measureCavity(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Cavity> {
-  const { rules, stacks, grid, id, pin } = inputs;
+  const { rules, stacks, reach, grid, id, pin } = inputs;
   const divide = choiceParam(params, 'divide', cavityParams.divide);
   const wished = visibleParam(params, contents, cavityParams.visible, rules, `holders/${id}`);
-  const things = contents.flatMap(standing);
-  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
-  const walls = { front: wall, back: wall };
+  // what lies in one room lies on what is below it
+  const things = contents.flatMap((held) =>
+    divide === 'open' && held.line.orientation === 'lying' ? [piledUp(standing(held))] : standing(held),
+  );
+  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const around = { front: wall, back: wall };
   const groups = divide === 'stitched' ? things.map((thing) => [thing]) : [things];
   const compartments = groups.map((group, index): Compartment => {
     const halfGirth = halfGirthOf(group);
-    const width = tubeWidth(halfGirth, walls, rules.length(easeCavityAcross));
+    const width = tubeAround(halfGirth, around, rules.length(easeCavityAcross));
     const room = rounded(named('room, between its stitches', width), grid, 'up');
     return { things: group, halfGirth, width: pin(`holders/${id}/room${index + 1}`, room) };
   });
@@ -36,7 +40,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     things.map((thing) => thing.along),
   );
   const visible = wished.value > 0 ? standsOut(along, wished) : wished;
-  const detail: Cavity = { divide, compartments, along, visible, walls };
+  const detail: Cavity = { divide, compartments, along, visible, reach: around };
   const width = sum(
     'flat width',
     compartments.map((compartment) => compartment.width),
@@ -46,6 +50,10 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     width,
     height,
     slabs: slabsOf(compartments, height.value),
+    footing: sum(
+      'things side by side',
+      things.map((thing) => thing.across),
+    ),
     stretches: { width: true, height: true },
     passes: widest(
       'half round the largest',

@@ -1,5 +1,5 @@
 import { given, minus, sum, times } from '../../derived/derived.ts';
-import { tubeWidth } from '../../sizing/tube-width.ts';
+import { tubeAround } from '../../sizing/tube-width.ts';
 import type { Clearance, HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import type { CutPieces } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
@@ -24,7 +24,7 @@ export function readBackCavity(
   return detail.compartments.flatMap(({ things, halfGirth }, index) => {
     const [start, end] = [stops[index - 1], stops[index]];
     const available = sum('room, as cut', [end ?? whole, ...(start ? [minus(start)] : [])]);
-    const required = tubeWidth(halfGirth, detail.walls, none);
+    const required = tubeAround(halfGirth, detail.reach, none);
     const opening = seat.opening?.(cut);
     return things.flatMap(({ line, name, along, halfGirth: round }) => {
       const about = { holder: id, line, name };

@@ -4,11 +4,11 @@ import { say } from '../../errors/wording.ts';
 import type { Contribution, OperationDraft } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
-import { tubeWidth } from '../../sizing/tube-width.ts';
+import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import { patchOn, pocketClearances } from '../face-pocket/patch.ts';
 import { pocketFront } from '../face-pocket/front.ts';
-import { frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
+import { doubledReach, farther, frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   HeldContents,
@@ -22,6 +22,7 @@ import { linesBetween } from '../panel-lines.ts';
 import { visibleParam } from '../params.ts';
 import { standsOut } from '../sides.ts';
 import { easeChannelAcross } from '../channel-row/rules.ts';
+import { openDepth } from '../../sizing/depth.ts';
 import { easePocketDeep } from '../face-pocket/rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -31,20 +32,32 @@ export interface ChannelPocket {
   visible: Derived;
   /** Of the front, bottom to mouth. */
   high: Derived;
-  walls: { front: Derived; back: Derived };
+  /** As it lies. */
+  front: Derived;
+  /** Of both walls, to their outermost layers. */
+  reach: Walls;
   bite: Derived;
 }
 
 const none = sum('no ease', []);
 
+/** What the thickest thing takes of the depth of all channels. */
+const thickestOf = (things: readonly Standing[], reach: Walls) => ({
+  thickness: widest(
+    'the thickest',
+    things.map(({ thickness }) => thickness),
+  ),
+  reach: farther(reach),
+});
+
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelPocket> {
-  const { rules, stacks, grid, id, pin } = inputs;
+  const { rules, stacks, reach, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
-  const walls = { front, back: stacks.lining };
+  const around = { front: doubledReach(inputs), back: reach.lining };
   const bite = rules.length(topstitchInset);
   const channels = things.map((thing, index) => {
-    const room = rounded(tubeWidth(thing.halfGirth, walls, rules.length(easeChannelAcross)), grid, 'up');
+    const room = rounded(tubeAround(thing.halfGirth, around, rules.length(easeChannelAcross)), grid, 'up');
     return { thing, width: pin(`holders/${id}/channel${index + 1}`, named(`channel of ${thing.name}`, room)) };
   });
   const lengths = things.map(({ along }) => along);
@@ -56,11 +69,17 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const widths = channels.map(({ width }) => width);
   const width = sum('pocket, stitch to stitch', [...widths, times(2, bite)]);
   const high = rounded(
-    sum('pocket, bottom to mouth', [longest, minus(visible), rules.length(easePocketDeep), bite]),
+    sum('pocket, bottom to mouth', [
+      openDepth({
+        sunk: sum('goes down', [longest, minus(visible), rules.length(easePocketDeep)]),
+        ...thickestOf(things, around),
+      }),
+      bite,
+    ]),
     grid,
     'up',
   );
-  const detail: ChannelPocket = { channels, high, visible, walls, bite };
+  const detail: ChannelPocket = { channels, high, visible, front, reach: around, bite };
   return {
     width,
     height: sum('pocket and what stands out of it', [high, visible]),
@@ -75,7 +94,11 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   };
 }
 
-function slabsOf({ channels, bite, walls }: ChannelPocket, width: number, height: number): MeasuredHolder['slabs'] {
+function slabsOf(
+  { channels, bite, front: cloth }: ChannelPocket,
+  width: number,
+  height: number,
+): MeasuredHolder['slabs'] {
   let at = bite.value;
   const things = channels.map(({ thing, width: wide }) => {
     const x0 = at + (wide.value - thing.across.value) / 2;
@@ -92,7 +115,7 @@ function slabsOf({ channels, bite, walls }: ChannelPocket, width: number, height
     };
   });
   const front = { of: { role: 'pocket' as const }, label: 'channels', x0: 0, x1: width, y0: 0, y1: height };
-  return [...things, { ...front, thickness: walls.front }];
+  return [...things, { ...front, thickness: cloth }];
 }
 
 type Placed = PlacedHolder<ChannelPocket>;
@@ -168,19 +191,24 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
 }
 
 function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { channels, walls, bite, visible } = detail;
+  const { channels, reach, bite, visible } = detail;
   const piece = cut(`holders/${id}/front`);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const end = piece.width - piece.allowance.left! - piece.allowance.right! - bite.value;
+  const thickest = thickestOf(
+    channels.map(({ thing }) => thing),
+    reach,
+  );
   const stops = [bite.value, ...linesOf(detail), end];
   const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
   return channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
     const about = { holder: id, line, name };
     const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
     const inside = sum('inside the mouth', [along, minus(visible)]);
+    const required = openDepth({ sunk: inside, ...thickest });
     return pocketClearances(about, inputs, {
-      across: { required: tubeWidth(halfGirth, walls, none), available },
-      deep: { required: inside, available: room },
+      across: { required: tubeAround(halfGirth, reach, none), available },
+      deep: { required, available: room },
       ease: inputs.rules.length(easeChannelAcross),
     });
   });

@@ -3,7 +3,7 @@ import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { tubeWidth } from '../../sizing/tube-width.ts';
+import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import type {
   Clearance,
@@ -30,7 +30,8 @@ export interface ChannelRow {
   channels: Channel[];
   /** From the fold up to the pocket's mouth, mm. */
   depth: Derived;
-  walls: { front: Derived; back: Derived };
+  /** Of both walls, to their outermost layers. */
+  reach: Walls;
 }
 
 /** Common practice: a tool stands safe with this share of its length in the pocket, and wants this much to be gripped by. */
@@ -38,12 +39,12 @@ const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held',
 const GRIP = given('to grip it by', 10, { kind: 'standard', path: 'grip', source: 'common practice' });
 
 function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {
-  const { rules, stacks, grid, id, pin } = inputs;
+  const { rules, stacks, reach, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
-  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
-  const walls = { front: wall, back: wall };
+  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const around = { front: wall, back: wall };
   const channels = things.map((thing, index): Channel => {
-    const width = tubeWidth(thing.halfGirth, walls, rules.length(easeChannelAcross));
+    const width = tubeAround(thing.halfGirth, around, rules.length(easeChannelAcross));
     const room = rounded(named(`channel of ${thing.name}`, width), grid, 'up');
     return { thing, width: pin(`holders/${id}/channel${index + 1}`, room) };
   });
@@ -87,7 +88,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
       ...Object.fromEntries(channels.map((channel, index) => [`channel${index + 1}`, channel.width])),
       pocketDepth: depth,
     },
-    detail: { channels, depth, walls },
+    detail: { channels, depth, reach: around },
     findings: [...depthFindings(channels, depth, id), ...orderFindings(channels, id)],
   };
 }
@@ -205,7 +206,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: Holde
   return detail.channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
     const about = { holder: id, line, name };
     const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
-    const required = tubeWidth(halfGirth, detail.walls, none);
+    const required = tubeAround(halfGirth, detail.reach, none);
     return [
       clearanceOf({
         ...about,

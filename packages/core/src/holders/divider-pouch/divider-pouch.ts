@@ -1,8 +1,20 @@
 import { nothing } from '../../derived/constants.ts';
 import { half } from '../../derived/constants.ts';
-import { given, largest, minus, named, product, rounded, smallest, sum, times } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  smallest,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { boxedClosedDepth, sunkIn } from '../../sizing/depth.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
@@ -48,11 +60,11 @@ export const pouchParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
-  const { rules, stacks, grid } = inputs;
+  const { rules, stacks, reach, grid } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
-  const walls = { front: stacks.pocket, back: stacks.pocket };
+  const around = { front: reach.pocket, back: reach.pocket };
   const ease = rules.length(easePocketAcross);
-  const clear = tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease);
+  const clear = tubeAround(rectHalfGirth(load.across, load.thickness), around, ease);
   const passes = load.sheaves.map((sheaf) =>
     sum(`${sheaf.name} passes the zipper`, [sheaf.across, sheaf.one, ease, times(2, ENDS)]),
   );
@@ -63,8 +75,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     'up',
   );
   // it stands on its boxed bottom, as high as what is in it
-  const panel = rounded(sum('pouch, zipper to bottom line', [load.depth, halfDepth]), grid, 'up');
-  const height = sum('pouch and room above it', [load.depth, ABOVE, rules.length(dividerAbove), ROUND]);
+  const up = boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth));
+  const panel = rounded(sum('pouch, zipper to bottom line', [up, halfDepth]), grid, 'up');
+  const height = sum('pouch and room above it', [up, ABOVE, rules.length(dividerAbove), ROUND]);
   const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
   return {
     width,
@@ -95,7 +108,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     sizes: { pouchWidth: width },
     detail: {
       load,
-      walls,
+      reach: around,
       halfDepth,
       panel,
       opening: width,
@@ -106,6 +119,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
 }
 const LEAST_BOTTOM = given('bottom line', 20, { kind: 'standard', path: 'pouch/bottom', source: 'common practice' });
 const ROUND = given('for rounding', 4, { kind: 'standard', path: 'pouch/rounding' });
+
+const twice = (halfDepth: Derived): Derived => sum('pouch, deep', [times(2, halfDepth)]);
 
 type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 
@@ -126,7 +141,7 @@ function place(
     sizes: {
       ...sizes,
       opening,
-      pouchDepth: sum('pouch, deep', [times(2, detail.halfDepth)]),
+      pouchDepth: twice(detail.halfDepth),
       pouchPanel: detail.panel,
     },
     mouths: [{ id, y: top, bottom, x0: x, x1: x + width.value }],
@@ -140,7 +155,7 @@ function place(
 /** With a bottom as deep as the base, its panels are so much longer: it hangs as high as before.
  * Without a base it is as deep as its contents. */
 function onBase(
-  { halfDepth, panel, wholeBase }: DividerPouch,
+  { halfDepth, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
   { inner, width }: SeatOf<'pouch'>,
   grid: HolderInputs['grid'],
 ): Pick<DividerPouch, 'halfDepth' | 'panel'> {
@@ -149,11 +164,13 @@ function onBase(
   const side = smallest('base, or what its width allows', [inner.base, narrow]);
   const most = rounded(product('half of the base', [side, half]), grid, 'down');
   const deep = largest('half of the pouch’s depth', [halfDepth, most]);
-  return { halfDepth: deep, panel: sum('pouch, zipper to bottom line', [panel, minus(halfDepth), deep]) };
+  // its walls lean in over what is in it
+  const up = boxedClosedDepth({ ...load, reach }, twice(deep));
+  return { halfDepth: deep, panel: rounded(sum('pouch, zipper to bottom line', [up, deep]), grid, 'up') };
 }
 
 function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, walls, opening, halfDepth } = detail;
+  const { load, reach, opening, halfDepth } = detail;
   const piece = cut(`holders/${id}/pouch-front`);
   const from = { kind: 'cut', path: `holders/${id}/pouch-front` } as const;
   const { left, right, mouth, bottom } = piece.allowance as Record<'left' | 'right' | 'mouth' | 'bottom', number>;
@@ -163,9 +180,12 @@ function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs):
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
     const about = { holder: id, line, name };
     return pocketClearances(about, inputs, {
-      across: { required: tubeWidth(rectHalfGirth(across, load.thickness), walls, none), available },
+      across: { required: tubeAround(rectHalfGirth(across, load.thickness), reach, none), available },
       through: { required: sum('half its girth', [across, one]), available: opening },
-      deep: { required: deep, available: room },
+      deep: {
+        required: deep,
+        available: sunkIn(room, { thickness: load.thickness, reach: reach.front }, twice(halfDepth)),
+      },
     });
   });
 }

@@ -1,10 +1,12 @@
+import type { Walls } from '../../sizing/tube-width.ts';
 import type { Derived } from '../../derived/derived.ts';
 import type { PocketLoad } from '../face-pocket/pocket.ts';
 
 /** A zipped pouch that hangs between the side seams and parts the room. All mm. */
 export interface DividerPouch {
   load: PocketLoad;
-  walls: { front: Derived; back: Derived };
+  /** Of both walls, to their outermost layers. */
+  reach: Walls;
   /** Half of the depth of its boxed bottom. */
   halfDepth: Derived;
   /** From its zipper to its bottom line, boxed part included. */

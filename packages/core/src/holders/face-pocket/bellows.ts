@@ -4,6 +4,7 @@ import { mm, say } from '../../errors/wording.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { flatBackDepth } from '../../sizing/depth.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import type {
   Clearance,
@@ -19,7 +20,7 @@ import { choiceParam } from '../params.ts';
 import { type Sheaf } from '../sides.ts';
 import { patchOn, pocketClearances } from './patch.ts';
 import { pocketFront } from './front.ts';
-import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
+import { doubledReach, frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -58,10 +59,13 @@ const pile = (sheaves: readonly Sheaf[]): Derived =>
     sheaves.map(({ thickness }) => thickness),
   );
 
+const thicker = (rooms: readonly Sheaf[][]): Derived =>
+  rooms.length === 1 ? pile(rooms[0]!) : largest('the thicker room', rooms.map(pile));
+
 /** The front over a back span: the taut line over the thickest room, and ease. */
 function frontOver(detail: Omit<Bellows, 'frontSpan'>, { rules, grid }: HolderInputs): Derived {
   const { rooms, load, backSpan, front } = detail;
-  const thickness = rooms.length === 1 ? pile(rooms[0]!) : largest('the thicker room', rooms.map(pile));
+  const thickness = thicker(rooms);
   const { frontLength } = flatBackPocket({ width: load.across, thickness, backSpan, frontThickness: front });
   return rounded(sum('front of a room', [frontLength, rules.length(easePocketAcross)]), grid, 'up');
 }
@@ -69,13 +73,14 @@ function frontOver(detail: Omit<Bellows, 'frontSpan'>, { rules, grid }: HolderIn
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Bellows> {
   const { rules, stacks, grid } = inputs;
   const load = loadOf(design, contents, inputs);
-  const { sheaves, across, depth } = load;
+  const { sheaves, across } = load;
   const two = choiceParam(design, 'parts', params.parts) === 'two' && sheaves.length > 1;
   const rooms = two ? [0, 1].map((side) => sheaves.filter((_, index) => index % 2 === side)) : [sheaves];
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
   const bite = rules.length(topstitchInset);
   const backSpan = rounded(sum('back of a room', [across, front]), grid, 'up');
-  const high = rounded(sum('pocket, bottom to mouth', [depth, bite]), grid, 'up');
+  const deep = flatBackDepth({ sunk: load.sunk, thickness: thicker(rooms), reach: doubledReach(inputs) });
+  const high = rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up');
   const partial = { load, high, rooms, front, bite, backSpan };
   const detail: Bellows = { ...partial, frontSpan: frontOver(partial, inputs) };
   const width = sum('pocket, stitch to stitch', [times(rooms.length, backSpan), times(2, bite)]);
@@ -230,7 +235,10 @@ function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs):
       const about = { holder: id, line, name };
       return pocketClearances(about, inputs, {
         across: { required: flatBackPocket(thing).frontLength, available },
-        deep: { required: inside, available: room },
+        deep: {
+          required: flatBackDepth({ sunk: inside, thickness: thicker(rooms), reach: doubledReach(inputs) }),
+          available: room,
+        },
       });
     }),
   );

@@ -4,7 +4,7 @@ import type { Params, Role } from '../../document/design-document.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { HouseRule } from '../../shelves/rules/house-rule.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import type {
   Clearance,
   HeldContents,
@@ -15,9 +15,19 @@ import type {
   PlacedHolder,
 } from '../holder-kind.ts';
 import type { CutPieces, Seat } from '../seat.ts';
+import { openDepth } from '../../sizing/depth.ts';
 import { patchOn, pocketClearances } from './patch.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
-import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, visibleHandle, type PocketLoad } from './pocket.ts';
+import {
+  farther,
+  frontSeat,
+  loadOf,
+  pocketParams,
+  sheafSlabs,
+  sheafThings,
+  visibleHandle,
+  type PocketLoad,
+} from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -41,9 +51,8 @@ export interface FacePocket {
   load: PocketLoad;
   /** Of the front, bottom to mouth, mm. */
   high: Derived;
-  /** Walls of the pocket, all layers, mm. */
-  front: Derived;
-  back: Derived;
+  /** Of both walls, to their outermost layers, mm. */
+  reach: Walls;
   bite: Derived;
   less: Derived;
 }
@@ -73,17 +82,22 @@ function measure(
   contents: HeldContents[],
   inputs: HolderInputs,
 ): MeasuredHolder<FacePocket> {
-  const { rules, stacks, grid, id, pin } = inputs;
+  const { rules, stacks, reach, grid, id, pin } = inputs;
   const load = loadOf(params, contents, inputs);
   const cloth = stacks[style.role];
   const front = style.front === 'fold' ? sum('front, both layers', [times(2, cloth)]) : cloth;
   const bite = rules.length(topstitchInset);
-  const back = stacks.lining;
   const half = rectHalfGirth(load.across, load.thickness);
-  const clear = rounded(tubeWidth(half, { front, back }, rules.length(easePocketAcross)), grid, 'up');
+  const around = {
+    front:
+      style.front === 'fold' ? sum('front, to its outermost layer', [cloth, reach[style.role]]) : reach[style.role],
+    back: reach.lining,
+  };
+  const clear = rounded(tubeAround(half, around, rules.length(easePocketAcross)), grid, 'up');
   const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
-  const high = rounded(sum('pocket, bottom to mouth', [load.depth, bite]), grid, 'up');
+  const deep = openDepth({ ...load, reach: farther(around) });
+  const high = rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up');
   const [w, h] = [width.value, high.value];
   return {
     width,
@@ -102,7 +116,7 @@ function measure(
     ],
     stretches: { width: style.stretches ?? false, height: false },
     sizes: { clearWidth, depth: high },
-    detail: { load, high, front, back, bite, less: style.less?.(inputs) ?? nothing },
+    detail: { load, high, reach: around, bite, less: style.less?.(inputs) ?? nothing },
     findings: [],
   };
 }
@@ -141,7 +155,7 @@ function contribute(style: PocketStyle, { id, seat, detail }: Placed, inputs: Ho
 }
 
 function readBack(style: PocketStyle, cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, bite, front, back, less } = detail;
+  const { load, bite, reach, less } = detail;
   const seam = inputs.rules.length(seamAllowance);
   const from = { kind: 'cut', path: `holders/${id}/front` } as const;
   const piece = cut(`holders/${id}/front`);
@@ -155,8 +169,8 @@ function readBack(style: PocketStyle, cut: CutPieces, { id, seat, detail }: Plac
     const inside = sum('inside the mouth', [deep, minus(load.visible)]);
     const about = { holder: id, line, name };
     return pocketClearances(about, inputs, {
-      across: { required: tubeWidth(rectHalfGirth(across, load.thickness), { front, back }, none), available },
-      deep: { required: inside, available: room },
+      across: { required: tubeAround(rectHalfGirth(across, load.thickness), reach, none), available },
+      deep: { required: openDepth({ ...load, sunk: inside, reach: farther(reach) }), available: room },
     });
   });
 }

@@ -4,6 +4,7 @@ import type { HeldContents, HolderInputs, MouthHandle, ParamSpec, PlacedThing } 
 import type { SeatPlace } from '../seat.ts';
 import { visibleParam } from '../params.ts';
 import type { Insets } from '../../pieces/room.ts';
+import type { Walls } from '../../sizing/tube-width.ts';
 import type { Slab } from '../slab.ts';
 import { sheafOf, standsOut, type Sheaf } from '../sides.ts';
 import { easePocketDeep, pocketVisible } from './rules.ts';
@@ -22,8 +23,8 @@ export interface PocketLoad {
   deep: Derived;
   /** What stands out of the mouth. */
   visible: Derived;
-  /** From the bottom to the mouth, with ease. */
-  depth: Derived;
+  /** How far the deepest thing goes down, with its ease. */
+  sunk: Derived;
 }
 
 /** A pocket is topstitched inside its edges. */
@@ -58,9 +59,17 @@ export function loadOf(
     'the widest',
     sheaves.map((sheaf) => sheaf.across),
   );
-  const depth = sum('pocket depth', [deep, { times: -1, of: visible }, rules.length(easePocketDeep)]);
-  return { sheaves, thickness, across, deep, visible, depth };
+  const sunk = sum('goes down', [deep, { times: -1, of: visible }, rules.length(easePocketDeep)]);
+  return { sheaves, thickness, across, deep, visible, sunk };
 }
+
+/** The wall that runs further outside of what is in the pocket decides how deep both must be, mm. */
+export const farther = ({ front, back }: Walls): Derived =>
+  front.value === back.value ? front : largest('the outer wall', [front, back]);
+
+/** From a thing to the outermost layer of a front of doubled pocket cloth, mm. */
+export const doubledReach = ({ stacks, reach }: HolderInputs): Derived =>
+  sum('front, to its outermost layer', [stacks.pocket, reach.pocket]);
 
 /** The seat of a pocket's front: what stands out of its mouth needs room above it, but no cloth. */
 export const frontSeat = <S extends SeatPlace>(seat: S, high: Derived): S => ({ ...seat, height: high });

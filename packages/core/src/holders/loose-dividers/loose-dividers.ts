@@ -1,7 +1,7 @@
 import { nothing } from '../../derived/constants.ts';
 import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing } from '../cavity/compartments.ts';
 import type {
   Clearance,
@@ -71,24 +71,25 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const sides: LooseDividers['sides'] =
     choiceParam(design, 'dividers', params.dividers) === 'two' ? ['back', 'front'] : ['back'];
   const rooms = sharedOut(contents, sides).filter(({ things }) => things.length > 0);
-  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
   const divider = sum('divider, both layers', [times(2, stacks.pocket)]);
   const ease = rules.length(easeCavityAcross);
   const demands = [
-    ...rooms.map((room) => demandOf(room, { wall, divider, lining: stacks.lining }, ease)),
-    demandOfAll(rooms, sides.length, { wall, divider }, ease),
+    ...rooms.map((room) => demandOf(room, inputs, ease)),
+    demandOfAll(rooms, sides.length, divider, inputs),
   ];
   const width = named('flat width', rounded(largest('flat width', demands), grid, 'up'));
   const along = rooms.flatMap(({ things }) => things.map((thing) => thing.along));
   const height = sum('depth', [largest('the tallest', along), rules.length(easeCavityEnd)]);
   const clear = rounded(rules.length(dividerAbove), grid, 'nearest');
   const fixed = choiceParam(design, 'below', params.below) === 'fixed';
-  const detail: LooseDividers = { sides, fixed, rooms, depth: height, clear, wall, divider };
+  const rows = rowsOf(rooms, sides.length, divider);
+  const detail: LooseDividers = { sides, fixed, rooms, depth: height, clear, divider };
   return {
     width,
     height,
     slabs: slabsOf(detail, width.value, height.value),
-    loaded: rowsOf(rooms, sides.length, divider).thickness,
+    loaded: rows.thickness,
+    footing: rows.across,
     stretches: { width: true, height: true },
     sizes: { depth: height, dividerHeight: hang(detail, height).height },
     detail,
@@ -96,27 +97,25 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   };
 }
 
+/** From what stands in a room to the outermost layers round it, mm: in the middle the walls of the bag, beside a divider that and
+ * the lining. */
+function reachIn(id: DividedRoom['id'], { stacks, reach }: HolderInputs): Walls {
+  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  if (id === 'middle') return { front: wall, back: wall };
+  return { front: sum('divider, to its outermost layer', [stacks.pocket, reach.pocket]), back: reach.lining };
+}
+
 /** What a room asks of the flat width: a room beside a centre stitch has half of it. */
-function demandOf(
-  { id, across, thickness }: DividedRoom,
-  { wall, divider, lining }: { wall: Derived; divider: Derived; lining: Derived },
-  ease: Derived,
-): Derived {
-  const half = rectHalfGirth(across, thickness);
-  if (id === 'middle') return tubeWidth(half, { front: wall, back: wall }, ease);
-  const one = tubeWidth(half, { front: divider, back: lining }, ease);
+function demandOf({ id, across, thickness }: DividedRoom, inputs: HolderInputs, ease: Derived): Derived {
+  const one = tubeAround(rectHalfGirth(across, thickness), reachIn(id, inputs), ease);
+  if (id === 'middle') return one;
   return sum(`twice ${id}`, [times(2, one)]);
 }
 
 /** Everything together goes through the mouth: rows from the back to the front, and the dividers between them. */
-function demandOfAll(
-  rooms: readonly DividedRoom[],
-  dividers: number,
-  { wall, divider }: { wall: Derived; divider: Derived },
-  ease: Derived,
-): Derived {
+function demandOfAll(rooms: readonly DividedRoom[], dividers: number, divider: Derived, inputs: HolderInputs): Derived {
   const { across, thickness } = rowsOf(rooms, dividers, divider);
-  return tubeWidth(rectHalfGirth(across, thickness), { front: wall, back: wall }, ease);
+  return tubeAround(rectHalfGirth(across, thickness), reachIn('middle', inputs), inputs.rules.length(easeCavityAcross));
 }
 
 /** Rows from the back to the front with the dividers between them: they lie on each other wherever things stand. */
@@ -204,9 +203,10 @@ function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: SeatOf<'w
   };
 }
 
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks }: HolderInputs): Clearance[] {
+function readBack(cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
+  const { rules } = inputs;
   const seam = rules.length(seamAllowance);
-  const { wall, divider, rooms } = detail;
+  const { rooms } = detail;
   const from = { kind: 'cut', path: seat.host.piece } as const;
   const whole = sum('flat width', [given('cut width', cut(seat.host.piece).width, from), times(-2, seam)]);
   const room = given('mouth to base, as cut', seat.depthOf(cut), from);
@@ -215,8 +215,7 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules, stacks 
   const ease = rules.length(easeCavityAcross).value;
   return rooms.flatMap(({ id: place, things, across, thickness }) => {
     const middle = place === 'middle';
-    const walls = middle ? { front: wall, back: wall } : { front: divider, back: stacks.lining };
-    const required = tubeWidth(rectHalfGirth(across, thickness), walls, none);
+    const required = tubeAround(rectHalfGirth(across, thickness), reachIn(place, inputs), none);
     const available = middle ? whole : product('half of the flat width', [whole, half]);
     return things.flatMap(({ line, name, along }) => {
       const about = { holder: id, line, name };

@@ -19,7 +19,6 @@ export interface LooseDividers {
   /** From the mouth to the base, and what the dividers hang clear of it, mm. */
   depth: Derived;
   clear: Derived;
-  wall: Derived;
   divider: Derived;
 }
 

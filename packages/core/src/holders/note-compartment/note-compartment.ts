@@ -5,7 +5,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type {
   Clearance,
   HeldContents,
@@ -16,7 +16,7 @@ import type {
   PlacedHolder,
 } from '../holder-kind.ts';
 import { hostRun, type CutPieces, type SeatOf } from '../seat.ts';
-import { stitchedBeside } from '../face-pocket/pocket.ts';
+import { doubledReach, stitchedBeside } from '../face-pocket/pocket.ts';
 import { lengthParam } from '../params.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
 import { easeNoteAcross, easeNoteDeep, noteReveal } from './rules.ts';
@@ -42,7 +42,7 @@ const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
 const panelId = (id: string): string => `holders/${id}/panel`;
 
 function measure(given: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<NoteCompartment> {
-  const { rules, stacks, grid, id } = inputs;
+  const { rules, stacks, reach, grid, id } = inputs;
   const sheaves = contents.map(sheafOf);
   const load = sum(
     'notes, all together',
@@ -51,12 +51,12 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
   const front = product('note panel, both layers', [two, stacks.pocket]);
   const bite = rules.length(topstitchInset);
   const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
-  const walls = { front, back: stacks.lining };
+  const walls = { front: doubledReach(inputs), back: reach.lining };
   const widest = largest(
     'the widest',
     sheaves.map(({ across }) => across),
   );
-  const clear = tubeWidth(rectHalfGirth(widest, load), walls, rules.length(easeNoteAcross));
+  const clear = tubeAround(rectHalfGirth(widest, load), walls, rules.length(easeNoteAcross));
   const width = sum('notes, width between the seams', [clear, times(2, bite)]);
   const deepest = largest(
     'the deepest',
@@ -225,7 +225,8 @@ function panelJoins(id: string, seat: SeatOf<'inside'>): Seam[] {
   return [...side('left'), ...side('right'), ...bottoms];
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInputs): Clearance[] {
+function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
+  const { rules } = inputs;
   const seam = rules.length(seamAllowance);
   const from = { kind: 'cut', path: panelId(id) } as const;
   const panel = cut(panelId(id));
@@ -235,8 +236,8 @@ function readBack(cut: CutPieces, { id, detail }: Placed, { rules }: HolderInput
   const room = sum('bottom to top edge', [mouth, detail.reveal, minus(detail.bite)]);
   const none = sum('no ease', []);
   return detail.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
-    const walls = { front: detail.front, back: detail.back };
-    const required = tubeWidth(rectHalfGirth(across, detail.load), walls, none);
+    const walls = { front: doubledReach(inputs), back: inputs.reach.lining };
+    const required = tubeAround(rectHalfGirth(across, detail.load), walls, none);
     const about = { holder: id, line, name };
     const ease = { across: rules.length(easeNoteAcross).value, deep: rules.length(easeNoteDeep).value };
     return [

@@ -4,7 +4,7 @@ import type { Finding } from '../../errors/finding.ts';
 import { say } from '../../errors/wording.ts';
 import { pack } from '../../packing/pack.ts';
 import { surfaceOf, type Packing, type Triple } from '../../packing/packable.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import type {
@@ -51,7 +51,7 @@ export const packedParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
-  const { rules, stacks, id } = inputs;
+  const { rules, stacks, reach, id } = inputs;
   const things = contents.flatMap(looseThings);
   const packing = turned(pack(things), choiceParam(params, 'longSide', packedParams.longSide));
   const asked = contents.flatMap((held) => {
@@ -68,13 +68,14 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     up: sum('clear upwards', [together.up, rules.length(easeCavityEnd)]),
   };
   // between a front and a back: half of the way round everything
-  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
-  const flat = tubeWidth(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, ease);
+  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const flat = tubeAround(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, ease);
   return {
     width: flat,
     height: sizes.up,
     slabs: slabsOf(things, packing),
     loaded: together.thick,
+    footing: together.across,
     stretches: { width: true, height: true },
     passes: largest('half round the largest', things.map(halfRound)),
     sizes,

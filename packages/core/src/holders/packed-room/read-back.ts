@@ -1,5 +1,5 @@
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type { Clearance, HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { clearanceOf } from '../sides.ts';
@@ -50,15 +50,15 @@ function betweenWalls(
   cut: CutPieces,
   seat: SeatOf<'cavity' | 'walled'>,
   { together }: PackedRoom,
-  { rules, stacks }: HolderInputs,
+  { rules, stacks, reach }: HolderInputs,
 ): Reading[] {
   const from = { kind: 'cut', path: seat.host.piece } as const;
-  const wall = sum('wall, all layers', [stacks.exterior, stacks.lining]);
+  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
   const { width } = cut(seat.host.piece);
   return [
     {
       direction: 'across',
-      required: tubeWidth(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, none),
+      required: tubeAround(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, none),
       available: sum('flat width', [given('cut width', width, from), times(-2, rules.length(seamAllowance))]),
       ease: rules.length(easeCavityAcross).value,
     },

@@ -1,8 +1,9 @@
 import { nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
-import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
+import { closedDepth } from '../../sizing/depth.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
+import { farther, loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   HeldContents,
@@ -65,14 +66,14 @@ const BESIDE = given('beside each end of the opening', 8, {
 });
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ZipPocket> {
-  const { rules, stacks, grid, id } = inputs;
+  const { rules, stacks, reach, grid, id } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'style', params.style);
-  const cloth = stacks.pocket;
-  const walls = style === 'window' ? { front: cloth, back: cloth } : { front: cloth, back: stacks.lining };
+  const around =
+    style === 'window' ? { front: reach.pocket, back: reach.pocket } : { front: reach.pocket, back: reach.lining };
   const ease = rules.length(easePocketAcross);
   const bite = rules.length(topstitchInset);
-  const clear = rounded(tubeWidth(rectHalfGirth(load.across, load.thickness), walls, ease), grid, 'up');
+  const clear = rounded(tubeAround(rectHalfGirth(load.across, load.thickness), around, ease), grid, 'up');
   // the slit opens to a ring: half of the largest thing's girth goes through, one at a time
   const passes = load.sheaves.map((sheaf) => sum(`${sheaf.name} passes`, [sheaf.across, sheaf.one, ease]));
   const opening = rounded(largest('opening', passes), grid, 'up');
@@ -85,9 +86,13 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   ]);
   const width = sum('pocket, stitch to stitch', [inner, times(2, bite)]);
   const above = style === 'window' ? [drop, window] : [window, STRIP];
-  const height = rounded(sum('pocket, bottom to top', [load.depth, bite, ...above]), grid, 'up');
+  const height = rounded(
+    sum('pocket, bottom to top', [closedDepth({ ...load, reach: farther(around) }), bite, ...above]),
+    grid,
+    'up',
+  );
   const gauge = choiceParam(design, 'gauge', params.gauge);
-  const detail: ZipPocket = { style, gauge, load, opening, window, drop, beyond, walls, bite };
+  const detail: ZipPocket = { style, gauge, load, opening, window, drop, beyond, reach: around, bite };
   return {
     width,
     height,
@@ -100,7 +105,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
 }
 
 function slabsOf(
-  { load, bite, style, walls }: ZipPocket,
+  { load, bite, style }: ZipPocket,
   width: number,
   height: number,
   cloth: Derived,
@@ -118,7 +123,7 @@ function slabsOf(
   // the bag of a window has two layers of its own
   return style === 'window'
     ? [layer('pocket, back', cloth), ...things, layer('pocket, front', cloth)]
-    : [...things, layer('patch', walls.front)];
+    : [...things, layer('patch', cloth)];
 }
 
 type Placed = PlacedHolder<ZipPocket>;
@@ -141,7 +146,7 @@ function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, 
 }
 
 function readBack(cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, walls, bite, style } = detail;
+  const { load, reach, bite, style } = detail;
   const piece = cut(`holders/${id}/${style === 'window' ? 'bag' : 'front'}`);
   const from = { kind: 'cut', path: `holders/${id}` } as const;
   const { left, right } = piece.allowance;
@@ -154,9 +159,9 @@ function readBack(cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderIn
   return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
     const about = { holder: id, line, name };
     return pocketClearances(about, inputs, {
-      across: { required: tubeWidth(rectHalfGirth(across, load.thickness), walls, none), available },
+      across: { required: tubeAround(rectHalfGirth(across, load.thickness), reach, none), available },
       through: { required: sum('half its girth', [across, one]), available: detail.opening },
-      deep: { required: deep, available: room },
+      deep: { required: closedDepth({ ...load, sunk: deep, reach: farther(reach) }), available: room },
     });
   });
 }

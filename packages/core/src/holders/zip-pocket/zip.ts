@@ -1,3 +1,4 @@
+import type { Walls } from '../../sizing/tube-width.ts';
 import { given, type Derived } from '../../derived/derived.ts';
 import type { PocketLoad } from '../face-pocket/pocket.ts';
 import type { Gauge } from './zipper.ts';
@@ -17,7 +18,8 @@ export interface ZipPocket {
   drop: Derived;
   /** Zipper beyond the opening at each end. */
   beyond: Derived;
-  walls: { front: Derived; back: Derived };
+  /** Of both walls, to their outermost layers. */
+  reach: Walls;
   bite: Derived;
 }
 

@@ -96,7 +96,11 @@ export const envelope: BodyKind<Envelope> = {
   closures: ['none'],
   params,
   rules: [seamAllowance],
-  adapt: (_params, { rules, stacks }) => ({ rules, stacks: { ...stacks, lining: none } }),
+  adapt: (_params, { rules, stacks, reach }) => ({
+    rules,
+    stacks: { ...stacks, lining: none },
+    reach: { ...reach, lining: none },
+  }),
   faces: () => [{ id: 'inside', title: 'in the envelope', seat: 'cavity' }],
   size,
   contribute({ detail: { width, height, flap } }, { rules }) {

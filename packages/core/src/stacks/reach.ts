@@ -1,0 +1,34 @@
+import { halfOf, sum, type Derived } from '../derived/derived.ts';
+import type { Material } from '../shelves/materials/material.ts';
+
+/** A layer of a wall round a thing. */
+export interface WallLayer {
+  /** As it lies, mm. */
+  thickness: Derived;
+  /** It gives way when it is drawn round something, so that others hold the thing. */
+  gives: boolean;
+}
+
+/** Below this much give, as a share, cloth is drawn taut like any other (common practice). */
+const GIVES = 0.1;
+
+/** Whether a material gives way round a thing: padding, and what stretches (common practice). */
+export const givesWay = ({ use, stretchAlong = 0, stretchAcross = 0 }: Material): boolean =>
+  use === 'padding' || Math.max(stretchAlong, stretchAcross) >= GIVES;
+
+/** From a thing to the middle of the outermost layer round it that does not give: that one decides how far it is round all of them,
+ * whatever lies within. Of a wall that gives altogether, to its middle. mm
+ * @param layers from the thing outwards */
+export function reachOf(label: string, layers: readonly WallLayer[]): Derived {
+  const outermost = layers.findLastIndex(({ gives }) => !gives);
+  if (outermost < 0)
+    return halfOf(
+      label,
+      sum(
+        'all layers',
+        layers.map(({ thickness }) => thickness),
+      ),
+    );
+  const within = layers.slice(0, outermost).map(({ thickness }) => thickness);
+  return sum(label, [...within, halfOf('half of the outermost', layers[outermost]!.thickness)]);
+}
