@@ -128,6 +128,8 @@ export interface ClosingMouth extends Panels {
 export interface ClosingMeeting {
   kind: 'meeting';
   height: Derived;
+  /** Of the narrower of the two leaves that lie on each other. */
+  leaf: Derived;
   inner: { piece: string; at: (distance: number) => Point };
   outer: { piece: string; at: (distance: number) => Point };
 }

@@ -1,3 +1,4 @@
+import { given, largest, type Derived } from '../derived/derived.ts';
 import type { Mark } from '../pieces/piece.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
@@ -18,14 +19,33 @@ export const fastenerParam = {
   ],
 } as const satisfies ParamSpec;
 
+/** How far what is set lies clear round its middle, mm. */
+export const radiusOf = ({ diameter, plateRadius }: Hardware): number => plateRadius ?? diameter / 2;
+
+/** How far from an end a fastener is set: as asked, but with all of it on its piece. mm */
+export function insetFor(asked: Derived, fastener: Hardware): Derived {
+  const radius = radiusOf(fastener);
+  if (asked.value >= radius) return asked;
+  const path = `hardware/${fastener.id}`;
+  return largest('clear of the end', [asked, given(`half of ${fastener.name}`, radius, { kind: 'hardware', path })]);
+}
+
+/** How wide a strap or tab is: as asked, but as wide as its fastener. mm */
+export function widthFor(asked: Derived, fastener: Hardware): Derived {
+  const wide = 2 * radiusOf(fastener);
+  if (asked.value >= wide) return asked;
+  const path = `hardware/${fastener.id}`;
+  return largest('as wide as its fastener', [asked, given(fastener.name, wide, { kind: 'hardware', path })]);
+}
+
 /** The place of one half of a fastener on a piece, with what it must be clear of.
  * @param half `upper`: the cap, on what lies outside; `lower`: its mate */
 export const halfMark = (
-  { id: entry, diameter, plateRadius }: Hardware,
+  fastener: Hardware,
   half: 'upper' | 'lower',
   place: Pick<Mark, 'id' | 'at' | 'label'>,
 ): Mark => ({
   ...place,
   kind: half === 'upper' ? 'snapCap' : 'snapSocket',
-  hardware: { id: entry, half, radius: plateRadius ?? diameter / 2 },
+  hardware: { id: fastener.id, half, radius: radiusOf(fastener) },
 });

@@ -1,9 +1,10 @@
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { Params } from '../document/design-document.ts';
+import { given, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
-import { halfMark } from './fasteners.ts';
+import { halfMark, insetFor, radiusOf } from './fasteners.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
@@ -22,6 +23,13 @@ const magnetInset = lengthRule(
 const MAGNET = 'magnet-14';
 const params = { inset: { kind: 'length', title: 'Magnet from the edge', rule: magnetInset } } as const;
 
+/** Not beyond the other side of the leaf. */
+function within(asked: Derived, leaf: Derived, radius: number): Derived {
+  const plate = given('half of the magnet', radius, { kind: 'hardware', path: `hardware/${MAGNET}` });
+  const most = sum('magnet inside the leaf', [leaf, minus(plate)]);
+  return asked.value <= most.value ? asked : smallest('magnet from the edge', [asked, most]);
+}
+
 /** A magnetic snap in the middle of the edge and its mate where the edge comes to lie. */
 export const magnets: ClosureKind = {
   title: 'Magnet at the edge',
@@ -31,9 +39,13 @@ export const magnets: ClosureKind = {
   solve(design: Params, { closing }: SizedBody, { rules, hardware, id }: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'meeting')
       throw new CoreError('closure.notForBody', 'a magnet needs an edge that lies on another', id);
-    const inset = lengthParam(design, 'inset', params.inset, rules, id);
     const magnet = hardwareOf(MAGNET, hardware);
-    const { plateRadius = 10 } = magnet;
+    const plateRadius = radiusOf(magnet);
+    const inset = within(
+      insetFor(lengthParam(design, 'inset', params.inset, rules, id), magnet),
+      closing.leaf,
+      plateRadius,
+    );
     const places = [
       { ...closing.inner, half: 'upper' as const, name: 'inner' },
       { ...closing.outer, half: 'lower' as const, name: 'outer' },

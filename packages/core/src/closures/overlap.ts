@@ -1,3 +1,5 @@
+import type { Hardware } from '../shelves/hardware/hardware.ts';
+import { insetFor } from './fasteners.ts';
 import { given, largest, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 
 /** Common practice: the mate sits this far below the edge that a tab or strap goes round. */
@@ -8,9 +10,10 @@ const CLEAR = given('clear of the end', 8, { kind: 'standard', path: 'mate/clear
 
 /** How far a tab or flap lies on the front: as wished and as the front has room for, but far enough for its fastener to meet
  * the front at all.
+ * @param fastenerInset its middle from the end, mm
  * @param front height of the front below the mouth, where it is short, mm */
-export function overlapFor(wished: Derived, fastenerInset: Derived, front?: Derived): Derived {
-  const least = sum('room for its fastener', [fastenerInset, BELOW]);
+export function overlapFor(wished: Derived, fastenerInset: Derived, fastener: Hardware, front?: Derived): Derived {
+  const least = sum('room for its fastener', [fastenerInset, insetFor(BELOW, fastener)]);
   const fits = front ? sum('front, clear of its end', [front, minus(CLEAR)]) : wished;
   const most = fits.value < wished.value ? smallest('what the front has room for', [wished, fits]) : wished;
   return most.value >= least.value ? most : largest('lies on the front by', [most, least]);

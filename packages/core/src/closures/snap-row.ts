@@ -7,7 +7,7 @@ import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { snapRow } from '../sizing/drawstring.ts';
 import type { Params } from '../document/design-document.ts';
-import { halfMark } from './fasteners.ts';
+import { halfMark, radiusOf } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 
@@ -38,8 +38,8 @@ const params = {
 const SNAP = 'snap-10';
 /** Common practice: what is hard stays clear of what lies beside it. */
 const CLEAR = given('clear of what is below', 2, { kind: 'standard', path: 'snap/clear', source: 'common practice' });
-const plateOf = ({ id, diameter, plateRadius }: Hardware): Derived =>
-  given('snap, across', 2 * (plateRadius ?? diameter / 2), { kind: 'standard', path: `hardware/${id}` });
+const plateOf = (snap: Hardware): Derived =>
+  given('snap, across', 2 * radiusOf(snap), { kind: 'hardware', path: `hardware/${snap.id}` });
 
 /** Snaps along a mouth, evenly spaced. */
 export const snaps: ClosureKind = {

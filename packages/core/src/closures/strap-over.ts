@@ -12,7 +12,7 @@ import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fastenerParam, fasteners, halfMark } from './fasteners.ts';
+import { fastenerParam, fasteners, halfMark, insetFor, widthFor } from './fasteners.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
@@ -77,22 +77,23 @@ export const strapOver: ClosureKind = {
     if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a strap needs a front and a back', id);
     const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
+    const inset = insetFor(own('inset'), fastener);
     const solved = flap({
       loadedDepth: closedThickness,
       emptyDepth: emptyThickness,
-      overlap: overlapFor(own('overlap'), own('inset'), body.finished.height),
-      fastenerInset: own('inset'),
+      overlap: overlapFor(own('overlap'), inset, fastener, body.finished.height),
+      fastenerInset: inset,
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
       school: rules.choice(tabSchool),
     });
     const down = rounded(own('down'), grid, 'nearest');
-    const width = rounded(own('width'), grid, 'nearest');
+    const width = rounded(widthFor(own('width'), fastener), grid, 'up');
     const length = rounded(
       named('strap length', sum('strap length', [down, times(2, closing.proud), solved.flapLength])),
       grid,
       'up',
     );
-    const parts = { width, length, down, mate: solved.mateLoaded, inset: own('inset') };
+    const parts = { width, length, down, mate: solved.mateLoaded, inset };
     const sizes = {
       strapWidth: width,
       strapLength: length,

@@ -12,7 +12,7 @@ import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
-import { halfMark } from './fasteners.ts';
+import { halfMark, insetFor, widthFor } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -67,16 +67,17 @@ export const tabSnap: ClosureKind = {
       throw new CoreError('closure.notForBody', 'a tab needs an edge to be caught in', 'closure');
     const { id } = inputs;
     const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, id);
-    const fastenerInset = own('fastenerInset');
+    const snap = hardwareOf(SNAP, inputs.hardware);
+    const fastenerInset = insetFor(own('fastenerInset'), snap);
     const solved = flap({
       loadedDepth: body.closedThickness,
       emptyDepth: body.emptyThickness,
-      overlap: overlapFor(own('overlap'), fastenerInset),
+      overlap: overlapFor(own('overlap'), fastenerInset, snap),
       fastenerInset,
       flapThickness: sum('tab, both layers', [stacks.exterior, stacks.lining]),
       school: rules.choice(tabSchool),
     });
-    const width = rounded(own('width'), grid, 'nearest');
+    const width = rounded(widthFor(own('width'), snap), grid, 'up');
     const length = rounded(named('tab length', solved.flapLength), grid, 'up');
     const { mateLoaded, mateEmpty, drift } = solved;
     const tab: Tab = { width, length, mateLoaded, inset: fastenerInset.value };

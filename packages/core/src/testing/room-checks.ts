@@ -4,6 +4,7 @@ import { itemOf } from '../document/item-of.ts';
 import type { Slab } from '../holders/slab.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
+import { boundsOf } from '../geometry/outline.ts';
 import type { Room } from '../pieces/room.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
@@ -84,13 +85,30 @@ export const roomChecks: Checks = {
     }
   },
 
-  'straps lie on their seat'(_, { holders }) {
-    for (const { id, seat, bands = [] } of holders)
-      for (const { from, to } of bands)
-        for (const [x, y] of [from, to]) {
-          expect([id, x >= seat.x - 1e-6, x <= seat.x + seat.width.value + 1e-6]).toEqual([id, true, true]);
-          expect([id, y >= seat.y - 1e-6, y <= seat.y + seat.height.value + 1e-6]).toEqual([id, true, true]);
-        }
+  'straps, mouths and stitching lie on their seat'(_, { holders }) {
+    for (const { id, seat, bands = [], mouths, stitching } of holders) {
+      const inX = (x: number) => x >= seat.x - 1e-6 && x <= seat.x + seat.width.value + 1e-6;
+      const inY = (y: number) => y >= seat.y - 1e-6 && y <= seat.y + seat.height.value + 1e-6;
+      for (const { from, to } of [...bands, ...stitching])
+        for (const [x, y] of [from, to]) expect([id, inX(x), inY(y)]).toEqual([id, true, true]);
+      for (const { x0, x1, y, bottom } of mouths)
+        expect([id, x0 < x1, inX(x0), inX(x1), bottom < y, inY(bottom)]).toEqual([id, ...Array(5).fill(true)]);
+    }
+  },
+
+  'hardware is set inside its piece, all round'(_, { pieces }) {
+    for (const { id, cut, marks } of pieces) {
+      const { left, bottom, width, height } = boundsOf(cut);
+      for (const {
+        at: [x, y],
+        hardware,
+        label,
+      } of marks) {
+        if (!hardware) continue;
+        const spare = Math.min(x - left, left + width - x, y - bottom, bottom + height - y) - hardware.radius;
+        expect([id, label, spare > -1e-6]).toEqual([id, label, true]);
+      }
+    }
   },
 
   'what is counted on a piece counts from one'(_, { pieces }) {

@@ -1,4 +1,4 @@
-import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
@@ -94,6 +94,7 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
     closing: {
       kind: 'meeting',
       height: liningHeight,
+      leaf: smallest('the narrower leaf', [leaves[0]!, leaves[leaves.length - 1]!]),
       // closed, the edge of the left leaf lies on the shell of the right one, beside its fold
       inner: { piece: LINING, at: (distance) => [distance, liningHeight.value / 2] },
       outer: { piece: SHELL, at: (distance) => [leaves[leaves.length - 1]!.value - distance, liningHeight.value / 2] },

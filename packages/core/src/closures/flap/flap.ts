@@ -23,7 +23,7 @@ import { hardwareOf } from '../../shelves/hardware/hardware.ts';
 import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { driftFinding } from '../drift.ts';
-import { fastenerParam, fasteners } from '../fasteners.ts';
+import { fastenerParam, fasteners, insetFor } from '../fasteners.ts';
 import { overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
@@ -72,22 +72,23 @@ export const flap: ClosureKind = {
     const width = sum('flap width', [seat.width, times(-2, rounded(inset, grid, 'down'))]);
     const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
+    const end = insetFor(own('end'), fastener);
     const over = (overlap: Derived) =>
       flapRule({
         loadedDepth: closedThickness,
         emptyDepth: emptyThickness,
         overlap,
-        fastenerInset: own('end'),
+        fastenerInset: end,
         flapThickness: sum('flap, both layers', [stacks.exterior, stacks.lining]),
         school: rules.choice(tabSchool),
       });
-    const wished = overlapFor(own('overlap'), own('end'), seat.front);
+    const wished = overlapFor(own('overlap'), end, fastener, seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
     const solved = over(overlap);
     const reach = named('flap length', sum('flap length', [times(2, seat.proud), solved.flapLength]));
     const length = rounded(reach, grid, 'up');
     const corner = smallest('corner radius', [asked, product('half of its length', [length, half])]);
-    const made = { width, length, corner, end: own('end'), mate: solved.mateLoaded, ...(exposed && { exposed }) };
+    const made = { width, length, corner, end, mate: solved.mateLoaded, ...(exposed && { exposed }) };
     return {
       sizes: { flapWidth: width, flapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift },
       contribution: {

@@ -1,0 +1,75 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { thing, trial, type Trial } from '../testing/trial.ts';
+import { given } from '../derived/derived.ts';
+import { standardHardware } from '../shelves/hardware/hardware.ts';
+import { insetFor, radiusOf, widthFor } from './fasteners.ts';
+import { overlapFor } from './overlap.ts';
+
+const demo = (id: string) => solveDesign(demoDesigns.find((design) => design.id === id)!);
+const sleeve = (more: Partial<Trial>) =>
+  solveDesign(trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(120, 80, 12), ...more }));
+const mm = (value: number) => given('x', value, { kind: 'input', path: 'x' });
+
+test('a ribbon is stitched on in its middle, across the whole front', () => {
+  const { seams, pieces } = demo('net-sack');
+  const [part] = seams.find(({ id }) => id === 'closure/ribbon#across')!.a.parts;
+  const { cutWidth } = pieces.find(({ id }) => id === 'closure/ribbon')!;
+  expect([part!.from, part!.to]).toEqual([(1262 - 215.5) / 2, (1262 + 215.5) / 2]);
+  expect(cutWidth.value).toBe(1262);
+});
+
+test('the edges of a zipper are named in pairs: front and back, and those of a second one with its number', () => {
+  const names = (id: string) =>
+    demo(id)
+      .seams.map((seam) => /zipper(?:-\d+)?#((?:front|back)[-\d]*)$/.exec(seam.id)?.[1])
+      .filter((name) => name !== undefined)
+      .sort();
+  expect(names('double-tube')).toEqual(['back', 'back-2', 'front', 'front-2']);
+});
+
+describe('a flap', () => {
+  const width = (mouth: number, inset: number) => {
+    const item = thing(120, mouth, 4);
+    const { closure, body } = sleeve({ item, closure: 'flap', closing: { inset } });
+    return [body.sizes.flatWidth!.value, closure.sizes.flapWidth!.value] as const;
+  };
+  test('is narrower than the mouth by its inset on each side, but by a sixth of it at most', () => {
+    const [wide, flap] = width(200, 10);
+    expect(wide - flap).toBe(20);
+    const [narrow, other] = width(60, 20);
+    expect(narrow - other).toBe((2 * Math.floor((narrow / 6) * 2)) / 2);
+    expect(narrow / 6).toBeLessThan(20);
+  });
+});
+
+describe('what holds a flap or strap lies on it whole', () => {
+  const magnet = standardHardware.find(({ id }) => id === 'magnet-18')!;
+  test('its middle stays half of it from the end, and the strap is as wide', () => {
+    const radius = radiusOf(magnet);
+    expect(radius).toBe(magnet.plateRadius ?? magnet.diameter / 2);
+    expect(insetFor(mm(radius - 1), magnet).value).toBe(radius);
+    expect(insetFor(mm(radius + 1), magnet).value).toBe(radius + 1);
+    expect(widthFor(mm(radius), magnet).value).toBe(2 * radius);
+    expect(widthFor(mm(3 * radius), magnet).value).toBe(3 * radius);
+  });
+  test('and so does its mate, below the edge that it goes round', () => {
+    const radius = radiusOf(magnet);
+    expect(overlapFor(mm(10), mm(20), magnet).value).toBe(20 + radius);
+    expect(overlapFor(mm(90), mm(20), magnet).value).toBe(90);
+    // a short front: as far as it has room, 8 clear of its end
+    expect(overlapFor(mm(90), mm(20), magnet, mm(60)).value).toBe(52);
+  });
+});
+
+test('things behind loose dividers stand in the middle of their half', () => {
+  const [holder] = demo('boat-tote').holders.filter(({ kind }) => kind === 'loose-dividers');
+  const whole = Math.max(...holder!.slabs.filter(({ of }) => 'role' in of).map(({ x1 }) => x1));
+  const middle = (name: RegExp) => {
+    const { x0, x1 } = holder!.slabs.find(({ label }) => name.test(label))!;
+    return (x0 + x1) / 2 / whole;
+  };
+  expect(middle(/notebook/i)).toBeCloseTo(1 / 4, 9);
+  expect(middle(/booklet/i)).toBeCloseTo(3 / 4, 9);
+});
