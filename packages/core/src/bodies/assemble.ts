@@ -90,7 +90,8 @@ const markingsOf = ({ folds = [], bends = [], notches = [], marks = [], lines = 
 function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
   const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
-  const full = stacks[role].filter(({ coverage }) => coverage === 'full');
+  const layers = draft.plain ? stacks[role].filter(({ held }) => held === 'outer') : stacks[role];
+  const full = layers.filter(({ coverage }) => coverage === 'full');
   const cut = cutOutline(stitch, allowance);
   const outside = boundsOf(cut);
   const addAllowances = (label: string, size: typeof width, [from, to]: [string, string], whole: number) => {
@@ -104,7 +105,7 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
     name,
     role,
     materials: cutFrom ? [cutFrom] : full.map(({ material }) => material),
-    layers: cutFrom ? [] : draft.plain ? full : stacks[role],
+    layers: cutFrom ? [] : layers,
     count,
     stitch,
     allowance,

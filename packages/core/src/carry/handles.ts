@@ -60,6 +60,7 @@ const nothing = given('peaks', 0, { kind: 'standard', path: 'handles/grip' });
 /** Two handles, one on the front and one on the back, each end as far from the middle as the other. */
 export const handles: ClosureKind = {
   title: 'Handles',
+  carries: true,
   on: 'mouth',
   params,
   rules: [],
@@ -93,7 +94,7 @@ export const handles: ClosureKind = {
     const base = { id: `${id}/handle`, name: 'Handle', width: cutWidth, count: 2 };
     const how = webbing
       ? { cutFrom: 'webbing-25', note: 'Seal the ends.' }
-      : { note: 'Fold in four along its length, stitch both edges.' };
+      : { plain: true, note: 'Fold in four along its length, stitch both edges.' };
     const piece = strip({ ...base, length, ...how });
     const middle = closing.width.value / 2;
     const places = [middle - spread.value / 2, middle + spread.value / 2];

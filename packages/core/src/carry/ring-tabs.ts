@@ -53,6 +53,7 @@ const BEYOND = given('cloth round the ring', 12, { kind: 'standard', path: 'tabs
 /** Tabs of webbing caught in the side, each with a ring or a hook in its fold. */
 export const ringTabs: ClosureKind = {
   title: 'Tabs with rings',
+  carries: true,
   on: 'sides',
   params,
   rules: [],

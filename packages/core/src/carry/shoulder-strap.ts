@@ -55,6 +55,7 @@ function spreadOf({ closing, finished }: SizedBody): Derived {
 /** A strap that clips to ring tabs, or is sewn to the side walls. */
 export const shoulderStrap: ClosureKind = {
   title: 'Shoulder strap',
+  carries: true,
   on: 'sides',
   params,
   rules: [],

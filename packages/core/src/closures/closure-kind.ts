@@ -31,6 +31,8 @@ export interface ClosureKind {
   readonly rules: readonly HouseRule[];
   /** Findings of its own that it may bring; default none. */
   readonly findings?: readonly FindingCode[];
+  /** The piece is lifted by it. */
+  readonly carries?: boolean;
   /** Front and back meet where it closes, above the contents. */
   readonly meets?: boolean;
   /** Cloth that it needs above the contents, and above where front and back meet, mm.

@@ -102,7 +102,7 @@ export interface PieceDraft {
   grain?: Grain;
   /** Default its top edge. */
   printUp?: PrintUp;
-  /** Cut from the cloth alone: small pieces do without the trimmed inner layers of their role. */
+  /** Cut from the outer cloth of its role alone: small pieces and straps do without what stiffens or pads it. */
   plain?: boolean;
   /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
   cutFrom?: string;

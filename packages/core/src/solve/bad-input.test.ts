@@ -112,6 +112,20 @@ describe('what cannot be made', () => {
   ])('%s of an unknown kind is an error with its code', (_, change, code) => {
     expect(() => solveDesign({ ...demo('permit-bifold'), ...change })).toThrow(expect.objectContaining({ code }));
   });
+  test.each(['stacked', 't-slots', 'pleated', 'applied'])(
+    'a %s card panel that was left on a face which a rounded bifold has not is told, and left away',
+    (making) => {
+      const design: DesignDocument = {
+        ...demo('permit-bifold'),
+        body: { kind: 'foldover', params: { corners: 'rounded' } },
+        holders: [{ id: 'A', kind: 'card-tiers', params: { making }, contents: [{ line: 'c3', count: 3 }] }],
+        faces: { inside: { kind: 'holder', id: 'A' } },
+      };
+      const solution = solveDesign(design);
+      expect(solution.findings.map(({ code }) => code)).toContain('holder.noSeat');
+      expect(solution.pieces.filter(({ id }) => id.startsWith('holders/'))).toEqual([]);
+    },
+  );
   test('two books in one jacket are told', () => {
     const jacket = demo('tide-jacket');
     const [book] = jacket.contents;

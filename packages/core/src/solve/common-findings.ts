@@ -22,4 +22,7 @@ export const commonFindings = [
   'closure.notForBody',
   'part.notForBody',
   'gap.small',
+  'load.heavy',
+  'load.tooHeavy',
+  'magnet.near',
 ] as const satisfies readonly FindingCode[];

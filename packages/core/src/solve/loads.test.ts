@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { boundsOf, edgeLength } from '../geometry/outline.ts';
 import { hullPerimeter, type Point } from '../geometry/perimeter.ts';
@@ -152,4 +153,60 @@ test('padding gives way: a flask of 74 in canvas over fleece wants a tube of 125
   const { width } = stitched(sleeve({ item: flask }), 'body/shell');
   expect(width - 3).toBeGreaterThan(125.8);
   expect(width - 3).toBeLessThan(126.5);
+});
+
+describe('small pieces and straps are cut from the outer cloth alone', () => {
+  test('a handle of cloth does not take the stiffener of its bag', () => {
+    const design = trial({
+      body: 'sleeve',
+      face: 'inside',
+      kind: 'cavity',
+      item: thing(200, 100, 60),
+      parts: [{ id: 'p1', kind: 'handles', params: { material: 'cloth' } }],
+    });
+    const stiff = [
+      { material: 'waxed-canvas', coverage: 'full' as const },
+      { material: 'stiffener', coverage: 'full' as const },
+    ];
+    const solution = solveDesign({ ...design, stacks: { ...design.stacks, exterior: stiff } });
+    expect(pieceOf(solution, 'parts/p1/handle').materials).toEqual(['waxed-canvas']);
+    expect(pieceOf(solution, 'body/shell').materials).toEqual(['waxed-canvas', 'stiffener']);
+  });
+  test('the guards of a hard case are not padded', () => {
+    const solution = solveDesign(demoDesigns.find(({ id }) => id === 'refractometer-case')!);
+    expect(pieceOf(solution, 'body/guard-lid').materials).toEqual(['quilting-cotton']);
+  });
+});
+
+describe('what is carried, and what minds magnets', () => {
+  const tote = (mass: number, parts = true) =>
+    solveDesign(
+      trial({
+        body: 'sleeve',
+        face: 'inside',
+        kind: 'cavity',
+        item: thing(200, 100, 60, { mass }),
+        ...(parts && { parts: [{ id: 'p1', kind: 'handles', params: {} }] }),
+      }),
+    ).findings.filter(({ code }) => code.startsWith('load.'));
+  test.each([
+    [4_999, true, []],
+    [5_000, true, ['watch', 'parts/p1']],
+    [24_999, true, ['watch', 'parts/p1']],
+    [40_000, true, ['stop', 'parts/p1']],
+    // nothing to lift it by
+    [5_000, false, []],
+    [40_000, false, ['stop', 'contents']],
+  ])('%d g, handles %s', (mass, parts, told) =>
+    expect(tote(mass, parts).flatMap(({ severity, about }) => [severity, ...about])).toEqual(told),
+  );
+  test('a flap with a magnet over something that minds it is told, one with a snap is not', () => {
+    const closed = (fastener: string, magnetSensitive: boolean) =>
+      sleeve({ item: thing(120, 80, 12, { magnetSensitive }), closure: 'flap', closing: { fastener } }).findings.filter(
+        ({ code }) => code === 'magnet.near',
+      );
+    expect(closed('magnet', true).flatMap(({ about }) => about)).toEqual(['closure', 'contents/c1']);
+    expect(closed('magnet', false)).toEqual([]);
+    expect(closed('snap', true)).toEqual([]);
+  });
 });

@@ -14,6 +14,7 @@ import { walkSeams } from '../pieces/walk-seams.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
 import { checkClearances, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
+import { checkCarried } from './check-carried.ts';
 import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
@@ -67,7 +68,9 @@ export function solveDesign(
     ...(exposed && { exposed }),
   };
   const body = bodyKind.size(params, measuredFaces, asked, hosts);
-  const placed = placeHolders(document, body.faces, measured, inputs, kinds);
+  // a design may still name a face that the body has not, as its settings are
+  const there = body.faces.filter(({ id }) => faces.some((face) => face.id === id));
+  const placed = placeHolders(document, there, measured, inputs, kinds);
   const closure = closes.solve(document.closure.params, body, closing);
   const { parts, findings: unfit } = solveParts(document, bodyKind, body, closing, kinds);
 
@@ -129,6 +132,7 @@ export function solveDesign(
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
+      ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],
   };
 }
