@@ -183,7 +183,7 @@ describe('boards of the other families', () => {
   });
   test('dividers stand between the things', () => {
     const [inside] = view('twin-flask-bag').holders;
-    expect(inside!.stitching).toEqual([{ from: [129, 276.5], to: [129, 0] }]);
+    expect(inside!.stitching).toEqual([{ from: [129, 276.5], to: [129, 84 / 2] }]);
     expect(inside!.hidden).toHaveLength(2);
   });
   test('a roll shows each tool above its channel, with its number', () => {

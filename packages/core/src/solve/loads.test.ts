@@ -148,6 +148,29 @@ describe('on a boxed base', () => {
   });
 });
 
+test('a stitched divider ends so far above a boxed base that this can open', () => {
+  const design = padded(
+    trial({
+      body: 'sleeve',
+      params: { form: 'boxed' },
+      face: 'inside',
+      kind: 'cavity',
+      holderParams: { divide: 'stitched' },
+      item: thing(200, 74, 74, { shape: 'cylinder' }),
+      count: 2,
+    }),
+  );
+  const solution = solveDesign(design);
+  const shell = pieceOf(solution, 'body/shell');
+  const fold = boundsOf(shell.stitch).height / 2;
+  const lines = shell.lines.filter(({ id }) => id.includes('divider'));
+  const [base] = [solution.body.sizes.base!.value];
+  expect(lines).toHaveLength(2);
+  // along the panel, from its fold: half of the base lies flat, and as much again stays free
+  for (const { from, to } of lines)
+    expect(Math.min(Math.abs(from[1] - fold), Math.abs(to[1] - fold))).toBeCloseTo(base, 6);
+});
+
 test('padding gives way: a flask of 74 in canvas over fleece wants a tube of 125.9', () => {
   const flask = thing(268, 74, 74, { shape: 'cylinder' });
   const { width } = stitched(sleeve({ item: flask }), 'body/shell');

@@ -178,7 +178,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
         },
         rings: sleeveRings(detail),
         panels,
-        inner: innerWalls(detail),
+        inner: { ...innerWalls(detail), ...(boxed && { base }) },
         depthOf: depthOf(detail),
       },
       frontFace(detail, inputs),

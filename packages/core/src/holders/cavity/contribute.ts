@@ -5,7 +5,7 @@ import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
 import type { Cavity, CavitySeat } from './compartments.ts';
-import { dividers } from './place.ts';
+import { clearOfBase, dividers } from './place.ts';
 
 /** Stitched dividers: front and back are sewn onto each other between the rooms, from the mouth down to the base. */
 export function contributeCavity(
@@ -16,7 +16,7 @@ export function contributeCavity(
   const holds = detail.compartments.map(({ things }) => linesOf(things));
   if (places.length === 0) return contribution({ rooms: partedRooms({ id, seat, seams: [], holds }) });
   const { panels } = seat;
-  const down = seat.height.value;
+  const down = seat.height.value - clearOfBase(seat);
   const lines = linesOnPanels({ id, panels, places, down, name: 'divider' });
   return contribution({
     ...lines,
@@ -28,7 +28,7 @@ export function contributeCavity(
         needs: ['body/turn'],
         uses: [...new Set([panels.front.piece, panels.back.piece])],
         seams: lines.joins.map((join) => join.id),
-        text: say`Lay it flat, front and back even, and stitch them together along the dividers through all layers, from the mouth ${mm(down)} down, where the base begins. Back-tack twice at the mouth: it carries the weight.`,
+        text: say`Lay it flat, front and back even, and stitch them together along the dividers through all layers, from the mouth ${mm(down)} down${clearOfBase(seat) > 0 ? ' and no further: the base must open' : ', where the base begins'}. Back-tack twice at the mouth: it carries the weight.`,
       },
     ],
   });

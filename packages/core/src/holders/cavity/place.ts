@@ -21,7 +21,7 @@ export function placeCavity(
     stitching: dividers(detail).map((at, index) => ({
       id: `${id}-divider-${index + 1}`,
       from: [x + at, y + height.value],
-      to: [x + at, y],
+      to: [x + at, y + clearOfBase(seat)],
       label: 'stitched together',
     })),
     things: placedAcross(detail.compartments).map(({ thing, x0, x1 }) => ({
@@ -37,6 +37,10 @@ export function placeCavity(
     detail,
   };
 }
+
+/** A line of stitching would pinch the base flat: it ends as far above it as the base reaches to either side. mm */
+export const clearOfBase = (seat: SeatOf<CavitySeat>): number =>
+  seat.kind === 'walled' ? (seat.inner.base?.value ?? 0) / 2 : 0;
 
 /** Distances of the dividing lines from the left stitch line, mm. */
 export const dividers = ({ compartments }: Cavity): number[] =>
