@@ -96,6 +96,18 @@ export const roomChecks: Checks = {
     }
   },
 
+  'what is cut through lies between its walls'(_, { section: { layers, width } }) {
+    for (const { label, u0, u1, z0, z1 } of layers)
+      expect([label, u0 > -1e-6, u1 < width + 1e-6, z0 > -1e-6, z0 <= z1]).toEqual([label, ...Array(4).fill(true)]);
+  },
+
+  'folds of a piece are counted from one'(_, { pieces }) {
+    for (const { id, folds } of pieces) {
+      const orders = [...new Set(folds.map(({ order }) => order))].sort((a, b) => a - b);
+      expect([id, orders]).toEqual([id, orders.map((_each, index) => index + 1)]);
+    }
+  },
+
   'hardware is set inside its piece, all round'(_, { pieces }) {
     for (const { id, cut, marks } of pieces) {
       const { left, bottom, width, height } = boundsOf(cut);
