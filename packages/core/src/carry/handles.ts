@@ -1,3 +1,4 @@
+import { limited, onWall } from '../closures/overlap.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { given, largest, named, rounded, sum, times, type Derived } from '../derived/derived.ts';
@@ -64,7 +65,7 @@ export const handles: ClosureKind = {
   on: 'mouth',
   params,
   rules: [],
-  solve(given: Params, { closing }: SizedBody, { rules, grid, hardware, id }: ClosureInputs): SolvedClosure {
+  solve(given: Params, { closing, finished }: SizedBody, { rules, grid, hardware, id }: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'mouth') throw new CoreError('part.notForBody', 'handles need a front and a back', id);
     const own = (key: 'drop' | 'spread' | 'embed') => lengthParam(given, key, params[key], rules, id);
     const webbing = choiceParam(given, 'material', params.material) === 'webbing';
@@ -78,7 +79,7 @@ export const handles: ClosureKind = {
     const wished = own('spread');
     const spread =
       wished.value > clear.value ? named('between its ends', largest('between its ends', [width, clear])) : wished;
-    const embed = own('embed');
+    const embed = finished.height ? onWall(own('embed'), finished.height) : own('embed');
     const sizes = strap({
       method: webbing ? 'webbing' : 'fourfold',
       finished: width,
@@ -110,6 +111,7 @@ export const handles: ClosureKind = {
     return {
       sizes: { handleLength: length, handleWidth: width, spread, drop: named('hangs down by', own('drop')) },
       contribution: contribution({
+        findings: limited('Each end of a handle is buried', own('embed'), embed, id),
         pieces: [piece],
         hostEdits: edits,
         ...(webbing && { hardware: [{ id: 'webbing-25', count: 2, length: 2 * length.value }] }),

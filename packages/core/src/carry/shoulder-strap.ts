@@ -1,3 +1,4 @@
+import { limited, onWall } from '../closures/overlap.ts';
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { given, named, rounded } from '../derived/derived.ts';
@@ -68,7 +69,9 @@ export const shoulderStrap: ClosureKind = {
     const sides = closing.kind === 'mouth' ? closing.sides : undefined;
     const sewn = sides !== undefined && choiceParam(design, 'ends', params.ends) === 'sewn';
     const seam = rules.length(seamAllowance);
-    const embed = lengthParam(design, 'embed', params.embed, rules, id);
+    const asked = lengthParam(design, 'embed', params.embed, rules, id);
+    const { height } = body.finished;
+    const embed = height ? onWall(asked, height) : asked;
     const solved = strap({
       method: 'webbing',
       finished: wide,
@@ -94,6 +97,7 @@ export const shoulderStrap: ClosureKind = {
     return {
       sizes: { strapLength: length },
       contribution: contribution({
+        findings: sewn ? limited('Each end of the strap is buried', asked, embed, id) : [],
         ...fixed,
         pieces: [draft],
         hardware: [webbing, ...(sewn ? [] : [{ id: 'hook-25', count: 2 }])],

@@ -1,3 +1,4 @@
+import { limited, onWall } from '../closures/overlap.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { rounded, sum, times } from '../derived/derived.ts';
@@ -29,11 +30,12 @@ export const trimBand: ClosureKind = {
   on: 'mouth',
   params,
   rules: [],
-  solve(design: Params, { closing }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {
+  solve(design: Params, { closing, finished }: SizedBody, { rules, grid, id }: ClosureInputs): SolvedClosure {
     if (closing.kind !== 'mouth' || !closing.round)
       throw new CoreError('part.notForBody', 'a trim band goes round a round mouth', id);
     const seam = rules.length(seamAllowance);
-    const high = rounded(lengthParam(design, 'height', params.height, rules, id), grid, 'nearest');
+    const asked = lengthParam(design, 'height', params.height, rules, id);
+    const high = rounded(finished.height ? onWall(asked, finished.height) : asked, grid, 'down');
     const round = sum('round the mouth', [times(2, closing.width)]);
     const [rim] = closing.rim;
     const piece = `${id}/band`;
@@ -73,6 +75,7 @@ export const trimBand: ClosureKind = {
           },
         ],
         joins,
+        findings: limited('The trim band goes down', asked, high, id),
         operations: [
           {
             id: `${id}/band`,

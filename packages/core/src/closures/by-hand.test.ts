@@ -63,6 +63,30 @@ describe('what holds a flap or strap lies on it whole', () => {
   });
 });
 
+describe('what there is no room for is told, and stays on its wall', () => {
+  // a sleeve 60 high: the least
+  const small = (more: Partial<Trial>) => sleeve({ item: thing(20, 8, 2), ...more });
+  const limits = ({ findings }: ReturnType<typeof small>) =>
+    findings.filter(({ code }) => code === 'setting.limited').map(({ numbers }) => [numbers.asked, numbers.made]);
+  test('a strap sewn on far below the mouth, and one wider than the bag', () => {
+    const low = small({ closure: 'strap-over', closing: { down: 100, overlap: 30 } });
+    expect(limits(low)).toEqual([[100, low.finished.height!.value - 8]]);
+    const wide = small({ closure: 'strap-over', closing: { width: 80, overlap: 30 } });
+    expect(limits(wide)).toEqual([[80, wide.body.sizes.flatWidth!.value]]);
+  });
+  test('the ends of handles; and nothing is said of what has room', () => {
+    const deep = small({ parts: [{ id: 'p1', kind: 'handles', params: { embed: 90 } }] });
+    expect(limits(deep)).toEqual([[90, deep.finished.height!.value - 8]]);
+    expect(limits(small({ parts: [{ id: 'p1', kind: 'handles', params: { embed: 30 } }] }))).toEqual([]);
+    expect(limits(small({ closure: 'strap-over', closing: { down: 30, overlap: 30 } }))).toEqual([]);
+  });
+  test('a flap that would lie further on the front than that goes', () => {
+    const flap = small({ closure: 'flap', closing: { overlap: 120 } });
+    expect(limits(flap)).toHaveLength(1);
+    expect(limits(flap)[0]![0]).toBe(120);
+  });
+});
+
 test('things behind loose dividers stand in the middle of their half', () => {
   const [holder] = demo('boat-tote').holders.filter(({ kind }) => kind === 'loose-dividers');
   const whole = Math.max(...holder!.slabs.filter(({ of }) => 'role' in of).map(({ x1 }) => x1));

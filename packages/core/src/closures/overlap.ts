@@ -1,5 +1,7 @@
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import { insetFor } from './fasteners.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
 import { given, largest, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 
 /** Common practice: the mate sits this far below the edge that a tab or strap goes round. */
@@ -17,4 +19,26 @@ export function overlapFor(wished: Derived, fastenerInset: Derived, fastener: Ha
   const fits = front ? sum('front, clear of its end', [front, minus(CLEAR)]) : wished;
   const most = fits.value < wished.value ? smallest('what the front has room for', [wished, fits]) : wished;
   return most.value >= least.value ? most : largest('lies on the front by', [most, least]);
+}
+
+/** What is sewn onto a wall, or round it, stays on it. mm
+ * @param wall height of it below the mouth, mm */
+export function onWall(asked: Derived, wall: Derived): Derived {
+  const most = sum('wall, clear of its end', [wall, minus(CLEAR)]);
+  return asked.value <= most.value ? asked : smallest('as far as there is room', [asked, most]);
+}
+
+/** A length that was asked for and is another, because there is no room for it: told, not silent.
+ * @param what the length is of, such as `The flap lies on the front` */
+export function limited(what: string, asked: Derived, made: Derived, id: string): Finding[] {
+  if (made.value >= asked.value - 0.5) return [];
+  return [
+    {
+      code: 'setting.limited',
+      severity: 'note',
+      about: [id],
+      numbers: { asked: asked.value, made: made.value },
+      text: say`${what} by ${mm(made.value)}, not by ${mm(asked.value)} as it is set: there is no room for more. Make the piece higher, or set less.`,
+    },
+  ];
 }

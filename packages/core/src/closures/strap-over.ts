@@ -1,5 +1,5 @@
 import type { SizedBody } from '../bodies/body-kind.ts';
-import { named, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -13,7 +13,7 @@ import { flap } from '../sizing/flap.ts';
 import { driftFinding } from './drift.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { fastenerParam, fasteners, halfMark, insetFor, widthFor } from './fasteners.ts';
-import { overlapFor } from './overlap.ts';
+import { limited, onWall, overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -78,16 +78,19 @@ export const strapOver: ClosureKind = {
     const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
     const inset = insetFor(own('inset'), fastener);
+    const overlap = overlapFor(own('overlap'), inset, fastener, body.finished.height);
     const solved = flap({
       loadedDepth: closedThickness,
       emptyDepth: emptyThickness,
-      overlap: overlapFor(own('overlap'), inset, fastener, body.finished.height),
+      overlap,
       fastenerInset: inset,
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
       school: rules.choice(tabSchool),
     });
-    const down = rounded(own('down'), grid, 'nearest');
-    const width = rounded(widthFor(own('width'), fastener), grid, 'up');
+    const { height } = body.finished;
+    const down = rounded(height ? onWall(own('down'), height) : own('down'), grid, 'down');
+    const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
+    const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
     const length = rounded(
       named('strap length', sum('strap length', [down, times(2, closing.proud), solved.flapLength])),
       grid,
@@ -105,7 +108,12 @@ export const strapOver: ClosureKind = {
       sizes,
       contribution: contribution({
         ...make(parts, body, inputs, fastener),
-        findings: driftFinding(solved.drift, fastener, 'strap', id),
+        findings: [
+          ...driftFinding(solved.drift, fastener, 'strap', id),
+          ...limited('The strap is sewn on below the mouth', own('down'), down, id),
+          ...limited('The strap is wide', asked, width, id),
+          ...limited('The strap lies on the front', own('overlap'), overlap, id),
+        ],
       }),
     };
   },

@@ -22,6 +22,7 @@ export const commonFindings = [
   'closure.notForBody',
   'part.notForBody',
   'gap.small',
+  'setting.limited',
   'load.heavy',
   'load.tooHeavy',
   'magnet.near',

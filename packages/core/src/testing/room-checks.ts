@@ -4,6 +4,7 @@ import { itemOf } from '../document/item-of.ts';
 import type { Slab } from '../holders/slab.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import { boundsOf } from '../geometry/outline.ts';
 import type { Room } from '../pieces/room.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
@@ -108,18 +109,14 @@ export const roomChecks: Checks = {
     }
   },
 
-  'hardware is set inside its piece, all round'(_, { pieces }) {
-    for (const { id, cut, marks } of pieces) {
+  'marks and lines lie on their piece, hardware with all of it'(_, { pieces }) {
+    for (const { id, cut, marks, lines, folds } of pieces) {
       const { left, bottom, width, height } = boundsOf(cut);
-      for (const {
-        at: [x, y],
-        hardware,
-        label,
-      } of marks) {
-        if (!hardware) continue;
-        const spare = Math.min(x - left, left + width - x, y - bottom, bottom + height - y) - hardware.radius;
-        expect([id, label, spare > -1e-6]).toEqual([id, label, true]);
-      }
+      const spare = ([x, y]: Point) => Math.min(x - left, left + width - x, y - bottom, bottom + height - y);
+      for (const { at, hardware, label } of marks)
+        expect([id, label, spare(at) > (hardware?.radius ?? 0) - 1e-6]).toEqual([id, label, true]);
+      for (const line of [...lines, ...folds])
+        expect([id, line.id, spare(line.from) > -1e-6, spare(line.to) > -1e-6]).toEqual([id, line.id, true, true]);
     }
   },
 

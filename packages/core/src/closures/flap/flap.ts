@@ -24,7 +24,7 @@ import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { driftFinding } from '../drift.ts';
 import { fastenerParam, fasteners, insetFor } from '../fasteners.ts';
-import { overlapFor } from '../overlap.ts';
+import { limited, overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
 import { flapExposed, leastLength } from './zipped.ts';
@@ -93,7 +93,11 @@ export const flap: ClosureKind = {
       sizes: { flapWidth: width, flapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift },
       contribution: {
         ...makeFlap(made, seat, inputs, fastener),
-        findings: [...driftFinding(solved.drift, fastener, 'flap', id), ...tightCorner(corner, inputs)],
+        findings: [
+          ...driftFinding(solved.drift, fastener, 'flap', id),
+          ...tightCorner(corner, inputs),
+          ...limited('The flap lies on the front', own('overlap'), overlap, id),
+        ],
       },
     };
   },
