@@ -1,6 +1,6 @@
 // Makes one fault at a time in a copy of the core and says which of them no test noticed: every sum of the sizing rules, and a
 // seeded sample of all faults in numbers, holders, closures and bodies. Run: ./zindle test --mutate [--seed=1] [--sample=200]
-// [--only=PATTERN of file:line].
+// [--only=PATTERN of what it prints of a fault] [--every, not a sample].
 import { execFile } from 'node:child_process';
 import { cpSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
@@ -30,6 +30,7 @@ const { values: given } = parseArgs({
     seed: { type: 'string', default: '1' },
     sample: { type: 'string', default: '200' },
     only: { type: 'string', default: '' },
+    every: { type: 'boolean', default: false },
   },
 });
 
@@ -117,7 +118,10 @@ async function redIn(folder, path) {
   }
 }
 
-async function survives(folder, { file, line, sort, was, by, text }) {
+const told = ({ file, line, sort, was, by }) => `${file}:${line} ${sort}: ${was} -> ${by}`;
+
+async function survives(folder, fault) {
+  const { file, text } = fault;
   const path = join(folder, file);
   const before = readFileSync(path, 'utf8');
   writeFileSync(path, text);
@@ -129,16 +133,18 @@ async function survives(folder, { file, line, sort, was, by, text }) {
   rmSync(join(folder, KEPT), { recursive: true, force: true });
   cpSync(join(root, KEPT), join(folder, KEPT), { recursive: true });
   const seconds = Math.round((Date.now() - begun) / 1000);
-  console.log(`${red ? `noticed by ${red}` : 'NOT NOTICED'}, ${seconds} s: ${file}:${line} ${sort}: ${was} -> ${by}`);
+  console.log(`${red ? `noticed by ${red}` : 'NOT NOTICED'}, ${seconds} s: ${told(fault)}`);
   return !red;
 }
 
 const sums = faultsIn('sizing').filter(({ by }) => by.startsWith('plusOne'));
 const others = Object.entries(SAMPLED).flatMap(([folder, share]) =>
-  sampleOf(faultsIn(folder), Math.round(share * Number(given.sample)), Number(given.seed)),
+  given.every
+    ? faultsIn(folder)
+    : sampleOf(faultsIn(folder), Math.round(share * Number(given.sample)), Number(given.seed)),
 );
 const only = new RegExp(given.only);
-const faults = [...sums, ...others].filter(({ file, line }) => only.test(`${file}:${line}`));
+const faults = [...sums, ...others].filter((fault) => only.test(told(fault)));
 const waiting = [...faults];
 const survivors = [];
 let done = 0;

@@ -47,3 +47,32 @@ test('what hangs in a framed organizer, and what is sewn on, is cut through betw
   // docs/worked/field-organizer.md, section 4: front to back
   expect(Math.max(...section.layers.map(({ z1 }) => z1))).toBeCloseTo(128.3, 9);
 });
+
+test('a folio is cut through with what lies in each of its leaves', () => {
+  const { section, holders } = demo('survey-folio');
+  const seen = new Set(section.layers.flatMap(({ of }) => ('line' in of ? [of.line] : [])));
+  const held = new Set(holders.flatMap(({ things }) => things.map(({ line }) => line)));
+  expect(holders.map(({ face }) => face).sort()).toEqual(['leaf-1', 'leaf-2', 'leaf-3']);
+  expect(seen).toEqual(held);
+});
+
+test('of what is cut from a length as many are listed as are cut', () => {
+  const { pieces, hardware } = demo('slate-carrier');
+  const binding = pieces.find(({ name }) => name === 'Binding of a cut corner')!;
+  expect([binding.count, hardware.find(({ id }) => id === binding.materials[0])!.count]).toEqual([2, 2]);
+});
+
+test('a gusset of thin cloth goes round a corner of 12, and not of less', () => {
+  const codes = (radius: number) => {
+    const design = demoDesigns.find(({ id }) => id === 'field-organizer')!;
+    const thin = [{ material: 'cotton-lawn', coverage: 'full' as const }];
+    const { stacks, body } = design;
+    return solveDesign({
+      ...design,
+      stacks: { ...stacks, exterior: thin, lining: thin },
+      body: { ...body, params: { ...body.params, radius } },
+    }).findings.map(({ code }) => code);
+  };
+  expect(codes(12)).not.toContain('gusset.tightCorner');
+  expect(codes(11.5)).toContain('gusset.tightCorner');
+});
