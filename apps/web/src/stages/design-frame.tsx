@@ -47,7 +47,7 @@ function Header() {
   const edit = useDesign((state) => state.edit);
   const unit = useDesign(({ document }) => document.unit);
   return (
-    <header className="flex h-[54px] shrink-0 items-center gap-4 border-b border-ink bg-sheet px-4">
+    <header className="flex h-[54px] shrink-0 items-center gap-3 border-b border-ink bg-sheet px-4 xl:gap-4">
       <h1 className="sr-only">{name}</h1>
       <Wordmark />
       <NameField label="Name of the design" value={name} onName={(next) => edit(rename(next))} className="w-52" />
@@ -66,7 +66,7 @@ function StageNav() {
     <nav aria-label="Stages" className="mx-auto flex items-center">
       {stages.map(({ path, title }, index) => (
         <span key={path} className="flex items-center">
-          {index > 0 && <span aria-hidden="true" className="w-9 border-t-2 border-dashed border-quiet/60" />}
+          {index > 0 && <span aria-hidden="true" className="w-3 border-t-2 border-dashed border-quiet/60 xl:w-9" />}
           <NavLink
             to={`/d/${id}/${path}`}
             className={({ isActive }) =>

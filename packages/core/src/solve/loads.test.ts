@@ -118,6 +118,27 @@ describe('several round things in one place', () => {
     expect(channel(8)).toBeGreaterThanOrEqual(hullPerimeter(discs) / 2 + 2);
     expect(channel(8)).toBeLessThan(hullPerimeter(discs) / 2 + 2 + 4);
   });
+  test('three of one thing in a bellows pocket of two parts: two in one, one in the other', () => {
+    const holder = (parts: string, count = 3) => {
+      const item = thing(100, 60, 20);
+      const design = trial({
+        body: 'folio',
+        face: 'leaf-1',
+        kind: 'bellows-pocket',
+        holderParams: { parts },
+        item,
+        count,
+      });
+      const solution = solveDesign(design);
+      return { ...solution.holders[0]!, rooms: solution.rooms.filter(({ id }) => id.startsWith('holders/A/')) };
+    };
+    expect(holder('two').rooms).toHaveLength(2);
+    expect(holder('two').slabs.flatMap(({ of, thickness }) => ('line' in of ? [thickness.value] : []))).toEqual([
+      40, 20,
+    ]);
+    expect(holder('one').rooms).toHaveLength(1);
+    expect(holder('two', 1).rooms).toHaveLength(1);
+  });
   test('what takes a heap takes a smaller one', () => {
     for (let count = 2; count <= 12; count++) expect(channel(count)).toBeGreaterThanOrEqual(channel(count - 1));
   });

@@ -70,11 +70,23 @@ function frontOver(detail: Omit<Bellows, 'frontSpan'>, { rules, grid }: HolderIn
   return rounded(sum('front of a room', [frontLength, rules.length(easePocketAcross)]), grid, 'up');
 }
 
+/** Several of one thing alone are shared out to both rooms. */
+function halved(contents: HeldContents[]): HeldContents[] {
+  const [held] = contents;
+  if (!held || contents.length > 1 || held.count < 2) return contents;
+  const more = Math.ceil(held.count / 2);
+  return [
+    { ...held, count: more },
+    { ...held, count: held.count - more },
+  ];
+}
+
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Bellows> {
   const { rules, stacks, grid } = inputs;
-  const load = loadOf(design, contents, inputs);
+  const parted = choiceParam(design, 'parts', params.parts) === 'two';
+  const load = loadOf(design, parted ? halved(contents) : contents, inputs);
   const { sheaves, across } = load;
-  const two = choiceParam(design, 'parts', params.parts) === 'two' && sheaves.length > 1;
+  const two = parted && sheaves.length > 1;
   const rooms = two ? [0, 1].map((side) => sheaves.filter((_, index) => index % 2 === side)) : [sheaves];
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
   const bite = rules.length(topstitchInset);
