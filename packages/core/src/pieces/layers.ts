@@ -19,8 +19,8 @@ export interface LayerUse {
   held: Held;
 }
 
-/** How each layer of a stack is held. What is ironed on needs the heat: where a cloth of the piece does not bear it, all is
- * basted (common practice). */
+/** How each layer of a stack is held. The outer cloth is whole, whatever is set: inner layers alone are no piece. What is ironed on
+ * needs the heat: where a cloth of the piece does not bear it, all is basted (common practice). */
 export function layersOf(stack: readonly Layer[], materialOf: MaterialOf): LayerUse[] {
   const bears = stack.every(({ material }) => {
     const of = materialOf(material);
@@ -28,6 +28,8 @@ export function layersOf(stack: readonly Layer[], materialOf: MaterialOf): Layer
   });
   return stack.map(({ material, coverage }, index) => {
     const fused = bears && materialOf(material)?.fusible === true;
-    return { material, coverage, held: index === 0 ? 'outer' : fused ? 'fused' : 'basted' };
+    return index === 0
+      ? { material, coverage: 'full', held: 'outer' }
+      : { material, coverage, held: fused ? 'fused' : 'basted' };
   });
 }

@@ -216,6 +216,14 @@ describe('small pieces and straps are cut from the outer cloth alone', () => {
     expect(pieceOf(solution, 'parts/p1/handle').materials).toEqual(['waxed-canvas']);
     expect(pieceOf(solution, 'body/shell').materials).toEqual(['waxed-canvas', 'stiffener']);
   });
+  test('a piece whose layers are all trimmed still has its outer cloth', () => {
+    const design = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(200, 100, 60) });
+    const all = PADDED.map((layer) => ({ ...layer, coverage: 'trimmed' as const }));
+    const solution = solveDesign({ ...design, stacks: { ...design.stacks, exterior: all } });
+    const shell = pieceOf(solution, 'body/shell');
+    expect(shell.materials).toEqual(['waxed-canvas']);
+    expect(shell.layers.map(({ coverage }) => coverage)).toEqual(['full', 'trimmed']);
+  });
   test('the guards of a hard case are not padded', () => {
     const solution = solveDesign(demoDesigns.find(({ id }) => id === 'refractometer-case')!);
     expect(pieceOf(solution, 'body/guard-lid').materials).toEqual(['quilting-cotton']);
