@@ -65,7 +65,7 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
     // on a base it stands whole: the walls lean on no corner of it
     ...(boxed ? [sum('things on their base', [faces.inside.footing, ease, times(2, around), base])] : []),
   ];
-  const width = widthFor(faces, { least, around, taper: turns.taper }, inputs);
+  const width = widthFor(faces, { least, around, taper: turns.taper, base }, inputs);
   const deep = (label: string, sunk: Derived, from: Derived) =>
     named(label, depthRound({ sunk, thickness: thick, reach: from }, boxed ? base : undefined, inputs.meets));
   const tall = (sunk: Derived): Derived[] => [
@@ -105,16 +105,21 @@ interface Round {
   /** From the things to the outermost layer of the shell. */
   around: Derived;
   taper: Derived;
+  /** Depth of the base; 0 of a flat one. */
+  base: Derived;
 }
 
 function widthFor(
   { inside, front, divider }: Faces,
-  { least, around, taper }: Round,
+  { least, around, taper, base }: Round,
   { reach, grid, pin }: BodyInputs,
 ): Derived {
   // what hangs in it goes round with the things
   const beside = divider.occupied ? sum('things and pouch', [inside.width, divider.loaded]) : inside.width;
-  const others = [front, divider].filter(({ occupied }) => occupied).map((face) => face.width);
+  // what is sewn onto the front, or hangs between the sides, has the face: the base takes its part of the flat width
+  const others = [front, divider]
+    .filter(({ occupied }) => occupied)
+    .map(({ width: wide }) => (base.value > 0 ? sum('on the face, and the base', [wide, base]) : wide));
   const turn = byRule(turnOfCloth, 'lining goes round less', Math.PI * (around.value - reach.lining.value), [
     around,
     reach.lining,
