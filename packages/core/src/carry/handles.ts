@@ -79,7 +79,7 @@ export const handles: ClosureKind = {
     const wished = own('spread');
     const spread =
       wished.value > clear.value ? named('between its ends', largest('between its ends', [width, clear])) : wished;
-    const embed = finished.height ? onWall(own('embed'), finished.height) : own('embed');
+    const embed = onWall(own('embed'), finished.height);
     const sizes = strap({
       method: webbing ? 'webbing' : 'fourfold',
       finished: width,

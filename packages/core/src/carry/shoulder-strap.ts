@@ -70,8 +70,7 @@ export const shoulderStrap: ClosureKind = {
     const sewn = sides !== undefined && choiceParam(design, 'ends', params.ends) === 'sewn';
     const seam = rules.length(seamAllowance);
     const asked = lengthParam(design, 'embed', params.embed, rules, id);
-    const { height } = body.finished;
-    const embed = height ? onWall(asked, height) : asked;
+    const embed = onWall(asked, body.finished.height);
     const solved = strap({
       method: 'webbing',
       finished: wide,

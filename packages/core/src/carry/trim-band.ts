@@ -35,7 +35,7 @@ export const trimBand: ClosureKind = {
       throw new CoreError('part.notForBody', 'a trim band goes round a round mouth', id);
     const seam = rules.length(seamAllowance);
     const asked = lengthParam(design, 'height', params.height, rules, id);
-    const high = rounded(finished.height ? onWall(asked, finished.height) : asked, grid, 'down');
+    const high = rounded(onWall(asked, finished.height), grid, 'down');
     const round = sum('round the mouth', [times(2, closing.width)]);
     const [rim] = closing.rim;
     const piece = `${id}/band`;

@@ -22,8 +22,9 @@ export function overlapFor(wished: Derived, fastenerInset: Derived, fastener: Ha
 }
 
 /** What is sewn onto a wall, or round it, stays on it. mm
- * @param wall height of it below the mouth, mm */
-export function onWall(asked: Derived, wall: Derived): Derived {
+ * @param wall height of it below the mouth, mm; nothing where it has none of its own */
+export function onWall(asked: Derived, wall: Derived | undefined): Derived {
+  if (!wall) return asked;
   const most = sum('wall, clear of its end', [wall, minus(CLEAR)]);
   return asked.value <= most.value ? asked : smallest('as far as there is room', [asked, most]);
 }

@@ -87,8 +87,7 @@ export const strapOver: ClosureKind = {
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
       school: rules.choice(tabSchool),
     });
-    const { height } = body.finished;
-    const down = rounded(height ? onWall(own('down'), height) : own('down'), grid, 'down');
+    const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
     const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
     const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
     const length = rounded(

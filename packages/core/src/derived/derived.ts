@@ -100,6 +100,10 @@ export function sum(label: string, parts: Addend[]): Derived {
   return new Derived(value, terms[0]?.from.unit ?? 'mm', label, 'sum', told);
 }
 
+/** The terms of a sum one by one, so that what goes into a larger sum is read as one; any other number as it is. */
+export const addendsOf = (of: Derived): Addend[] =>
+  of.op === 'sum' ? of.inputs.map(({ from, times: count }) => times(count, from)) : [of];
+
 /** The product of a length and plain numbers. */
 export function product(label: string, factors: Derived[]): Derived {
   const value = factors.reduce((total, factor) => total * factor.value, 1);

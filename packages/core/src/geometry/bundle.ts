@@ -51,6 +51,6 @@ function lying(points: readonly Point[]): Bundle {
     centres,
     width: Math.max(wide, high),
     height: Math.min(wide, high),
-    perimeter: hullPerimeter(centres.map(([x, y]): Point => [x, y])) + Math.PI,
+    perimeter: hullPerimeter(centres) + Math.PI,
   };
 }

@@ -1,14 +1,4 @@
-import {
-  byRule,
-  halfOf,
-  largest,
-  minus,
-  sum,
-  times,
-  type Addend,
-  type Derived,
-  type Rule,
-} from '../derived/derived.ts';
+import { addendsOf, byRule, halfOf, largest, minus, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import { nothing } from '../derived/constants.ts';
 
 const rule = (formula: string): Rule => ({
@@ -36,23 +26,27 @@ const turn = (label: string, quarters: number, reach: Derived): Derived =>
  * going round its lower edge. mm */
 export const openDepth = ({ sunk, thickness, reach }: Sunk): Derived =>
   sum('bottom to mouth', [
-    ...partsOf(sunk),
+    ...addendsOf(sunk),
     halfOf('half of its thickness', thickness),
     turn('cloth going under it', 1, reach),
   ]);
 
 /** From the bottom line to where front and back meet above an enclosed thing, along either wall, where both give. mm */
 export const closedDepth = ({ sunk, thickness, reach }: Sunk): Derived =>
-  sum('bottom to where the walls meet', [...partsOf(sunk), thickness, turn('cloth going over and under it', 2, reach)]);
+  sum('bottom to where the walls meet', [
+    ...addendsOf(sunk),
+    thickness,
+    turn('cloth going over and under it', 2, reach),
+  ]);
 
 /** From the bottom line to the mouth along the front of a pocket whose back stays flat. mm */
 export const flatBackDepth = ({ sunk, thickness, reach }: Sunk): Derived =>
-  sum('front, bottom to mouth', [...partsOf(sunk), thickness, turn('cloth going under it', 1, reach)]);
+  sum('front, bottom to mouth', [...addendsOf(sunk), thickness, turn('cloth going under it', 1, reach)]);
 
 /** From the bottom line to where front and back meet above an enclosed thing, along the front, where the back stays flat. mm */
 export const flatBackClosedDepth = ({ sunk, thickness, reach }: Sunk): Derived =>
   sum('front, bottom to where it is closed', [
-    ...partsOf(sunk),
+    ...addendsOf(sunk),
     times(2, thickness),
     turn('cloth going over and under it', 2, reach),
   ]);
@@ -61,7 +55,7 @@ export const flatBackClosedDepth = ({ sunk, thickness, reach }: Sunk): Derived =
  * @param over by how much a thing is deeper than the base, or wider than the face; less than nothing if it is not */
 export const boxedDepth = (sunk: Derived, reach: Derived, over: readonly Derived[]): Derived => {
   const beyond = largest('stands over the base', [nothing, ...over]);
-  return sum('base to mouth', [...partsOf(sunk), halfOf('half of it', beyond), reach]);
+  return sum('base to mouth', [...addendsOf(sunk), halfOf('half of it', beyond), reach]);
 };
 
 /** From the edge of a boxed base to where its walls meet above an enclosed thing: they lean in over it. mm
@@ -100,7 +94,3 @@ export function sunkIn(wall: Derived, { thickness, reach }: Omit<Sunk, 'sunk'>, 
 
 /** By how much one size is more than another. mm */
 export const beyond = (label: string, size: Derived, room: Derived): Derived => sum(label, [size, minus(room)]);
-
-/** The terms of a sum one by one, so that a maker reads one sum. */
-const partsOf = (size: Derived): Addend[] =>
-  size.op === 'sum' ? size.inputs.map(({ from, times: count }) => times(count, from)) : [size];

@@ -1,4 +1,4 @@
-import { byRule, given, product, sum, times, type Derived, type Rule } from '../derived/derived.ts';
+import { addendsOf, byRule, given, product, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import { circleRowPerimeter, ellipsePerimeter, hullPerimeter, type Point } from '../geometry/perimeter.ts';
 
 const STEINER = 'geometry: perimeter of a parallel convex body (Steiner)';
@@ -38,8 +38,7 @@ export function tubeAround(halfGirth: Derived, { front, back }: Walls, ease: Der
 }
 
 function flat(halfGirth: Derived, cloth: Derived, ease: Derived): Derived {
-  const parts = halfGirth.op === 'sum' ? halfGirth.inputs.map(({ from, times: n }) => times(n, from)) : [halfGirth];
-  return sum('flat width', [...parts, cloth, ease]);
+  return sum('flat width', [...addendsOf(halfGirth), cloth, ease]);
 }
 
 /** Half the girth of a card, box or stack of cards lying flat.

@@ -1,4 +1,5 @@
 import { halfOf, sum, type Derived } from '../derived/derived.ts';
+import type { Role } from '../document/design-document.ts';
 import type { Material } from '../shelves/materials/material.ts';
 
 /** A layer of a wall round a thing. */
@@ -9,8 +10,8 @@ export interface WallLayer {
   gives: boolean;
 }
 
-/** Below this much give, as a share, cloth is drawn taut like any other (common practice). */
-const GIVES = 0.1;
+/** Below this much give, as a share, cloth is sewn and drawn taut like any other (common practice). */
+export const GIVES = 0.1;
 
 /** Whether a material gives way round a thing: padding, and what stretches (common practice). */
 export const givesWay = ({ use, stretchAlong = 0, stretchAcross = 0 }: Material): boolean =>
@@ -32,3 +33,17 @@ export function reachOf(label: string, layers: readonly WallLayer[]): Derived {
   const within = layers.slice(0, outermost).map(({ thickness }) => thickness);
   return sum(label, [...within, halfOf('half of the outermost', layers[outermost]!.thickness)]);
 }
+
+/** What is known of the layers of each role: how thick they lie, and how far it is to the outermost. mm */
+interface Layers {
+  stacks: Readonly<Record<Role, Derived>>;
+  reach: Readonly<Record<Role, Derived>>;
+}
+
+/** From what stands in a lined body to the outermost layer of its shell, mm. */
+export const wallReach = ({ stacks, reach }: Layers, wall = 'wall'): Derived =>
+  sum(`${wall}, to its outermost layer`, [stacks.lining, reach.exterior]);
+
+/** From a thing to the outermost layer of cloth of a role that is folded double, mm. */
+export const doubledReach = ({ stacks, reach }: Layers, role: Role, wall = 'front'): Derived =>
+  sum(`${wall}, to its outermost layer`, [stacks[role], reach[role]]);

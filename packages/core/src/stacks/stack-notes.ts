@@ -1,6 +1,7 @@
 import type { Severity } from '../errors/finding.ts';
 import { mm, say, type Wording } from '../errors/wording.ts';
 import type { Machine } from '../shelves/machines/machine.ts';
+import { GIVES } from './reach.ts';
 import { seamThickness, stackThickness, type FoundLayer } from './stack-thickness.ts';
 
 export type StackNoteCode =
@@ -25,8 +26,6 @@ export interface StackNote {
 
 /** Heat at which what is ironed on takes hold: two dots of ISO 3758 (from memory), °C. */
 export const FUSING = 150;
-/** Below this much give, as a share, cloth is sewn like any other (common practice). */
-const GIVES = 0.1;
 /** What a padded layer may add to a seam before it is better trimmed, mm under the foot (common practice). */
 const PADDED = 0.8;
 

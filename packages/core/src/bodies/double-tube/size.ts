@@ -23,6 +23,7 @@ import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind
 import { boxTurns } from '../lining-turns.ts';
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { pocketFrame, zipClear } from '../../shelves/rules/common-rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 /** Driving sizes of a flat case with a mouth at each end. All mm. */
 export interface DoubleTube {
@@ -47,10 +48,10 @@ const SHORT = common('lining ends before the other mouth by', 12, 'short');
 /** Both contents lie on each other in one shell: its width and thickness take both, its length the longer one. */
 export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<DoubleTube> {
   const [a, b, front] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
-  const { rules, stacks, reach, grid, pin } = inputs;
+  const { rules, stacks, grid, pin } = inputs;
   const thick = sum('both contents, and the linings between them', [a.loaded, b.loaded, times(2, stacks.lining)]);
   const wall = sum('a wall', [stacks.exterior, stacks.lining]);
-  const around = sum('a wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const around = wallReach(inputs, 'a wall');
   const clear = rules.length(zipClear);
   const { taper, shallower } = boxTurns(inputs, LEAST.width);
   const ease = rules.length(easeCavityAcross);

@@ -9,6 +9,7 @@ import { roundParams } from './params.ts';
 import { roundRings } from './rings.ts';
 import { liningSchool } from '../lining-rules.ts';
 import { easeRoundAcross } from '../../holders/round-room/rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 /** Driving sizes of a bag on a round base, along the stitch lines. All mm. */
 export interface Round {
@@ -29,7 +30,7 @@ const none = given('no seam', 0, { kind: 'standard', path: 'nothing' });
 
 /** The base from the thing, the wall from the base. */
 export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Round> {
-  const { rules, stacks, reach, grid, pin, above = none } = inputs;
+  const { rules, stacks, grid, pin, above = none } = inputs;
   const lined = choiceParam(params, 'layers', roundParams.layers) === 'lined';
   const clearance = rules.length(easeRoundAcross);
   const { exterior, lining } = stacks;
@@ -45,7 +46,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
     : diameter;
   const around = (itemDiameter: Derived) => roundBase({ ...base, clearance: none, itemDiameter }).wallSeamLength;
   // what stands in it stands on the layers of the base
-  const floor = sum('base, to its outermost layer', [lining, reach.exterior]);
+  const floor = wallReach(inputs, 'base');
   const height = pin(
     'body/height',
     rounded(

@@ -25,6 +25,7 @@ import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.
 import { boxedClosedDepth, boxedDepth, closedDepth, openDepth, type Sunk } from '../../sizing/depth.ts';
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { pocketFrame, seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
 const atLeastOne = given('at least', 1, { kind: 'standard', path: 'sleeve/turn', source: 'common practice' });
@@ -42,14 +43,14 @@ interface Faces {
 
 /** The girth of what is in it gives the flat width, the length the height. */
 function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
-  const { rules, stacks, reach, grid, above = nothing } = inputs;
+  const { rules, reach, grid, above = nothing } = inputs;
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
   const form = choiceParam(params, 'form', sleeveParams.form);
   const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
   const boxed = form === 'boxed';
   const thick = sum('everything inside', [faces.inside.loaded, faces.divider.loaded]);
   // each layer is judged where it runs: the shell outside of the lining, the lining where it is smaller
-  const around = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const around = wallReach(inputs);
   // half of the base goes to the front and half to the back: each half is rounded
   const ease = rules.length(easeCavityAcross);
   const across = sum('things and walls', [thick, ease, times(2, around)]);

@@ -16,17 +16,18 @@ import {
   type Standing,
 } from './compartments.ts';
 import { easeCavityAcross, easeCavityEnd } from './rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 /** Sizes the room from the girth of the things, the walls and the rules. */
 export function measureCavity(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Cavity> {
-  const { rules, stacks, reach, grid, id, pin } = inputs;
+  const { rules, grid, id, pin } = inputs;
   const divide = choiceParam(params, 'divide', cavityParams.divide);
   const wished = visibleParam(params, contents, cavityParams.visible, rules, `holders/${id}`);
   // what lies in one room lies on what is below it
   const things = contents.flatMap((held) =>
     divide === 'open' && held.line.orientation === 'lying' ? [piledUp(standing(held))] : standing(held),
   );
-  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const wall = wallReach(inputs);
   const around = { front: wall, back: wall };
   const groups = divide === 'stitched' ? things.map((thing) => [thing]) : [things];
   const compartments = groups.map((group, index): Compartment => {

@@ -8,7 +8,7 @@ import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import { patchOn, pocketClearances } from '../face-pocket/patch.ts';
 import { pocketFront } from '../face-pocket/front.ts';
-import { doubledReach, farther, frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
+import { farther, frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
 import type {
   Clearance,
   HeldContents,
@@ -25,6 +25,7 @@ import { easeChannelAcross } from '../channel-row/rules.ts';
 import { openDepth } from '../../sizing/depth.ts';
 import { easePocketDeep } from '../face-pocket/rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { doubledReach } from '../../stacks/reach.ts';
 
 /** Channels side by side in a pocket of their own on a face. All mm. */
 export interface ChannelPocket {
@@ -54,7 +55,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const { rules, stacks, reach, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
-  const around = { front: doubledReach(inputs), back: reach.lining };
+  const around = { front: doubledReach(inputs, 'pocket'), back: reach.lining };
   const bite = rules.length(topstitchInset);
   const channels = things.map((thing, index) => {
     const room = rounded(tubeAround(thing.halfGirth, around, rules.length(easeChannelAcross)), grid, 'up');

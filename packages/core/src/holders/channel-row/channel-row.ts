@@ -18,6 +18,7 @@ import { linesBetween, linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
 import { clearanceOf } from '../sides.ts';
 import { easeChannelAcross, easeChannelEnd } from './rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 /** One channel with what stands in it. */
 export interface Channel {
@@ -39,9 +40,9 @@ const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held',
 const GRIP = given('to grip it by', 10, { kind: 'standard', path: 'grip', source: 'common practice' });
 
 function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {
-  const { rules, stacks, reach, grid, id, pin } = inputs;
+  const { rules, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
-  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const wall = wallReach(inputs);
   const around = { front: wall, back: wall };
   const channels = things.map((thing, index): Channel => {
     const width = tubeAround(thing.halfGirth, around, rules.length(easeChannelAcross));

@@ -20,9 +20,10 @@ import { choiceParam } from '../params.ts';
 import { type Sheaf } from '../sides.ts';
 import { patchOn, pocketClearances } from './patch.ts';
 import { pocketFront } from './front.ts';
-import { doubledReach, frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
+import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { doubledReach } from '../../stacks/reach.ts';
 
 const params = {
   ...pocketParams,
@@ -91,7 +92,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
   const bite = rules.length(topstitchInset);
   const backSpan = rounded(sum('back of a room', [across, front]), grid, 'up');
-  const deep = flatBackDepth({ sunk: load.sunk, thickness: thicker(rooms), reach: doubledReach(inputs) });
+  const deep = flatBackDepth({ sunk: load.sunk, thickness: thicker(rooms), reach: doubledReach(inputs, 'pocket') });
   const high = rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up');
   const partial = { load, high, rooms, front, bite, backSpan };
   const detail: Bellows = { ...partial, frontSpan: frontOver(partial, inputs) };
@@ -248,7 +249,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs):
       return pocketClearances(about, inputs, {
         across: { required: flatBackPocket(thing).frontLength, available },
         deep: {
-          required: flatBackDepth({ sunk: inside, thickness: thicker(rooms), reach: doubledReach(inputs) }),
+          required: flatBackDepth({ sunk: inside, thickness: thicker(rooms), reach: doubledReach(inputs, 'pocket') }),
           available: room,
         },
       });

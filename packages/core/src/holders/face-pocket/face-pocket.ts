@@ -30,6 +30,7 @@ import {
 } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { doubledReach } from '../../stacks/reach.ts';
 
 /** How a family of pockets differs from the others. */
 export interface PocketStyle {
@@ -89,8 +90,7 @@ function measure(
   const bite = rules.length(topstitchInset);
   const half = rectHalfGirth(load.across, load.thickness);
   const around = {
-    front:
-      style.front === 'fold' ? sum('front, to its outermost layer', [cloth, reach[style.role]]) : reach[style.role],
+    front: style.front === 'fold' ? doubledReach(inputs, style.role) : reach[style.role],
     back: reach.lining,
   };
   const clear = rounded(tubeAround(half, around, rules.length(easePocketAcross)), grid, 'up');

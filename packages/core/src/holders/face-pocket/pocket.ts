@@ -67,10 +67,6 @@ export function loadOf(
 export const farther = ({ front, back }: Walls): Derived =>
   front.value === back.value ? front : largest('the outer wall', [front, back]);
 
-/** From a thing to the outermost layer of a front of doubled pocket cloth, mm. */
-export const doubledReach = ({ stacks, reach }: HolderInputs): Derived =>
-  sum('front, to its outermost layer', [stacks.pocket, reach.pocket]);
-
 /** The seat of a pocket's front: what stands out of its mouth needs room above it, but no cloth. */
 export const frontSeat = <S extends SeatPlace>(seat: S, high: Derived): S => ({ ...seat, height: high });
 

@@ -21,6 +21,7 @@ import { hang, type DividedRoom, type LooseDividers } from './rooms.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 import { dividerAbove } from '../divider-pouch/rules.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { doubledReach, wallReach } from '../../stacks/reach.ts';
 
 const params = {
   dividers: {
@@ -99,10 +100,10 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
 
 /** From what stands in a room to the outermost layers round it, mm: in the middle the walls of the bag, beside a divider that and
  * the lining. */
-function reachIn(id: DividedRoom['id'], { stacks, reach }: HolderInputs): Walls {
-  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+function reachIn(id: DividedRoom['id'], inputs: HolderInputs): Walls {
+  const wall = wallReach(inputs);
   if (id === 'middle') return { front: wall, back: wall };
-  return { front: sum('divider, to its outermost layer', [stacks.pocket, reach.pocket]), back: reach.lining };
+  return { front: doubledReach(inputs, 'pocket', 'divider'), back: inputs.reach.lining };
 }
 
 /** What a room asks of the flat width: a room beside a centre stitch has half of it. */

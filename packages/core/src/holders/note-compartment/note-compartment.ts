@@ -16,11 +16,12 @@ import type {
   PlacedHolder,
 } from '../holder-kind.ts';
 import { hostRun, type CutPieces, type SeatOf } from '../seat.ts';
-import { doubledReach, stitchedBeside } from '../face-pocket/pocket.ts';
+import { stitchedBeside } from '../face-pocket/pocket.ts';
 import { lengthParam } from '../params.ts';
 import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
 import { easeNoteAcross, easeNoteDeep, noteReveal } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { doubledReach } from '../../stacks/reach.ts';
 
 const params = {
   reveal: { kind: 'length', title: 'Mouth below the top edge', rule: noteReveal },
@@ -51,7 +52,7 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
   const front = product('note panel, both layers', [two, stacks.pocket]);
   const bite = rules.length(topstitchInset);
   const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
-  const walls = { front: doubledReach(inputs), back: reach.lining };
+  const walls = { front: doubledReach(inputs, 'pocket'), back: reach.lining };
   const widest = largest(
     'the widest',
     sheaves.map(({ across }) => across),
@@ -236,7 +237,7 @@ function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs):
   const room = sum('bottom to top edge', [mouth, detail.reveal, minus(detail.bite)]);
   const none = sum('no ease', []);
   return detail.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
-    const walls = { front: doubledReach(inputs), back: inputs.reach.lining };
+    const walls = { front: doubledReach(inputs, 'pocket'), back: inputs.reach.lining };
     const required = tubeAround(rectHalfGirth(across, detail.load), walls, none);
     const about = { holder: id, line, name };
     const ease = { across: rules.length(easeNoteAcross).value, deep: rules.length(easeNoteDeep).value };

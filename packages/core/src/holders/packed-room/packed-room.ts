@@ -30,6 +30,7 @@ import {
   type RoomSide,
 } from './ways.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 const packRule: Rule = {
   id: 'packing',
@@ -51,7 +52,7 @@ export const packedParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
-  const { rules, stacks, reach, id } = inputs;
+  const { rules, id } = inputs;
   const things = contents.flatMap(looseThings);
   const packing = turned(pack(things), choiceParam(params, 'longSide', packedParams.longSide));
   const asked = contents.flatMap((held) => {
@@ -68,7 +69,7 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     up: sum('clear upwards', [together.up, rules.length(easeCavityEnd)]),
   };
   // between a front and a back: half of the way round everything
-  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const wall = wallReach(inputs);
   const flat = tubeAround(rectHalfGirth(together.across, together.thick), { front: wall, back: wall }, ease);
   return {
     width: flat,

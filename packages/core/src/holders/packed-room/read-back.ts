@@ -6,6 +6,7 @@ import { clearanceOf } from '../sides.ts';
 import { halfRound, type Loose, type PackedRoom, type PackedSeat } from './ways.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { wallReach } from '../../stacks/reach.ts';
 
 type Reading = Pick<Clearance, 'direction' | 'required' | 'available' | 'ease'>;
 const none = given('no ease', 0, { kind: 'standard', path: 'nothing' });
@@ -50,10 +51,11 @@ function betweenWalls(
   cut: CutPieces,
   seat: SeatOf<'cavity' | 'walled'>,
   { together }: PackedRoom,
-  { rules, stacks, reach }: HolderInputs,
+  inputs: HolderInputs,
 ): Reading[] {
   const from = { kind: 'cut', path: seat.host.piece } as const;
-  const wall = sum('wall, to its outermost layer', [stacks.lining, reach.exterior]);
+  const { rules } = inputs;
+  const wall = wallReach(inputs);
   const { width } = cut(seat.host.piece);
   return [
     {
