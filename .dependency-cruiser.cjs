@@ -44,6 +44,13 @@ module.exports = {
       to: { path: core(['solve', 'boards', 'trials', 'proposals', 'files', 'quick-sums', 'demo', 'fit']) },
     },
     {
+      name: 'fit-knows-no-rule-that-makes-a-size',
+      severity: 'error',
+      comment: 'the fitting reads cut pieces and things, never a rule that made a size',
+      from: { path: core(['fit']), pathNot: '\\.test\\.ts$' },
+      to: { path: core(['sizing', 'holders', 'faces', 'bodies', 'closures', 'inserts', 'carry', 'kinds']) },
+    },
+    {
       name: 'stored-type-knows-no-edits',
       severity: 'error',
       from: {

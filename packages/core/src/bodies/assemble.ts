@@ -6,11 +6,11 @@ import type { Finding } from '../errors/finding.ts';
 import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { cutOutline } from '../geometry/offset.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
-import type { Contribution, HardwareNeed, HostEdit, OperationDraft } from '../pieces/contribution.ts';
+import type { Contribution, HardwareNeed, HostEdit, OperationDraft, ShutAt } from '../pieces/contribution.ts';
 import { layersOf, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
-import type { Room } from '../pieces/room.ts';
+import type { Opening, Room } from '../pieces/room.ts';
 
 /** All pieces, seams and steps of a design, merged. */
 export interface Making {
@@ -18,6 +18,8 @@ export interface Making {
   pieces: Piece[];
   seams: Seam[];
   rooms: Room[];
+  shuts: ShutAt[];
+  opens: Opening[];
   /** Not yet in their order: see `orderSteps`. */
   operations: OperationDraft[];
   hardware: HardwareNeed[];
@@ -39,6 +41,8 @@ export function assemble(contributions: Contribution[], stacks: Record<Role, Lay
     pieces,
     seams,
     rooms: contributions.flatMap(({ rooms }) => rooms),
+    shuts: contributions.flatMap(({ shuts }) => shuts),
+    opens: contributions.flatMap(({ opens }) => opens),
     operations: contributions.flatMap(({ operations }) => operations),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),

@@ -20,6 +20,8 @@ export interface FaceSpec {
   id: string;
   title: string;
   seat: SeatKind;
+  /** What sits there lies on the right side of the shell. */
+  outside?: boolean;
 }
 
 export interface BodyInputs {

@@ -1,7 +1,7 @@
 import type { ClosingMouth } from '../bodies/body-kind.ts';
 import { given, sum, times, type Derived } from '../derived/derived.ts';
 import { mm, say } from '../errors/wording.ts';
-import { contribution, type Contribution } from '../pieces/contribution.ts';
+import { contribution, type Contribution, type ShutAt } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import type { StitchLine } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
@@ -42,6 +42,14 @@ function across({ id, closing }: Casing, side: 'front' | 'back', name: string, d
   };
 }
 
+/** The cord draws front and back together at the lowest line of the casing. */
+const shutsAt = ({ id, closing }: Casing, name: string): ShutAt[] =>
+  closing.rim.map(({ piece, edge }) => ({
+    piece,
+    mouth: edge,
+    lines: sides.map((side) => `${id}-${name}-${side}`),
+  }));
+
 const openSides = ({ closing }: Casing, from: number, to: number) =>
   closing.sideGaps(from, to).map(({ piece, ...gap }) => ({
     piece,
@@ -53,6 +61,7 @@ export function stitchedCasing(casing: Casing): Contribution {
   const { id, closing, header, channel } = casing;
   const [upper, lower] = [header.value, header.value + channel.value];
   return contribution({
+    shuts: shutsAt(casing, 'lower line'),
     hostEdits: [
       ...sides.map((side) => ({
         piece: closing[side].piece,
@@ -79,6 +88,7 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
   const turn = rules.length(seamAllowance);
   const deep = sum('casing in the hem', [channel, turn]);
   return contribution({
+    shuts: shutsAt(casing, 'hem'),
     hostEdits: [
       ...closing.rim.map(({ piece, edge }) => ({ piece, allowance: { [edge]: deep } })),
       ...sides.map((side) => ({
@@ -128,6 +138,7 @@ export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contrib
         note: 'Turn all edges in; hem the short ends first.',
       }),
     ),
+    shuts: shutsAt(casing, 'lower line'),
     hostEdits: sides.map((side) => ({
       piece: closing[side].piece,
       lines: [

@@ -69,6 +69,11 @@ export const snaps: ClosureKind = {
       sizes: { inset, down, spacing },
       contribution: contribution({
         hostEdits: [edit(closing, 'front', snap, places, down.value), edit(closing, 'back', snap, places, down.value)],
+        shuts: closing.rim.map(({ piece, edge }) => ({
+          piece,
+          mouth: edge,
+          marks: (['front', 'back'] as const).flatMap((side) => places.map((_, index) => `snap-${side}-${index + 1}`)),
+        })),
         hardware: [{ id: SNAP, count: number }],
         operations: [
           {

@@ -47,5 +47,6 @@ function intoMouth(solved: SolvedClosure, { rim }: ClosingMouth, { id }: Closure
       .map((seam) => seam.id),
     text: say`Set the zipper along front and back of the mouth, face down on the right side, middles meeting, from side seam to side seam. Leave it half open before the mouth is sewn: once turned, the slider must be reached from inside.`,
   };
-  return { ...solved, contribution: { ...contribution, operations: [...contribution.operations, set] } };
+  const shuts = rim.map(({ piece, edge }) => ({ piece, mouth: edge }));
+  return { ...solved, contribution: { ...contribution, shuts, operations: [...contribution.operations, set] } };
 }

@@ -1,5 +1,6 @@
+import type { HeldContents } from '../contents/held.ts';
 import type { Derived } from '../derived/derived.ts';
-import type { ContentsLine, Params, Role } from '../document/design-document.ts';
+import type { Params, Role } from '../document/design-document.ts';
 import type { Finding, FindingCode } from '../errors/finding.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Contribution } from '../pieces/contribution.ts';
@@ -10,6 +11,8 @@ import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
 import type { CutPieces, SeatKind, SeatOf } from './seat.ts';
 import type { Slab } from './slab.ts';
+
+export type { HeldContents };
 
 /** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
 export type ParamSpec = (
@@ -25,20 +28,15 @@ export type ParamSpec = (
   when?: (params: Params) => boolean;
 };
 
-/** Contents of one line that this holder takes. */
-export interface HeldContents {
-  line: ContentsLine;
-  item: Item;
-  name: string;
-  count: number;
-}
-
 /** Thickness of each role's stack as it lies, mm. */
 export type StackThickness = Record<Role, Derived>;
 
 /** From what lies against a role's stack to the middle of its outermost layer that does not give, mm: things lie against the right
  * side of a lining, and against the wrong side of all others. */
-export type StackReach = Record<Role, Derived>;
+export type StackReach = Record<Role, Derived> & {
+  /** From what lies against the right side of the shell. */
+  outside: Derived;
+};
 
 /** All that a holder may look at; nothing else, so that memoising is provable. */
 export interface HolderInputs {
@@ -49,6 +47,8 @@ export interface HolderInputs {
   grid: GridId;
   /** A size as the maker has pinned it, by path; never less than given. */
   pin(path: string, size: Derived): Derived;
+  /** The same of the piece that it is sewn onto, from its right side; default a lining. */
+  host?: Derived;
   /** What is used in place of standard hardware, under the ids of the standard; default nothing. */
   hardware?: readonly Hardware[];
 }
@@ -177,6 +177,6 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   contribute(placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Contribution;
   /** The mouth that can be dragged; default none. */
   mouthHandle?(placed: PlacedHolder<Detail, On>): MouthHandle | undefined;
-  /** What the cut really clears. */
-  readBack(cut: CutPieces, placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Clearance[];
+  /** What the cut really clears, of rooms whose walls the fitting does not measure yet; default none. */
+  readBack?(cut: CutPieces, placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Clearance[];
 }

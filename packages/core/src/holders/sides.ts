@@ -3,48 +3,8 @@ import { bundleOf } from '../geometry/bundle.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import { cylinderHalfGirth, outlineHalfGirth, rectHalfGirth, tapeHalfGirth } from '../sizing/tube-width.ts';
 import { girthDoubt } from '../contents/girth.ts';
-import { longSide, shortSide } from '../contents/long-side.ts';
-import type { Clearance, HeldContents } from './holder-kind.ts';
-
-/** A thing as it goes into a holder: across its mouth and down into it, mm. */
-export interface Sides {
-  across: Derived;
-  deep: Derived;
-  /** Of one thing. */
-  thickness: Derived;
-}
-
-const whole = given('whole', 1, { kind: 'standard', path: 'one' }, 'ratio');
-
-/** The sides of a thing, by the way it is put in: as large as one of its kind may be, and as thick as it is when pressed. */
-export function sidesOf({ line, item, name }: HeldContents): Sides {
-  const from = (key: keyof typeof item) =>
-    ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
-  const more = item.tolerance ? [given('may be larger by', item.tolerance, from('tolerance'))] : [];
-  const side = (label: string, key: 'length' | 'width' | 'thickness') => {
-    const measured = given(`${name}, ${label}`, item[key], from(key));
-    return more.length > 0 ? sum(`${name}, ${label} at most`, [measured, ...more]) : measured;
-  };
-  const [long, short] = [longSide(item), shortSide(item)];
-  const lying = line.orientation === 'lying';
-  return {
-    across: side('across', lying ? long : short),
-    deep: side('down', lying ? short : long),
-    thickness: pressed(side('thickness', 'thickness'), name, item),
-  };
-}
-
-function pressed(thickness: Derived, name: string, { id, compressible = 0, source }: HeldContents['item']): Derived {
-  if (compressible === 0) return thickness;
-  const gives = given(
-    'share that gives',
-    compressible,
-    { kind: 'item', path: `items/${id}/compressible`, source },
-    'ratio',
-  );
-  const share = sum('share that is left', [whole, minus(gives)]);
-  return product(`${name}, pressed`, [thickness, share]);
-}
+import { isRound, sectionAs, sidesOf, together, type HeldContents, type Sides } from '../contents/held.ts';
+import type { Clearance } from './holder-kind.ts';
 
 /** Half of the way round one thing that goes in upright or lying: by the tape, by its section, or by its sides.
  * @param sides of it, mm
@@ -58,7 +18,7 @@ export function halfGirthOfOne(held: HeldContents, sides: Sides, thickness: Deri
 function measuredHalfGirth(held: HeldContents, { across }: Sides, thickness: Derived): Derived {
   const { item, line, count } = held;
   if (line.orientation === 'upright' && count === 1) {
-    const half = traced(item);
+    const half = traced(held, across, thickness);
     if (half) return half;
   }
   if (isRound(item, line)) return cylinderHalfGirth(across, one);
@@ -70,28 +30,21 @@ function measuredHalfGirth(held: HeldContents, { across }: Sides, thickness: Der
 
 /** Half of the way round a thing by the tape, or by its section, as large as others may be; nothing where neither was measured,
  * or the tape cannot be right. */
-function traced(item: HeldContents['item']): Derived | undefined {
+function traced({ item }: HeldContents, across: Derived, thickness: Derived): Derived | undefined {
   const from = (key: 'girth' | 'tolerance') =>
     ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
   const measured = () => {
     if (item.girth && girthDoubt(item) !== 'impossible')
       return tapeHalfGirth(given('round it, by the tape', item.girth, from('girth')));
-    return item.section ? outlineHalfGirth(item.section) : undefined;
+    return item.section ? outlineHalfGirth(sectionAs(item.section, across.value, thickness.value)) : undefined;
   };
   const half = measured();
-  if (!half || !item.tolerance) return half;
+  // a section is drawn round sides that are as large as they may be
+  if (!half || !item.tolerance || half.op !== 'product') return half;
   const larger = given('may be larger by', item.tolerance, from('tolerance'));
   return sum('half its girth at most', [half, times(2, larger)]);
 }
 const one = given('side by side', 1, { kind: 'standard', path: 'one' }, 'count');
-
-/** Whether a thing has a round cross-section the way it goes in. */
-export const isRound = ({ shape }: HeldContents['item'], { orientation }: HeldContents['line']): boolean =>
-  shape === 'ball' || (shape === 'cylinder' && orientation === 'upright');
-
-/** Thickness of several of a thing on each other, mm. */
-export const together = (name: string, count: number, one: Derived): Derived =>
-  count === 1 ? one : sum(`${name}, ${count} together`, [times(count, one)]);
 
 /** Common practice: a thing that stands in a pocket wants at least this share of its length held. */
 const HELD_AT_LEAST = 0.55;
@@ -166,3 +119,5 @@ export function sheafOf(held: HeldContents): Sheaf {
     isRound(item, line) && count > 1 ? heapOf(name, count, across) : { across, thickness: together(name, count, one) };
   return { line: line.id, name, count, across: pile.across, deep, thickness: pile.thickness, one, radius };
 }
+
+export { isRound, sidesOf, together, type Sides };

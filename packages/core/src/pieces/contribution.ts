@@ -2,7 +2,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
-import type { Room } from './room.ts';
+import type { Opening, Room } from './room.ts';
 import type { Seam } from './seam.ts';
 
 /** What a holder or closure does to a piece that is not its own. */
@@ -53,6 +53,14 @@ export interface HardwareNeed {
   insteadOf?: string;
 }
 
+/** Where a wall is held to another: its mouth there, and what holds it, such as marks or a line below it. */
+export interface ShutAt {
+  piece: string;
+  mouth: EdgeId;
+  marks?: readonly string[];
+  lines?: readonly string[];
+}
+
 /** What one part of a design brings to the whole. */
 export interface Contribution {
   pieces: PieceDraft[];
@@ -60,6 +68,10 @@ export interface Contribution {
   joins: Seam[];
   /** Where things lie. */
   rooms: Room[];
+  /** Where front and back meet when it is closed. */
+  shuts: ShutAt[];
+  /** What opens of what it closes; nothing where all of it does. */
+  opens: Opening[];
   operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
@@ -71,6 +83,8 @@ export const contribution = (parts: Partial<Contribution>): Contribution => ({
   hostEdits: [],
   joins: [],
   rooms: [],
+  shuts: [],
+  opens: [],
   operations: [],
   hardware: [],
   findings: [],

@@ -1,3 +1,4 @@
+import type { Derived } from '../derived/derived.ts';
 import type { EdgeId } from './piece.ts';
 
 /** A line of a piece by its name, never by a size: an edge, where the piece lies in a seam (as its `a` or its `b`), a fold, or
@@ -18,6 +19,16 @@ export interface RoomWall {
   mouth?: NamedLine;
   /** Of a wall that goes down, under and up again: its other upper end. It has no base. */
   beyond?: NamedLine;
+  /** Its cloth lies double, folded at its mouth. */
+  double?: boolean;
+  /** Things lie against its right side; default only for a lining. */
+  rightSide?: boolean;
+  /** It stays flat, whatever lies on it. */
+  flat?: boolean;
+  /** Things stand out above its mouth as far as they must. */
+  low?: boolean;
+  /** The pieces that it is of between its lines, from the things outwards; default it alone. */
+  layers?: readonly string[];
 }
 
 /** What closes a ring of walls below, all round. */
@@ -31,8 +42,50 @@ export interface Floor {
 export interface Ring {
   walls: readonly RoomWall[];
   floor?: Floor;
+  /** It parts the room within the rings that follow: its cloth does not lie between the things and those. */
+  parts?: boolean;
   /** Seams that box its lower corners. */
   corners?: readonly string[];
+  /** Which of its sides the corners are at; default both. */
+  boxed?: readonly ('left' | 'right')[];
+}
+
+/** Some of one thing in one place: on each other from back to front, or in a heap if they are round. */
+export interface Stood {
+  /** Id of the line of contents. */
+  line: string;
+  count: number;
+  /** So many such, one above another; default one. */
+  above?: number;
+  /** It lies flat: its thickness goes up. */
+  flat?: boolean;
+  /** How much of it is meant to stand out above the mouth, mm; default nothing. */
+  shows?: Derived;
+}
+
+/** One thing of a heap of loose ones. */
+export interface Packed {
+  line: string;
+  /** Its corner from the lowest left one at the back, and its sides: across, from back to front, up. mm */
+  at: readonly [number, number, number];
+  size: readonly [number, number, number];
+}
+
+/** How things stand in a room: what beside, on and above what. How large they are is read from the things themselves. */
+export type Arranged =
+  /** Piles from the left, each from the back to the front. */
+  | { beside: readonly (readonly Stood[])[] }
+  /** Upwards. */
+  | { above: readonly Stood[] }
+  | { packed: readonly Packed[] };
+
+/** A slit that opens to a loop: as long as the seam of its zipper on a piece. */
+export interface Opening {
+  piece: string;
+  seam: string;
+  side: 'a' | 'b';
+  /** The house rule of what does not open at each end. */
+  ends?: string;
 }
 
 /** A room that things lie in, by the pieces and lines that bound it. What it clears is measured on them once they are cut. */
@@ -41,8 +94,21 @@ export interface Room {
   id: string;
   /** Ids of the lines of contents that lie in it. */
   holds: readonly string[];
-  /** One for each layer that bounds it by itself, or for each strap over it. */
+  /** One for each layer that bounds it by itself, from the innermost, or for each strap over it. */
   rings: readonly Ring[];
+  stands?: Arranged;
+  /** Its walls are closed above what is in it. */
+  shut?: boolean;
+  /** The closure of the body lies above it. */
+  underClosure?: boolean;
+  /** What opens to let things in, if not all of its mouth does. */
+  opening?: Opening;
+  /** Its left and right are the upper and lower ends of what lies in it. */
+  lengthwise?: boolean;
+  /** Ids of rooms that lie between its things and its back. */
+  behind?: readonly string[];
+  /** The ease asked for, mm. */
+  ease?: { across: Derived; deep: Derived };
 }
 
 /** A wall as seen from its other side. */
@@ -52,12 +118,14 @@ type Bound = 'left' | 'right' | 'base';
 /** Ids of the house rules by which the stitching runs beside a bound. */
 export type Insets = Partial<Record<Bound, string>>;
 
-/** A front sewn to what lies behind it along three seams; it is their `a`, the other is their `b`. */
+/** A front sewn to what lies behind it along three seams; it is their `a`, the other is their `b`.
+ * @param flat the back stays flat, so that the front goes round all of what lies on it; default both give */
 export function patchRing(
-  front: { piece: string; mouth: NamedLine },
+  front: Pick<RoomWall, 'piece' | 'mouth' | 'double'>,
   back: string,
   seams: Record<Bound, string>,
   insets: Insets = {},
+  { flat = false }: { flat?: boolean } = {},
 ): Ring {
   const on = (side: 'a' | 'b', bound: Bound): NamedLine => ({
     seam: seams[bound],
@@ -67,7 +135,14 @@ export function patchRing(
   return {
     walls: [
       { ...front, left: on('a', 'left'), right: on('a', 'right'), base: on('a', 'base') },
-      { piece: back, left: on('b', 'right'), right: on('b', 'left'), base: on('b', 'base') },
+      {
+        piece: back,
+        left: on('b', 'right'),
+        right: on('b', 'left'),
+        base: on('b', 'base'),
+        rightSide: true,
+        ...(flat && { flat }),
+      },
     ],
   };
 }
@@ -77,7 +152,7 @@ export function strapRing(strap: string, host: string, [from, to]: readonly [str
   return {
     walls: [
       { piece: strap, left: { seam: from, side: 'a' }, right: { seam: to, side: 'a' } },
-      { piece: host, left: { seam: to, side: 'b' }, right: { seam: from, side: 'b' } },
+      { piece: host, left: { seam: to, side: 'b' }, right: { seam: from, side: 'b' }, rightSide: true, flat: true },
     ],
   };
 }
@@ -91,6 +166,7 @@ export function partedRings({ walls, ...ring }: Ring, seams: readonly string[]):
     const left = seams[index - 1];
     return {
       ...ring,
+      boxed: [...(left === undefined ? (['left'] as const) : []), ...(right === undefined ? (['right'] as const) : [])],
       walls: [
         {
           ...front,
@@ -109,3 +185,9 @@ export function partedRings({ walls, ...ring }: Ring, seams: readonly string[]):
 
 /** Ids of the lines of contents of some things, once each. */
 export const linesOf = (things: readonly { line: string }[]): string[] => [...new Set(things.map(({ line }) => line))];
+
+/** Things on each other in one pile, from the back to the front.
+ * @param shows how much of each is meant to stand out above the mouth, mm */
+export const onePile = (things: readonly Stood[], shows?: Derived): Arranged => ({
+  beside: [things.map(({ line, count }) => ({ line, count, ...(shows && { shows }) }))],
+});

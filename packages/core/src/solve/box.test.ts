@@ -28,9 +28,12 @@ const pieceOf = ({ pieces }: Solution, id: string): Piece => pieces.find((piece)
 // canvas 0.62 with interfacing 0.20, lawn 0.16
 const [SHELL, LINING] = [0.82, 0.16];
 const up = (size: number) => Math.ceil(size * 2 - 1e-9) / 2;
-const W = up(80 + 3 + SHELL + 2 * LINING);
-const D = up(40 + 3 + SHELL + 2 * LINING);
-const H = up(130 + 5 + SHELL / 2 + LINING);
+// from the things to the middle of the canvas, round which the interfacing and the lining lie within
+const WALL = 0.16 + 0.2 + 0.62 / 2;
+// a lining that is 1 narrower and 1 less deep lies against the things with its own half alone
+const W = up(80 + 3 + Math.max(2 * WALL, 2 * 0.08 + 1));
+const D = up(40 + 3 + Math.max(2 * WALL, 2 * 0.08 + 1));
+const H = up(130 + 5 + Math.max(WALL, 0.08 + 1));
 
 type Place = [x: number, y: number, z: number];
 

@@ -5,7 +5,7 @@ import type { ClosureKind } from '../closures/closure-kind.ts';
 import type { Finding } from '../errors/finding.ts';
 import { capital, withArticle } from '../errors/first-letter.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { Clearance, StackThickness } from '../holders/holder-kind.ts';
+import type { StackThickness } from '../holders/holder-kind.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
@@ -96,27 +96,6 @@ export function checkSeams(seams: WalkedSeam[]): Finding[] {
       numbers: { mismatch, notchMismatch },
       limit: 0.5,
       text: say`The two edges of the seam ${id} differ by ${mm(Math.abs(mismatch))}; the pattern cannot be sewn as it is.`,
-    }));
-}
-
-const ways = {
-  across: 'across',
-  thick: 'from front to back',
-  deep: 'in depth',
-  through: 'through the opening',
-} as const;
-
-/** Things that do not go in. */
-export function checkClearances(clearances: Clearance[]): Finding[] {
-  return clearances
-    .filter(({ clearance }) => clearance.value < -1e-6)
-    .map(({ holder, line, name, direction, clearance }) => ({
-      code: 'clearance.tooTight',
-      severity: 'stop',
-      about: [`holders/${holder}`, `contents/${line}`],
-      numbers: { clearance: clearance.value },
-      limit: 0,
-      text: say`${name} sits ${mm(-clearance.value)} too tight ${ways[direction]} in ${holder}.`,
     }));
 }
 

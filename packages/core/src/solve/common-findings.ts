@@ -14,6 +14,7 @@ export const commonFindings = [
   'hardware.missing',
   'rule.outOfRange',
   'clearance.tooTight',
+  'clearance.lessThanEase',
   'seam.doesNotWalk',
   'pin.tooSmall',
   'pin.unknown',

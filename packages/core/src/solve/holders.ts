@@ -3,7 +3,8 @@ import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind
 import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
-import type { HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
+import type { Clearance } from '../fit/clearance.ts';
+import type { Clearance as Reading, HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
 import type { CutPieces, Seat, Side } from '../holders/seat.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
@@ -26,7 +27,9 @@ export function measureHolders(
       const contents = held.get(id) ?? [];
       const family = kindOf(kinds.holders, kind);
       if (!family || contents.length === 0 || misplaced(id, family, document, specs)) return [];
-      const measure = (watched: BodyInputs) => family.measure(params, contents, { ...watched, id });
+      const outside = specs.some((face) => face.outside && seatedOn(id, face, document));
+      const measure = (watched: BodyInputs) =>
+        family.measure(params, contents, { ...watched, id, ...(outside && { host: watched.reach.outside }) });
       // without a memo nobody asks again: nothing is watched
       return [[id, memo ? remembered(memo, { id, kind, params, contents }, inputs, measure) : measure(inputs)]];
     }),
@@ -34,8 +37,11 @@ export function measureHolders(
 }
 
 /** Whether a holder lies on a face that has no seat for it. */
-const misplaced = (id: string, { seats }: HolderKind, { faces }: DesignDocument, specs: readonly FaceSpec[]): boolean =>
-  specs.some((face) => face.id in faces && !seats.includes(face.seat) && holdersIn(faces[face.id]!).includes(id));
+const misplaced = (id: string, { seats }: HolderKind, document: DesignDocument, specs: readonly FaceSpec[]): boolean =>
+  specs.some((face) => !seats.includes(face.seat) && seatedOn(id, face, document));
+
+const seatedOn = (id: string, face: FaceSpec, { faces }: DesignDocument): boolean =>
+  face.id in faces && holdersIn(faces[face.id]!).includes(id);
 
 /** The panel of a face's first holder: others may be sewn onto it. */
 export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Hosts {
@@ -50,7 +56,7 @@ export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Ho
 /** A placed holder with what it brings, and a way to read it back once the pieces are cut. */
 export interface PlacedPart {
   contribution: Contribution;
-  readBack(cut: CutPieces): SolvedHolder;
+  readBack(cut: CutPieces, fitted: readonly Clearance[]): SolvedHolder;
 }
 
 /** Gives every holder its seat on its face. */
@@ -73,17 +79,24 @@ export function placeHolders(
       const placed = family.place(measured.get(id)!, seatOf(face, room), own);
       return {
         contribution: family.contribute(placed, own),
-        readBack: (cut: CutPieces): SolvedHolder => ({
+        readBack: (cut, fitted): SolvedHolder => ({
           ...placed,
           face: face.id,
           title: family.title,
-          clearances: family.readBack(cut, placed, own),
+          clearances: together(
+            fitted.filter((each) => each.holder === id),
+            family.readBack?.(cut, placed, own) ?? [],
+          ),
           ...(shared.has(id) && { shares: shared.get(id)! }),
         }),
       };
     });
   });
 }
+
+/** What the fitting says; rooms that it does not measure yet are read by their holder. */
+const together = (fitted: readonly Clearance[], own: readonly Reading[]): Clearance[] =>
+  fitted.length > 0 ? [...fitted] : own.map((each) => ({ ...each, room: `holders/${each.holder}` }));
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
 function seatOf({ id, room, edges, seat, ...gives }: SizedFace, { x, y, width, height }: Room): Seat {

@@ -73,14 +73,16 @@ export function steady(memo: SolveMemo, inputs: BodyInputs): BodyInputs {
     memo.numbers.set(name, now);
     return now;
   };
-  // both are made of the same layers: they are kept together, or neither is
+  // all are made of the same layers: they are kept together, or none is
   const [stacks, reach] = [{ ...inputs.stacks }, { ...inputs.reach }];
   for (const role of Object.keys(stacks) as Role[]) {
     const [ofStack, ofReach] = [memo.numbers.get(`stacks/${role}`), memo.numbers.get(`reach/${role}`)];
     if (ofStack && ofReach && same(ofStack, stacks[role]) && same(ofReach, reach[role])) {
       [stacks[role], reach[role]] = [ofStack, ofReach];
+      if (role === 'exterior') reach.outside = memo.numbers.get('reach/outside') ?? reach.outside;
       continue;
     }
+    if (role === 'exterior') memo.numbers.set('reach/outside', reach.outside);
     memo.numbers.set(`stacks/${role}`, stacks[role]);
     memo.numbers.set(`reach/${role}`, reach[role]);
   }
@@ -103,19 +105,19 @@ function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
     Object.defineProperties(
       {},
       Object.fromEntries(
-        (Object.keys(inputs[name]) as Role[]).map((role) => [
+        Object.keys(inputs[name]).map((role) => [
           role,
-          { enumerable: true, get: () => note(({ [name]: from }) => from[role]) },
+          { enumerable: true, get: () => note((from) => (from[name] as Record<string, Derived>)[role]!) },
         ]),
       ),
-    ) as BodyInputs['stacks'];
+    );
   // seldom otherwise, so every holder is taken to look at it
   note(({ hardware }) => JSON.stringify(hardware ?? []));
   return {
     ...inputs,
     rules,
-    stacks: watched('stacks'),
-    reach: watched('reach'),
+    stacks: watched('stacks') as BodyInputs['stacks'],
+    reach: watched('reach') as BodyInputs['reach'],
     pin: (path, size) => note((from) => from.pin(path, size), true),
   };
 }

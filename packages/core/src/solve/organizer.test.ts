@@ -36,7 +36,7 @@ describe('a framed organizer', () => {
   test('closed, front and back reach over the things to the zipper', () => {
     const solution = framed({ outer: 'none' });
     // canvas 0.62 with interfacing 0.20, lawn 0.16, stiffened base 0.62 + 1.50; a no. 5 zipper shows 20
-    const below = 0.82 / 2 + 0.16 + 2.12;
+    const below = 0.2 + 0.62 / 2 + 0.16 + 2.12;
     const [depth, up] = [size(solution, 'depth'), solution.holders[0]!.sizes.up!.value];
     // from the base edge straight up beside the thing, then level to the edge of the zipper in the middle
     const way = [
@@ -47,7 +47,7 @@ describe('a framed organizer', () => {
     const length = way.slice(1).reduce((sum, [x, z], i) => sum + Math.hypot(x - way[i]![0], z - way[i]![1]), 0);
     const wall = size(solution, 'height') + size(solution, 'band');
     expect(wall).toBeGreaterThanOrEqual(length - 1e-9);
-    expect(wall).toBeLessThan(length + 0.5);
+    expect(wall).toBeLessThan(length + 0.5 + 1e-9);
     expect(solution.finished.closedHeight!.value).toBeCloseTo(wall - (depth / 2 - 10), 9);
   });
 
@@ -138,13 +138,15 @@ describe('the pouch that parts a framed organizer', () => {
       const notch = pouch.stitch.find(({ id }) => id === 'notch-right-up')!;
       return { deep: 2 * edgeLength(notch), side: edgeLength(pouch.stitch.find(({ id }) => id === 'left')!) };
     });
-    // the base of the lining: 94.5 less 3.5
-    expect(depths[0]!.deep).toBeCloseTo(91, 9);
-    expect(depths[1]!.deep).toBeCloseTo(15, 9);
+    // the base of the lining would be 97 less 3.5, but between the corners the notebook of 148 stands with its ease of 3 and two
+    // half layers of 0.27: of 195.04 that leaves 43.77, half of it on the grid 21.5
+    expect(depths[0]!.deep).toBeCloseTo(43, 9);
+    // 14 thick, ease and cloth
+    expect(depths[1]!.deep).toBeCloseTo(18, 9);
     // both hang as deep, but over a deeper base the walls lean in: as much longer as the slope
     // along a notebook of 105 and 3 ease, 14 thick
     const slope = (base: number) => Math.hypot(105 + 3, (base - 14) / 2);
-    expect(depths[0]!.side - depths[1]!.side).toBeCloseTo(slope(91) - slope(15), 0);
+    expect(depths[0]!.side - depths[1]!.side).toBeCloseTo(slope(43) - slope(18), 0);
   });
 
   test('is sewn onto a line in the middle of each side', () => {
@@ -153,7 +155,7 @@ describe('the pouch that parts a framed organizer', () => {
     expect(on.map(({ kind, walks }) => [kind, walks])).toEqual(Array(4).fill(['stitchedOn', true]));
     const side = pieceOf(solution, 'body/lining-left');
     const [line] = side.lines;
-    expect([line!.from[0], line!.to[0]]).toEqual([94.5 / 2, 94.5 / 2]);
+    expect([line!.from[0], line!.to[0]]).toEqual([97 / 2, 97 / 2]);
   });
 
   test('more ease for the wire, and the band is as much higher', () => {

@@ -43,10 +43,13 @@ export function resolve(document: DesignDocument, shelves: Shelves, table: RuleT
       found[role].map(({ thickness }) => thickness),
     ),
   );
-  const reach = ofRoles((role) =>
-    // things lie against the right side of a lining
-    reachOf(`${role}, to its outermost layer`, role === 'lining' ? found[role] : [...found[role]].reverse()),
-  );
+  const reach = {
+    ...ofRoles((role) =>
+      // things lie against the right side of a lining
+      reachOf(`${role}, to its outermost layer`, role === 'lining' ? found[role] : [...found[role]].reverse()),
+    ),
+    outside: reachOf('shell, from its right side to its outermost layer', found.exterior),
+  };
   const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
   return { rules: rulesFor(shelves.rules, document.rules), stacks, reach, items, held, findings };
 }

@@ -54,9 +54,9 @@ describe('a hard case', () => {
   });
 
   test('is as deep as its thing, the ease and both shells', () => {
-    // common practice: 5 at the end; a plate of canvas and stiffener
+    // common practice: 5 at the end; a plate of canvas and stiffener; the interfacing lies within the canvas of the shell
     const plate = 0.62 + 1.5;
-    const depth = 35 + 5 + 2 * 0.16 + 2 * plate + 0.82;
+    const depth = 35 + 5 + 2 * 0.16 + 2 * plate + 2 * (0.2 + 0.62 / 2);
     expect(hardCase().finished.depth!.value).toBe(Math.ceil(depth * 2) / 2);
   });
 

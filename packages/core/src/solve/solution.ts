@@ -5,10 +5,11 @@ import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { SharedRoom } from '../faces/arrange.ts';
 import type { Section } from '../bodies/section.ts';
-import type { Clearance, PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
-import type { HardwareNeed } from '../pieces/contribution.ts';
+import type { Clearance } from '../fit/clearance.ts';
+import type { PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
+import type { HardwareNeed, ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
-import type { Room } from '../pieces/room.ts';
+import type { Opening, Room } from '../pieces/room.ts';
 import type { PinnableSize } from './pins.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 
@@ -36,8 +37,10 @@ export interface Solution {
   parts: { id: string; kind: string; title: string; sizes: Record<string, Derived> }[];
   pieces: Piece[];
   seams: WalkedSeam[];
-  /** Where the things lie, by the pieces and lines that bound each room. */
+  /** Where the things lie, by the pieces and lines that bound each room; where they are closed, and what opens. */
   rooms: Room[];
+  shuts: ShutAt[];
+  opens: Opening[];
   operations: Operation[];
   hardware: HardwareNeed[];
   section: Section;

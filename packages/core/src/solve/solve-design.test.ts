@@ -78,8 +78,8 @@ describe('the probe roll, worked by hand (docs/worked/probe-roll.md)', () => {
 
   test('is cut as worked out', () => {
     expect(solution.pieces.map(({ name, cutWidth, cutHeight }) => [name, cutWidth.value, cutHeight.value])).toEqual([
-      ['Shell', 186.5, 357.5],
-      ['Lining', 186.5, 357.5],
+      ['Shell', 186.5, 361.5],
+      ['Lining', 186.5, 361.5],
     ]);
     expect(solution.body.sizes.pocketDepth!.value).toBe(115.5);
   });

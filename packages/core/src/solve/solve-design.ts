@@ -11,9 +11,10 @@ import { noClosure } from '../closures/closure-kinds.ts';
 import { callPieces } from '../pieces/call-pieces.ts';
 import type { MaterialOf } from '../pieces/layers.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
-import { checkClearances, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
+import { checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { checkCarried } from './check-carried.ts';
 import { cutPieces } from './cut-pieces.ts';
 import { hostsOf, measureHolders, placeHolders } from './holders.ts';
@@ -21,7 +22,12 @@ import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { checkHardware, withStandIns } from './hardware.ts';
-import { materialOf, resolve } from './resolve.ts';
+import { materialOf, resolve, type Resolved } from './resolve.ts';
+import { checkClearances } from '../fit/check-clearances.ts';
+import { fitRooms } from '../fit/fit-rooms.ts';
+import type { HeldContents } from '../contents/held.ts';
+import type { LengthRule } from '../shelves/rules/house-rule.ts';
+import { ruleOf } from '../shelves/rules/rules-for.ts';
 import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
 import { solveParts } from './parts.ts';
@@ -87,7 +93,19 @@ export function solveDesign(
   );
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
-  const holders = placed.map((holder) => holder.readBack(cut));
+  const table = houseRulesOf(kinds);
+  const fitted = fitRooms({
+    pieces: making.pieces,
+    seams,
+    rooms: making.rooms,
+    shuts: making.shuts,
+    opens: making.opens,
+    materialOf: (id) => materialOf(shelves, id),
+    hardwareOf: (id) => hardwareOf(id, shelves.hardware),
+    inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
+    contents: (line) => lineOf(document, resolved, line),
+  });
+  const holders = placed.map((holder) => holder.readBack(cut, fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
   const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
 
@@ -115,6 +133,8 @@ export function solveDesign(
     },
     seams,
     rooms: making.rooms,
+    shuts: making.shuts,
+    opens: making.opens,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
     pinnable: pins.pinnable(),
@@ -135,6 +155,13 @@ export function solveDesign(
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],
   };
+}
+
+/** A line of the contents with its thing, as many as it has. */
+function lineOf({ contents }: DesignDocument, { items }: Resolved, id: string): HeldContents | undefined {
+  const line = contents.find((each) => each.id === id);
+  const item = line && items.get(line.item);
+  return line && item && { line, item, name: line.name ?? item.name, count: line.count };
 }
 
 /** The pieces as they are found and called at the table, and the steps in their order. */

@@ -1,4 +1,4 @@
-import { halfOf, sum, type Derived } from '../derived/derived.ts';
+import { halfOf, sum, times, type Derived } from '../derived/derived.ts';
 import type { Role } from '../document/design-document.ts';
 import type { Material } from '../shelves/materials/material.ts';
 
@@ -47,3 +47,7 @@ export const wallReach = ({ stacks, reach }: Layers, wall = 'wall'): Derived =>
 /** From a thing to the outermost layer of cloth of a role that is folded double, mm. */
 export const doubledReach = ({ stacks, reach }: Layers, role: Role, wall = 'front'): Derived =>
   sum(`${wall}, to its outermost layer`, [stacks[role], reach[role]]);
+
+/** What two lined walls that face each other take of a side, or both walls at a corner: each to the outermost layer of its shell, mm. */
+export const wallsReach = ({ stacks, reach }: Layers): Derived =>
+  sum('two walls, to their outermost layers', [times(2, stacks.lining), times(2, reach.exterior)]);

@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
+import { BAND, compared, refitted } from './fit-compared.ts';
 import { moveEdge } from './move-edge.ts';
 import { alwaysTrue } from './design-checks.ts';
 import { solvedSample, type Look } from './solved-sample.ts';
@@ -32,6 +33,8 @@ const outsideOf = ({ finished, body }: Solution, ease: string) =>
   Object.entries(finished).flatMap(([name, size]) => {
     if (name === 'length' && body.sizes.along) return [body.sizes.along];
     if (name === 'width' && body.kind === 'organizer') return [body.sizes.zipperRun!];
+    // on a boxed base the face is what the base leaves of the flat width, which the zipper may decide
+    if (name === 'width' && body.kind === 'sleeve') return [body.sizes.flatWidth!];
     if (ease.endsWith('.deep')) return name === 'height' ? [size] : [];
     return name.startsWith('closed') ? [] : [size];
   });
@@ -71,6 +74,45 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
         check(design, solution);
       }),
     );
+
+    test('the fitting says of other things what lines laid taut over the pieces say, whether they go in or not', () => {
+      const counts = new Map<string, { in: number; out: number }>();
+      forAny((design, solution, { share, pick }) => {
+        // a little larger and smaller than they were, and far larger: many rooms are larger than their things for other reasons
+        const scale = [0.8, 1.02, 1.2, 2, 4][pick % 5]! * (1 + share / 10);
+        for (const { form, direction, clearance, fitted } of compared(design, solution, scale)) {
+          const key = `${family} | ${form} ${direction}`;
+          const count = counts.get(key) ?? { in: 0, out: 0 };
+          count[clearance < 0 ? 'out' : 'in'] += 1;
+          counts.set(key, count);
+          expect([key, Math.abs(fitted - clearance) < BAND ? clearance : fitted]).toEqual([key, clearance]);
+        }
+      });
+      const rows = [...counts].sort().map(([key, count]) => `  ${key} | ${count.in} go in, ${count.out} do not`);
+      // both verdicts are tried
+      const all = [...counts.values()].reduce((sum, each) => ({ in: sum.in + each.in, out: sum.out + each.out }), {
+        in: 0,
+        out: 0,
+      });
+      if (all.in + all.out > 200) expect(Math.min(all.in, all.out) / (all.in + all.out)).toBeGreaterThan(0.2);
+      process.stdout.write(`fitted and witnessed: family | form\n${rows.join('\n')}\n`);
+    });
+
+    test('what takes its things takes the same made thinner', () =>
+      forAny((design, solution, { share }) => {
+        const thinner = refitted(design, solution, ({ girth: _girth, ...item }) => ({
+          ...item,
+          thickness: item.thickness * (0.3 + 0.7 * share),
+        }));
+        const before = refitted(design, solution, ({ girth: _girth, ...item }) => item);
+        thinner.forEach(({ room, direction, clearance }, index) =>
+          expect([room, direction, clearance.value >= before[index]!.clearance.value - 1e-3]).toEqual([
+            room,
+            direction,
+            true,
+          ]),
+        );
+      }));
 
     test('its driving sizes are read back from the cut', () =>
       forAny((_, { body }) => expect(Object.keys(body.readBack)).toEqual(expect.arrayContaining(readBack))));

@@ -17,9 +17,15 @@ import { openBounds, ringGirth } from './room-witness.ts';
 export type Checks = Record<string, (design: DesignDocument, solution: Solution) => void>;
 
 /** The rules as the choices of the body leave them. */
-function asAdapted({ body, rules: own = {} }: DesignDocument, { stacks }: Solution): Rules {
+export function asAdapted({ body, rules: own = {} }: DesignDocument, { stacks }: Solution): Rules {
   const rules = rulesFor({}, own);
-  return builtInKinds.bodies[body.kind]!.adapt?.(body.params, { rules, stacks, reach: stacks }).rules ?? rules;
+  return (
+    builtInKinds.bodies[body.kind]!.adapt?.(body.params, {
+      rules,
+      stacks,
+      reach: { ...stacks, outside: stacks.exterior },
+    }).rules ?? rules
+  );
 }
 /** Whether a thing is as wide all round as its sides say. */
 function isPlain(design: DesignDocument, line: string): boolean {

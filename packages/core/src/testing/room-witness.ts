@@ -12,18 +12,22 @@ export interface Cut {
 }
 
 /** Points along a named line of a piece, mm; nothing if the piece has no such line. */
-export function pointsOn({ pieces, seams }: Cut, pieceId: string, named: NamedLine): Point[] {
+export const pointsOn = (cut: Cut, piece: string, named: NamedLine): Point[] => chainsOn(cut, piece, named).flat();
+
+/** The same for each stretch that the line is of. */
+function chainsOn({ pieces, seams }: Cut, pieceId: string, named: NamedLine): Point[][] {
   const piece = pieces.find(({ id }) => id === pieceId);
   if (!piece) return [];
   if ('seam' in named) {
     const run = seams.find(({ id }) => id === named.seam)?.[named.side];
-    return run?.piece === pieceId ? run.parts.flatMap((part) => along(stretchOf(piece, part))) : [];
+    return run?.piece === pieceId ? run.parts.map((part) => along(stretchOf(piece, part))) : [];
   }
   if ('fold' in named) {
     const fold = piece.folds.find(({ id }) => id === named.fold);
-    return fold ? [fold.from, fold.to] : [];
+    return fold ? [[fold.from, fold.to]] : [];
   }
-  return along(stretchOf(piece, 'line' in named ? { line: named.line } : { edge: named.edge }));
+  const points = along(stretchOf(piece, 'line' in named ? { line: named.line } : { edge: named.edge }));
+  return points.length > 0 ? [points] : [];
 }
 
 const along = (stretch: { edge: Edge; from: number; to: number } | undefined): Point[] =>
@@ -104,9 +108,14 @@ export const openBounds = (cut: Cut, { id, rings }: Room): string[] =>
     : rings.flatMap((ring) => openIn(cut, ring).map((fault) => `${id}: ${fault}`));
 
 /** From the left to the right bound of a wall where they come closest, mm. */
-function across(cut: Cut, { piece, left, right }: RoomWall): number {
-  const [from, to] = [pointsOn(cut, piece, left), pointsOn(cut, piece, right)];
-  return Math.min(...from.map((point) => Math.min(...segments(to).map((segment) => toSegment(point, segment)))));
+export const across = (cut: Cut, { piece, left, right }: RoomWall): number => closest(cut, piece, left, right);
+
+/** From one line of a piece to another where they come closest, mm. */
+export function closest(cut: Cut, piece: string, one: NamedLine, other: NamedLine): number {
+  const [from, to] = [chainsOn(cut, piece, one), chainsOn(cut, piece, other)];
+  const nearest = (points: Point[][], lines: Point[][]) =>
+    points.flat().map((point) => Math.min(...lines.flatMap(segments).map((segment) => toSegment(point, segment))));
+  return Math.min(...nearest(from, to), ...nearest(to, from));
 }
 
 const segments = (points: Point[]): [Point, Point][] =>

@@ -1,3 +1,4 @@
+import { wallReach, wallsReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import {
   given,
@@ -34,8 +35,8 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   const padding = making === 'padded' ? [stacks.base] : [];
   const dividerThickness = sum('divider, all layers', [times(2, stacks.pocket), ...padding]);
   const bites = bitesOf(school, inputs);
-  const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
-  const below = sum('below, to the middle of the shell', [stacks.lining, product('half', [stacks.exterior, half])]);
+  const walls = wallsReach(inputs);
+  const below = wallReach(inputs, 'below');
   const most = (label: string, sizes: (Derived | undefined)[]) =>
     largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
   const margin = rules.length(accordionMargin);

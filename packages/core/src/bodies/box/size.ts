@@ -1,5 +1,15 @@
-import { half, nothing } from '../../derived/constants.ts';
-import { given, largest, named, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import { nothing } from '../../derived/constants.ts';
+import {
+  given,
+  largest,
+  named,
+  rounded,
+  smallest,
+  sum,
+  times,
+  type Addend,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
@@ -10,6 +20,7 @@ import { boxParams, type Box, type BoxLayer } from './params.ts';
 import { pieceOfWall, wallPlace } from './places.ts';
 import { boxAsCut } from './read-back.ts';
 import { boxRings } from './rings.ts';
+import { wallReach, wallsReach } from '../../stacks/reach.ts';
 
 const least = (name: string, value: number) =>
   given(`least ${name}`, value, { kind: 'standard', path: `box/least/${name}`, source: 'common practice' });
@@ -18,20 +29,30 @@ const LEAST = { width: least('width', 50), depth: least('depth', 30), height: le
 
 /** The room that the things take, and the walls round it. */
 export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Box> {
-  const { stacks, grid, pin, above = nothing } = inputs;
+  const { stacks, reach, grid, pin, above = nothing } = inputs;
   const making = choiceParam(params, 'making', boxParams.making);
   const { across = nothing, thick = nothing, up = nothing } = inside!.sizes;
-  const walls = sum('two walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
-  const below = sum('the base, to the middle of the shell', [stacks.lining, product('half', [stacks.exterior, half])]);
-  const side = (name: keyof typeof LEAST, room: Derived[]) =>
-    pin(`body/${name}`, rounded(largest(name, [LEAST[name], sum('things and walls', room)]), grid, 'up'));
+  const walls = wallsReach(inputs);
+  const below = wallReach(inputs, 'the base');
+  const asked = (name: keyof typeof LEAST, room: Derived[]) =>
+    largest(name, [LEAST[name], sum('things and walls', room)]);
+  const [wide, deep] = [asked('width', [across, walls]), asked('depth', [thick, walls])];
+  const turns = boxTurns(inputs, smallest('shorter side', [wide, deep]));
+  // the lining is judged on its own: it is smaller
+  const inLining = (name: string, room: Addend[]) => sum(`${name}, in the lining`, room);
+  const side = (name: keyof typeof LEAST, shellAsks: Derived, room: Addend[]) => {
+    const lining = inLining(name, room);
+    const most = lining.value > shellAsks.value + 1e-9 ? lining : shellAsks;
+    return pin(`body/${name}`, rounded(named(name, most), grid, 'up'));
+  };
+  const around = times(2, reach.lining);
   const shell: BoxLayer = {
-    width: side('width', [across, walls]),
-    depth: side('depth', [thick, walls]),
-    height: side('height', [up, below, above]),
+    width: side('width', wide, [across, around, turns.taper]),
+    depth: side('depth', deep, [thick, around, turns.taper]),
+    height: side('height', asked('height', [up, below, above]), [up, reach.lining, turns.shallower, above]),
     taper: nothing,
   };
-  const detail: Box = { making, shell, lining: boxLining(shell, inputs), above };
+  const detail: Box = { making, shell, lining: liningIn(shell, turns), above };
   const { width, depth, height } = shell;
   const outside = sum('front to back, outside', [depth, stacks.exterior]);
   return {
@@ -77,10 +98,15 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
 const free = { kind: 'free' } as const;
 
 /** The lining lies inside the shell; at the mouth both are alike. */
-export function boxLining({ width, depth, height }: BoxLayer, inputs: BodyInputs): BoxLayer {
-  const { taper, shallower } = boxTurns(inputs, smallest('shorter side', [width, depth]));
-  return { width, depth, height: sum('height of the lining', [height, times(-1, shallower)]), taper };
-}
+export const boxLining = (shell: BoxLayer, inputs: BodyInputs): BoxLayer =>
+  liningIn(shell, boxTurns(inputs, smallest('shorter side', [shell.width, shell.depth])));
+
+const liningIn = ({ width, depth, height }: BoxLayer, { taper, shallower }: ReturnType<typeof boxTurns>): BoxLayer => ({
+  width,
+  depth,
+  height: sum('height of the lining', [height, times(-1, shallower)]),
+  taper,
+});
 
 function mouthOf({ making, shell, above }: Box): ClosingMouth {
   const { width, depth } = shell;

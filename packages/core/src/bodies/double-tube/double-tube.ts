@@ -24,7 +24,7 @@ export const doubleTube: BodyKind<DoubleTube> = {
   faces: () => [
     { id: 'a', title: 'in end A', seat: 'flat' },
     { id: 'b', title: 'in end B', seat: 'flat' },
-    { id: 'front', title: 'on the outside of the front', seat: 'wall' },
+    { id: 'front', title: 'on the outside of the front', seat: 'wall', outside: true },
   ],
   size: sizeDoubleTube,
   contribute: contributeDoubleTube,

@@ -23,7 +23,7 @@ export const foldover: BodyKind<Foldover> = {
       : []),
     { id: 'left', title: 'left leaf', seat: 'leaf' },
     { id: 'right', title: 'right leaf', seat: 'leaf' },
-    { id: 'front', title: 'on the outside of the front leaf', seat: 'wall' },
+    { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true },
   ],
   size: sizeFoldover,
   contribute: contributeFoldover,

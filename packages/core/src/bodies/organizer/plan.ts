@@ -1,3 +1,4 @@
+import { wallsReach } from '../../stacks/reach.ts';
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
@@ -38,16 +39,12 @@ export interface OrganizerFaces extends Partial<OuterFaces> {
 
 /** Everything that a framed organizer is made by: box, bands, frame, and the pocket that folds out. */
 export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: BodyInputs): Organizer {
-  const { stacks, grid, exposed = nothing } = inputs;
+  const { stacks, reach, grid, exposed = nothing } = inputs;
   const { inside, divider, back, front, flap } = faces;
   const zipped = choiceParam(params, 'outer', organizerParams.outer) === 'zipped';
   const wished = zipped && front && flap ? wishFoldOut(params, { front, flap }, inputs) : undefined;
-  const walls = sum('two walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
-  const below = sum('the base, to the middle of the shell', [
-    stacks.lining,
-    stacks.base,
-    product('half', [stacks.exterior, half]),
-  ]);
+  const walls = wallsReach(inputs);
+  const below = sum('the base, to its outermost layer', [stacks.lining, stacks.base, reach.exterior]);
   const { channel, band } = bandFor(inputs);
   const { depth, width } = planBase(faces, { walls, wished }, inputs);
   const lean = product('front and back lean together by', [

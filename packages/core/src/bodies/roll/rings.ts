@@ -1,10 +1,16 @@
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 
-/** The bottom folded up: the lining, stitched at both sides, and the shell round it, folded and stitched with it. */
-export const pocketRings = (lining: string, shell: string): Ring[] => {
+/** The bottom folded up: the lining, stitched at both sides, and the shell round it, folded and stitched with it.
+ * @param flapped its upper end folds down over the tips */
+export const pocketRings = (lining: string, shell: string, flapped: boolean): Ring[] => {
+  const top: NamedLine = flapped ? { fold: 'flap' } : { edge: 'top' };
   const base: NamedLine = { fold: 'pocket' };
   const mouth: NamedLine = { edge: 'bottom' };
-  const on = (bound: 'left' | 'right', side: 'a' | 'b'): NamedLine => ({ seam: `body/pocket-${bound}`, side });
+  const on = (bound: 'left' | 'right', side: 'a' | 'b'): NamedLine => ({
+    seam: `body/pocket-${bound}`,
+    side,
+    inset: 'topstitch.inset',
+  });
   // the shell is drawn right side up: what is left of the lining lies on its right
   const [left, right]: NamedLine[] = [
     { edge: 'right', inset: 'topstitch.inset' },
@@ -13,13 +19,13 @@ export const pocketRings = (lining: string, shell: string): Ring[] => {
   return [
     {
       walls: [
-        { piece: lining, left: on('left', 'a'), right: on('right', 'a'), base, mouth },
-        { piece: lining, left: on('right', 'b'), right: on('left', 'b'), base },
+        { piece: lining, left: on('left', 'a'), right: on('right', 'a'), base, mouth, low: true },
+        { piece: lining, left: on('right', 'b'), right: on('left', 'b'), base, mouth: top },
       ],
     },
     {
       walls: [
-        { piece: shell, left: left!, right: right!, base, mouth },
+        { piece: shell, left: left!, right: right!, base, mouth, low: true },
         { piece: shell, left: right!, right: left!, base },
       ],
     },

@@ -91,7 +91,7 @@ export function sizeRoll(
           towards: 'left',
         },
         edges: { left: stitchedOn, right: stitchedOn, bottom: { kind: 'free' }, top: { kind: 'free' } },
-        rings: pocketRings(LINING, SHELL),
+        rings: pocketRings(LINING, SHELL, flap.value > 0),
         panels,
         depthOf: (cut: CutPieces) => {
           const piece = cut(LINING);

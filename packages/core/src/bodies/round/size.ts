@@ -30,7 +30,7 @@ const none = given('no seam', 0, { kind: 'standard', path: 'nothing' });
 
 /** The base from the thing, the wall from the base. */
 export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Round> {
-  const { rules, stacks, grid, pin, above = none } = inputs;
+  const { rules, stacks, reach, grid, pin, above = none } = inputs;
   const lined = choiceParam(params, 'layers', roundParams.layers) === 'lined';
   const clearance = rules.length(easeRoundAcross);
   const { exterior, lining } = stacks;
@@ -38,9 +38,13 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
   const item = largest('across the things', [LEAST, inside!.width]);
   const base = { clearance, wall: none, seam: none, roundTo: none };
   // the base of each layer runs along its own mid-line: the shell lies outside the lining
-  const outer = roundBase({ ...base, itemDiameter: sum('things and lining', [item, times(2, lining), exterior]) });
-  const diameter = pin('body/diameter', rounded(named('base, diameter', outer.finishedDiameter), grid, 'up'));
+  const within = (label: string, cloth: Derived[]) =>
+    roundBase({ ...base, itemDiameter: sum(label, [item, ...cloth.map((each) => times(2, each))]) }).finishedDiameter;
   const computed = lined && rules.choice(liningSchool) !== 'same';
+  const outer = within('things and cloth', [lining, reach.exterior]);
+  const inLining = sum('shell round the lining', [within('things in the lining', [reach.lining]), wall]);
+  const asked = computed && inLining.value > outer.value ? inLining : outer;
+  const diameter = pin('body/diameter', rounded(named('base, diameter', asked), grid, 'up'));
   const liningDiameter = computed
     ? rounded(sum('base of the lining, diameter', [diameter, minus(exterior), minus(lining)]), grid, 'up')
     : diameter;

@@ -1,3 +1,4 @@
+import { wallsReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import {
   byRule,
@@ -38,11 +39,11 @@ export interface ShellFaces {
 
 /** Everything that a hard case is made by: plates, depth, and the way of the gusset. */
 export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs): ShellCase {
-  const { rules, stacks, grid, exposed = nothing } = inputs;
+  const { rules, grid, exposed = nothing } = inputs;
   const offset = rules.length(shellOffset);
   const asked = rounded(lengthParam(params, 'radius', shellParams.radius, rules, 'body'), grid, 'nearest');
   const radius = sum('radius, stitch line', [asked, offset]);
-  const walls = sum('walls of the gusset, to the middle of the outer', [times(2, stacks.lining), stacks.exterior]);
+  const walls = wallsReach(inputs);
   const plates = platesFor(faces, { asked, radius, offset, walls }, inputs);
   const { depth, shells } = depthFor(faces, exposed, inputs);
   const round = gussetRun({ ...plates.plate, cornerRadius: asked, offset }).stitchLine;
@@ -103,11 +104,11 @@ function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, w
 }
 
 /** The depth budget: what lies loose, what both insides carry, and both shells. */
-function depthFor({ inside, base, lid }: ShellFaces, exposed: Derived, { stacks, grid, pin }: BodyInputs) {
-  const shells = sum('both shells, to the middle of the outer', [
+function depthFor({ inside, base, lid }: ShellFaces, exposed: Derived, { stacks, reach, grid, pin }: BodyInputs) {
+  const shells = sum('both shells, to their outermost layers', [
     times(2, stacks.lining),
     times(2, stacks.base),
-    stacks.exterior,
+    times(2, reach.exterior),
   ]);
   const least = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
   const budget = sum('depth budget', [inside.sizes.up ?? nothing, base.loaded, lid.loaded, shells]);

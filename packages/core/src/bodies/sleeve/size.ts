@@ -24,7 +24,7 @@ import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './param
 import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
 import { boxedClosedDepth, boxedDepth, closedDepth, openDepth, type Sunk } from '../../sizing/depth.ts';
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
-import { pocketFrame, seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { pocketFrame, seamAllowance, zipClear } from '../../shelves/rules/common-rules.ts';
 import { wallReach } from '../../stacks/reach.ts';
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'sleeve/least', source: 'common practice' });
@@ -64,7 +64,14 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   const least = [
     leastWidth(base, cut, turns, rules.length(seamAllowance)),
     // on a base it stands whole: the walls lean on no corner of it
-    ...(boxed ? [sum('things on their base', [faces.inside.footing, ease, times(2, around), base])] : []),
+    ...(boxed
+      ? [
+          sum('things on their base', [faces.inside.footing, ease, times(2, around), base]),
+          ...(lined
+            ? [sum('things in the lining', [faces.inside.footing, ease, times(2, reach.lining), turns.taper, base])]
+            : []),
+        ]
+      : []),
   ];
   const width = widthFor(faces, { least, around, taper: turns.taper, base }, inputs);
   const deep = (label: string, sunk: Derived, from: Derived) =>
@@ -113,7 +120,7 @@ interface Round {
 function widthFor(
   { inside, front, divider }: Faces,
   { least, around, taper, base }: Round,
-  { reach, grid, pin }: BodyInputs,
+  { rules, reach, grid, pin, exposed }: BodyInputs,
 ): Derived {
   // what hangs in it goes round with the things
   const beside = divider.occupied ? sum('things and pouch', [inside.width, divider.loaded]) : inside.width;
@@ -126,7 +133,11 @@ function widthFor(
     reach.lining,
   ]);
   const inLining = taper.value > turn.value ? [sum('lining, narrower below', [beside, taper, minus(turn)])] : [];
-  const demands = [...least, beside, ...inLining, ...others];
+  // a zipper does not open all of the mouth
+  const passes = exposed
+    ? [sum('the largest passes the zipper', [inside.passes, times(2, rules.length(zipClear))])]
+    : [];
+  const demands = [...least, beside, ...inLining, ...others, ...passes];
   return pin('body/flatWidth', rounded(largest('flat width', demands), grid, 'up'));
 }
 

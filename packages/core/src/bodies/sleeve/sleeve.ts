@@ -24,7 +24,7 @@ export const sleeve: BodyKind<Sleeve> = {
   adapt: (params, given) => (choiceParam(params, 'layers', sleeveParams.layers) === 'lined' ? given : unlined(given)),
   faces: () => [
     { id: 'inside', title: 'between front and back', seat: 'walled' },
-    { id: 'front', title: 'on the outside of the front', seat: 'wall' },
+    { id: 'front', title: 'on the outside of the front', seat: 'wall', outside: true },
     { id: 'divider', title: 'hanging between the side seams', seat: 'pouch' },
   ],
   size: sizeSleeve,

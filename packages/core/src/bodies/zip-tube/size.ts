@@ -1,3 +1,4 @@
+import { wallsReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
@@ -29,7 +30,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
   const form = choiceParam(params, 'form', zipTubeParams.form);
   const corners = choiceParam(params, 'corners', zipTubeParams.corners);
   const clear = rules.length(zipClear);
-  const walls = sum('walls, to the middle of the shell', [times(2, stacks.lining), stacks.exterior]);
+  const walls = wallsReach(inputs);
   const shell = shellOf(form, inside!, { ...inputs, exposed, clear, walls });
   const less = liningLess(inputs);
   const detail: ZipTube = { form, corners, shell, lining: liningOf(shell, form, less, exposed), exposed, walls };
@@ -54,7 +55,7 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
         room: { x: 0, y: 0, width: inside!.width, height: inside!.height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
         rings: tubeRings(detail),
-        clear: clearOf(detail, inside!, inputs),
+        clear: clearOf(detail, inside!),
         opening: (cut) => zipperOpening(runAsCut(cut), clear).value,
       },
     ],
@@ -128,12 +129,12 @@ function liningOf({ length, width, height }: TubeLayer, form: ZipTube['form'], l
 }
 
 /** Clear inside, as cut: what the height and the walls leave. */
-function clearOf({ form, shell, exposed, walls }: ZipTube, inside: MeasuredFace, { stacks }: BodyInputs) {
+function clearOf({ form, shell, exposed, walls }: ZipTube, inside: MeasuredFace) {
   return (cut: CutPieces) => {
     const { along, round } = tubeAsCut(cut);
     const half = (round + exposed.value) / 2;
     const rise = form === 'boxed' ? shell.height.value : (inside.sizes.up?.value ?? 0);
-    const up = form === 'boxed' ? rise - stacks.exterior.value - 2 * stacks.lining.value : rise;
+    const up = form === 'boxed' ? rise - walls.value : rise;
     return { across: along - rise - walls.value, thick: half - rise - walls.value, up };
   };
 }

@@ -2,7 +2,6 @@ import type { HolderKind } from '../holder-kind.ts';
 import { contributeTiers } from './contribute.ts';
 import { measureTiers } from './measure.ts';
 import { placeTiers } from './place.ts';
-import { readBackTiers } from './read-back.ts';
 import { tiersParams, type Tiers } from './tiers.ts';
 import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
 import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -23,7 +22,6 @@ export const cardTiers: HolderKind<Tiers> = {
   measure: measureTiers,
   place: placeTiers,
   contribute: contributeTiers,
-  readBack: readBackTiers,
   // the lowest mouth stays, the one above it moves with the reveal
   mouthHandle: ({ mouths }) => {
     const [lower, upper] = [mouths.length - 1, mouths.length - 2];

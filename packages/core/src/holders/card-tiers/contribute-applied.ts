@@ -70,7 +70,7 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
     pieces: made.map(({ draft }) => draft),
     hostEdits: made.map(({ edit }) => edit),
     rooms: made.flatMap(({ draft, ring }, index) =>
-      slotRooms({ id, detail }, index, partedRings(ring, two ? [`${draft.id}#middle`] : [])),
+      slotRooms({ id, detail }, index, partedRings(ring, two ? [`${draft.id}#middle`] : []), { rules }),
     ),
     joins,
     operations: [

@@ -23,7 +23,7 @@ export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribut
     pieces,
     joins,
     hostEdits: [hostMarks(placed)],
-    rooms: tierRooms(placed),
+    rooms: tierRooms(placed, inputs),
     operations: operations(placed, pieces, pleated, middle),
   });
 }

@@ -17,7 +17,7 @@ function tiers(count: number, pocket: number, lining: number) {
   const stacks = { exterior, lining: cloth(lining), pocket: cloth(pocket), mesh, base };
   return measureTiers({ making: 'pleated' }, [held], {
     id: 'A',
-    reach: stacks,
+    reach: { ...stacks, outside: stacks.exterior },
     rules: rulesFor({}, {}),
     stacks,
     grid: '0.5mm',

@@ -114,6 +114,15 @@ function frontDemand(tiers: Tiers, index: number, ease: Derived): Derived {
   return tubeWidth(rectHalfGirth(widest, thickness), { front: tiers.front, back: tiers.back }, ease);
 }
 
+/** The tiers whose cards lie behind a front, where it is. */
+export function overlapping(tiers: Tiers, index: number): number[] {
+  const [floor, mouth] = [pocketBottom(tiers, index), mouthAt(tiers, index)];
+  return tiers.slots.slice(0, index).flatMap(({ deep }, other) => {
+    const bottom = pocketBottom(tiers, other);
+    return bottom < mouth && bottom + deep.value > floor ? [other] : [];
+  });
+}
+
 /** What front `index` must go round: the widest card, and all cards and pockets that overlap it from behind. */
 export function behindFront(tiers: Tiers, index: number): { widest: Derived; thickness: Derived } {
   const { slots, front } = tiers;

@@ -1,4 +1,15 @@
-import { partedRings, patchRing, type Insets, type NamedLine, type Ring, type Room } from '../../pieces/room.ts';
+import type { HolderInputs } from '../holder-kind.ts';
+import { overlapping } from './measure.ts';
+import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
+import {
+  onePile,
+  partedRings,
+  patchRing,
+  type Insets,
+  type NamedLine,
+  type Ring,
+  type Room,
+} from '../../pieces/room.ts';
 import { ids, type Placed } from './fronts.ts';
 
 /** Topstitching bites in at both sides, and below the last pocket. */
@@ -10,28 +21,37 @@ export const insetsOf = (isLast: boolean): Insets => ({
 
 /** The rooms of one tier, from the left.
  * @param rings of its columns, each with a front and a back */
-export const slotRooms = (
+export function slotRooms(
   { id, detail }: Pick<Placed, 'id' | 'detail'>,
   index: number,
   rings: readonly Ring[],
-): Room[] =>
-  detail.slots[index]!.piles.map(({ line }, column) => ({
-    id: `holders/${id}/${index + 1}${detail.columns === 1 ? '' : `-${column + 1}`}`,
-    holds: [line],
+  { rules }: Pick<HolderInputs, 'rules'>,
+): Room[] {
+  const roomId = (slot: number, column: number) =>
+    `holders/${id}/${slot + 1}${detail.columns === 1 ? '' : `-${column + 1}`}`;
+  return detail.slots[index]!.piles.map((pile, column) => ({
+    id: roomId(index, column),
+    holds: [pile.line],
     rings: [rings[column]!],
+    stands: onePile([pile], pile.shows),
+    behind: overlapping(detail, index).flatMap((slot) =>
+      detail.slots[slot]!.piles[column] ? [roomId(slot, column)] : [],
+    ),
+    ease: { across: rules.length(easeCardAcross), deep: rules.length(easeCardDeep) },
   }));
+}
 
 /** A room for each pocket, or two beside each other. */
-export function tierRooms(placed: Placed): Room[] {
+export function tierRooms(placed: Placed, inputs: HolderInputs): Room[] {
   const { detail } = placed;
   const { front, pocket } = ids(placed);
   return detail.slots.flatMap((_, index) => {
-    if (detail.making === 'pleated') return slotRooms(placed, index, pleatRings(placed, index));
+    if (detail.making === 'pleated') return slotRooms(placed, index, pleatRings(placed, index), inputs);
     const own = pocket(index);
     const seams = { left: `${own}#left`, right: `${own}#right`, base: `${own}#bottom` };
     const isLast = index === detail.slots.length - 1;
     const ring = patchRing({ piece: own, mouth: { edge: 'top' } }, front, seams, insetsOf(isLast));
-    return slotRooms(placed, index, partedRings(ring, detail.columns === 1 ? [] : [`${own}#middle`]));
+    return slotRooms(placed, index, partedRings(ring, detail.columns === 1 ? [] : [`${own}#middle`]), inputs);
   });
 }
 
@@ -45,7 +65,7 @@ function pleatRings(placed: Placed, index: number): Ring[] {
   const { left: inset } = insetsOf(false);
   const ring = (left: NamedLine, right: NamedLine): Ring => ({
     walls: [
-      { piece, left, right, base: { fold: bottom }, mouth: { fold: mouth } },
+      { piece, left, right, base: { fold: bottom, inset: foldLoss.id }, mouth: { fold: mouth }, double: true },
       { piece, left: right, right: left, base: { fold: bottom }, mouth: behind },
     ],
   });

@@ -13,7 +13,14 @@ const inputs: HolderInputs = {
   id: 'A',
   rules: rulesFor({}, {}),
   stacks: { exterior: cloth(0.6), lining: cloth(0.4), pocket: cloth(0.3), mesh: cloth(0.5), base: cloth(2) },
-  reach: { exterior: cloth(0.3), lining: cloth(0.2), pocket: cloth(0.15), mesh: cloth(0.25), base: cloth(1.0) },
+  reach: {
+    exterior: cloth(0.3),
+    lining: cloth(0.2),
+    pocket: cloth(0.15),
+    mesh: cloth(0.25),
+    base: cloth(1.0),
+    outside: cloth(0.3),
+  },
   grid: '0.5mm',
   pin: (_, size) => size,
 };

@@ -2,7 +2,6 @@ import type { HolderKind } from '../holder-kind.ts';
 import { contributeCavity } from './contribute.ts';
 import { measureCavity } from './measure.ts';
 import { placeCavity } from './place.ts';
-import { readBackCavity } from './read-back.ts';
 import { cavityParams, type Cavity, type CavitySeat } from './compartments.ts';
 import { easeCavityAcross, easeCavityEnd } from './rules.ts';
 
@@ -17,5 +16,4 @@ export const cavity: HolderKind<Cavity, CavitySeat> = {
   measure: measureCavity,
   place: placeCavity,
   contribute: contributeCavity,
-  readBack: readBackCavity,
 };

@@ -1,5 +1,6 @@
 import { byRule, largest, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import { hullPerimeter, type Point } from '../../geometry/perimeter.ts';
+import type { Stood } from '../../pieces/room.ts';
 import type { HeldContents, ParamSpec } from '../holder-kind.ts';
 import type { Walls } from '../../sizing/tube-width.ts';
 import { halfGirthOfOne, heapOf, isRound, sidesOf, together } from '../sides.ts';
@@ -28,6 +29,10 @@ export const cavityParams = {
 export interface Standing {
   line: string;
   name: string;
+  /** In one place. */
+  count: number;
+  /** So many such, one above another. */
+  above?: number;
   across: Derived;
   /** Down from the mouth. */
   along: Derived;
@@ -70,7 +75,7 @@ export function standing(held: HeldContents): Standing[] {
   const result: Standing[] = [];
   for (let left = held.count; left > 0; left -= line.perHolder) {
     const count = Math.min(left, line.perHolder);
-    const common = { line: line.id, name, along: deep, radius: item.planRadius ?? 0 };
+    const common = { line: line.id, name, count, along: deep, radius: item.planRadius ?? 0 };
     if (round && count > 1) {
       const { middles, ...heap } = heapOf(name, count, across);
       result.push({ ...common, ...heap, round: false, discs: { diameter: across.value, middles } });
@@ -102,7 +107,8 @@ export function piledUp(things: readonly Standing[]): Standing {
   const [first] = things as [Standing, ...Standing[]];
   if (things.length === 1) return first;
   // of one line they are alike
-  return { ...first, along: sum(`${first.name}, one above another`, [times(things.length, first.along)]) };
+  const along = sum(`${first.name}, one above another`, [times(things.length, first.along)]);
+  return { ...first, along, above: things.length };
 }
 
 /** Half of the girth of things standing side by side on one back. */
@@ -131,3 +137,12 @@ export function halfGirthOf(things: readonly Standing[]): Derived {
 /** The widest of a number of sizes, or the only one. */
 export const widest = (label: string, sizes: Derived[]): Derived =>
   sizes.length === 1 ? sizes[0]! : largest(label, sizes);
+
+/** A thing of a room, as the fitting is told that it stands.
+ * @param shows how much is meant to stand out, mm */
+export const stoodOf = ({ line, count, above }: Standing, shows?: Derived): Stood => ({
+  line,
+  count,
+  ...(above !== undefined && { above }),
+  ...(shows && shows.value > 0 && { shows }),
+});

@@ -1,26 +1,27 @@
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf } from '../../pieces/room.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
-import type { Cavity, CavitySeat } from './compartments.ts';
+import { stoodOf, type Cavity, type CavitySeat } from './compartments.ts';
 import { clearOfBase, dividers } from './place.ts';
+import { easeCavityAcross, easeCavityEnd } from './rules.ts';
 
 /** Stitched dividers: front and back are sewn onto each other between the rooms, from the mouth down to the base. */
 export function contributeCavity(
   { id, seat, detail }: PlacedHolder<Cavity, CavitySeat>,
-  _inputs: HolderInputs,
+  { rules }: HolderInputs,
 ): Contribution {
   const places = dividers(detail);
-  const holds = detail.compartments.map(({ things }) => linesOf(things));
-  if (places.length === 0) return contribution({ rooms: partedRooms({ id, seat, seams: [], holds }) });
+  const stands = detail.compartments.map(({ things }) => things.map((thing) => stoodOf(thing, detail.visible)));
+  const ease = { across: rules.length(easeCavityAcross), deep: rules.length(easeCavityEnd) };
+  if (places.length === 0) return contribution({ rooms: partedRooms({ id, seat, seams: [], stands, ease }) });
   const { panels } = seat;
   const down = seat.height.value - clearOfBase(seat);
   const lines = linesOnPanels({ id, panels, places, down, name: 'divider' });
   return contribution({
     ...lines,
-    rooms: partedRooms({ id, seat, seams: lines.joins, holds }),
+    rooms: partedRooms({ id, seat, seams: lines.joins, stands, ease }),
     operations: [
       {
         id: `holders/${id}/divide`,

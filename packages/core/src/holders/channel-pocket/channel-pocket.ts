@@ -1,4 +1,4 @@
-import { given, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import { minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import type { Contribution, OperationDraft } from '../../pieces/contribution.ts';
@@ -6,18 +6,11 @@ import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
-import { patchOn, pocketClearances } from '../face-pocket/patch.ts';
+import { patchOn } from '../face-pocket/patch.ts';
 import { pocketFront } from '../face-pocket/front.ts';
 import { farther, frontSeat, pocketParams, visibleHandle } from '../face-pocket/pocket.ts';
-import type {
-  Clearance,
-  HeldContents,
-  HolderInputs,
-  HolderKind,
-  MeasuredHolder,
-  PlacedHolder,
-} from '../holder-kind.ts';
-import type { CutPieces, Seat } from '../seat.ts';
+import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
+import type { Seat } from '../seat.ts';
 import { linesBetween } from '../panel-lines.ts';
 import { visibleParam } from '../params.ts';
 import { standsOut } from '../sides.ts';
@@ -40,8 +33,6 @@ export interface ChannelPocket {
   bite: Derived;
 }
 
-const none = sum('no ease', []);
-
 /** What the thickest thing takes of the depth of all channels. */
 const thickestOf = (things: readonly Standing[], reach: Walls) => ({
   thickness: widest(
@@ -55,7 +46,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const { rules, stacks, reach, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
-  const around = { front: doubledReach(inputs, 'pocket'), back: reach.lining };
+  const around = { front: doubledReach(inputs, 'pocket'), back: inputs.host ?? reach.lining };
   const bite = rules.length(topstitchInset);
   const channels = things.map((thing, index) => {
     const room = rounded(tubeAround(thing.halfGirth, around, rules.length(easeChannelAcross)), grid, 'up');
@@ -171,7 +162,10 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     a: faceLine(front!.id, `channel-${index + 1}`),
     b: faceLine(seat.host.piece, `${id}-channel-${index + 1}`),
   }));
-  const sewn = patchOn({ id, seat, made, between, rooms: detail.channels.map(({ thing }) => [thing]) });
+  const { rules } = inputs;
+  const asks = { across: rules.length(easeChannelAcross), deep: rules.length(easePocketDeep) };
+  const rooms = detail.channels.map(({ thing }) => [thing]);
+  const sewn = patchOn({ id, seat, made, between, rooms, shows: detail.visible, asks });
   const [, ...others] = sewn.pieces;
   const onHost = places.map((x, index) => line(`${id}-channel-${index + 1}`, seat.x + x, seat.y));
   const channels: OperationDraft = {
@@ -191,30 +185,6 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
   };
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { channels, reach, bite, visible } = detail;
-  const piece = cut(`holders/${id}/front`);
-  const from = { kind: 'cut', path: `holders/${id}/front` } as const;
-  const end = piece.width - piece.allowance.left! - piece.allowance.right! - bite.value;
-  const thickest = thickestOf(
-    channels.map(({ thing }) => thing),
-    reach,
-  );
-  const stops = [bite.value, ...linesOf(detail), end];
-  const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
-  return channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
-    const about = { holder: id, line, name };
-    const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
-    const inside = sum('inside the mouth', [along, minus(visible)]);
-    const required = openDepth({ sunk: inside, ...thickest });
-    return pocketClearances(about, inputs, {
-      across: { required: tubeAround(halfGirth, reach, none), available },
-      deep: { required, available: room },
-      ease: inputs.rules.length(easeChannelAcross),
-    });
-  });
-}
-
 /** A pocket on a face stitched into channels: pens, probes, vials. */
 export const channelPocket: HolderKind<ChannelPocket> = {
   title: 'Channels on a face',
@@ -229,6 +199,5 @@ export const channelPocket: HolderKind<ChannelPocket> = {
   measure,
   place,
   contribute,
-  readBack,
   mouthHandle: ({ detail }) => visibleHandle(detail.visible),
 };

@@ -3,20 +3,13 @@ import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { openDepth } from '../../sizing/depth.ts';
 import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
-import { standing, widest, type Standing } from '../cavity/compartments.ts';
-import type {
-  Clearance,
-  HeldContents,
-  HolderInputs,
-  HolderKind,
-  MeasuredHolder,
-  PlacedHolder,
-} from '../holder-kind.ts';
-import type { CutPieces, SeatOf } from '../seat.ts';
+import { standing, stoodOf, widest, type Standing } from '../cavity/compartments.ts';
+import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
+import type { SeatOf } from '../seat.ts';
 import { linesBetween, linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
-import { clearanceOf } from '../sides.ts';
 import { easeChannelAcross, easeChannelEnd } from './rules.ts';
 import { wallReach } from '../../stacks/reach.ts';
 
@@ -60,7 +53,11 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
           'the shortest',
           things.map(({ along }) => along),
         );
-  const height = sum('open height', [longest, rules.length(easeChannelEnd)]);
+  const end = rules.length(easeChannelEnd);
+  const height = widest(
+    'open height',
+    things.map(({ along, thickness }) => openDepth({ sunk: sum('goes down', [along, end]), thickness, reach: wall })),
+  );
   const wished = pin(`holders/${id}/pocketDepth`, rounded(depthOf(longest, shortest), grid, 'up'));
   // a pocket folded up from the cloth cannot be higher than the cloth behind it
   const depth = named('pocket depth', smallest('pocket depth', [wished, height]));
@@ -172,7 +169,7 @@ function place(measured: MeasuredHolder<ChannelRow>, seat: SeatOf<'channels'>, {
 }
 
 /** The pocket is stitched to what lies behind it between the channels. */
-function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contribution {
+function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
   const places = linesOf(detail);
   const { panels } = seat;
   const lines = linesOnPanels({ id, panels, places, down: detail.depth.value, name: 'channel' });
@@ -180,7 +177,8 @@ function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contri
     id,
     seat,
     seams: lines.joins,
-    holds: detail.channels.map(({ thing }) => [thing.line]),
+    stands: detail.channels.map(({ thing }) => [stoodOf(thing)]),
+    ease: { across: rules.length(easeChannelAcross), deep: rules.length(easeChannelEnd) },
   });
   if (places.length === 0) return contribution({ rooms });
   return contribution({
@@ -199,34 +197,6 @@ function contribute({ id, seat, detail }: Placed, _inputs: HolderInputs): Contri
   });
 }
 
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'cut', path: seat.host.piece } as const;
-  const stops = [0, ...linesOf(detail), seat.width.value];
-  const room = given('fold to top, as cut', seat.depthOf(cut), from);
-  const none = sum('no ease', []);
-  return detail.channels.flatMap(({ thing: { line, name, along, halfGirth } }, index) => {
-    const about = { holder: id, line, name };
-    const available = given('channel, line to line', stops[index + 1]! - stops[index]!, from);
-    const required = tubeAround(halfGirth, detail.reach, none);
-    return [
-      clearanceOf({
-        ...about,
-        direction: 'across',
-        required,
-        available,
-        ease: rules.length(easeChannelAcross).value,
-      }),
-      clearanceOf({
-        ...about,
-        direction: 'deep',
-        required: along,
-        available: room,
-        ease: rules.length(easeChannelEnd).value,
-      }),
-    ];
-  });
-}
-
 /** A row of channels in a pocket as wide as the piece: pens, probes, brushes, tools. */
 export const channelRow: HolderKind<ChannelRow, 'channels'> = {
   title: 'Channels',
@@ -242,5 +212,4 @@ export const channelRow: HolderKind<ChannelRow, 'channels'> = {
   measure,
   place,
   contribute,
-  readBack,
 };

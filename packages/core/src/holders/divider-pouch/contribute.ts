@@ -3,9 +3,10 @@ import { mm, say } from '../../errors/wording.ts';
 import { panelOutline } from '../../geometry/panel.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { linesOf, type Ring, type RoomWall } from '../../pieces/room.ts';
+import { linesOf, onePile, type Ring, type RoomWall } from '../../pieces/room.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { pocketEase } from '../face-pocket/patch.ts';
 import { zipperFor } from '../zip-pocket/zipper.ts';
 import type { DividerPouch } from './pouch.ts';
 import { dividerAbove } from './rules.ts';
@@ -84,7 +85,17 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   return contribution({
     pieces: [draft(front, `Divider pouch ${id}, front`), draft(back, `Divider pouch ${id}, back`), zipper.piece],
     joins: [...zip, ...pouch, ...caught],
-    rooms: [{ id: `${own}/1`, holds: linesOf(detail.load.sheaves), rings: [pouchRing(own, [front, back])] }],
+    rooms: [
+      {
+        id: `${own}/1`,
+        holds: linesOf(detail.load.sheaves),
+        rings: [pouchRing(own, [front, back])],
+        stands: onePile(detail.load.sheaves),
+        shut: true,
+        opening: { piece: front, seam: `${own}#zipper-front`, side: 'b' },
+        ease: pocketEase(inputs),
+      },
+    ],
     hardware: zipper.hardware,
     operations: [
       step(

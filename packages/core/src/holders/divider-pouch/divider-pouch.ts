@@ -13,11 +13,10 @@ import {
   type Derived,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { boxedClosedDepth, sunkIn } from '../../sizing/depth.ts';
+import { boxedClosedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
-import { loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
+import { loadOf, sheafSlabs, sheafThings, type PocketLoad } from '../face-pocket/pocket.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -25,15 +24,13 @@ import type {
   MeasuredHolder,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, SeatOf } from '../seat.ts';
+import type { SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { contributePouch } from './contribute.ts';
 import type { DividerPouch } from './pouch.ts';
 import { dividerAbove } from './rules.ts';
 import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
-import { pocketClearances } from '../face-pocket/patch.ts';
 
-const none = sum('no ease', []);
 /** Common practice: a zipper stops this far before the side seams. */
 const ENDS = given('zipper ends before the side by', 15, {
   kind: 'standard',
@@ -68,13 +65,17 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const passes = load.sheaves.map((sheaf) =>
     sum(`${sheaf.name} passes the zipper`, [sheaf.across, sheaf.one, ease, times(2, ENDS)]),
   );
-  const width = rounded(largest('pouch, flat width', [clear, ...passes]), grid, 'up');
   const halfDepth = rounded(
-    product('half of the pouch’s depth', [sum('things and cloth', [load.thickness, stacks.pocket]), half]),
+    product('half of the pouch’s depth', [
+      sum('things, ease and cloth', [load.thickness, ease, times(2, reach.pocket)]),
+      half,
+    ]),
     grid,
     'up',
   );
-  // it stands on its boxed bottom, as high as what is in it
+  // it stands on its boxed bottom, as wide and as high as what is in it
+  const onBottom = sum('things on its bottom', [standing(load, reach.pocket, ease), times(2, halfDepth)]);
+  const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes]), grid, 'up');
   const up = boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth));
   const panel = rounded(sum('pouch, zipper to bottom line', [up, halfDepth]), grid, 'up');
   const height = sum('pouch and room above it', [up, ABOVE, rules.length(dividerAbove), ROUND]);
@@ -117,6 +118,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     findings: [],
   };
 }
+/** Between the corners of the bottom, with the cloth on both sides, mm. */
+const standing = ({ across }: PocketLoad, reach: Derived, ease: Derived): Derived =>
+  sum('between its corners', [across, times(2, reach), ease]);
 const LEAST_BOTTOM = given('bottom line', 20, { kind: 'standard', path: 'pouch/bottom', source: 'common practice' });
 const ROUND = given('for rounding', 4, { kind: 'standard', path: 'pouch/rounding' });
 
@@ -127,9 +131,10 @@ type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 function place(
   { detail: measured, sizes, slabs }: MeasuredHolder<DividerPouch>,
   seat: SeatOf<'pouch'>,
-  { id, rules, grid }: HolderInputs,
+  inputs: HolderInputs,
 ): Placed {
-  const detail = { ...measured, ...onBase(measured, seat, grid) };
+  const { id, rules } = inputs;
+  const detail = { ...measured, ...onBase(measured, seat, inputs) };
   const { x, y, width } = seat;
   const bottom = y + rules.length(dividerAbove).value;
   const opening = sum('opening', [width, times(-2, ENDS)]);
@@ -157,37 +162,17 @@ function place(
 function onBase(
   { halfDepth, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
   { inner, width }: SeatOf<'pouch'>,
-  grid: HolderInputs['grid'],
+  { grid, rules }: HolderInputs,
 ): Pick<DividerPouch, 'halfDepth' | 'panel'> {
   if (!wholeBase || !inner?.base) return { halfDepth, panel };
-  const narrow = sum('room between its corners', [width, minus(LEAST_BOTTOM)]);
+  const bottom = largest('bottom line', [LEAST_BOTTOM, standing(load, reach, rules.length(easePocketAcross))]);
+  const narrow = sum('room beside its bottom', [width, minus(bottom)]);
   const side = smallest('base, or what its width allows', [inner.base, narrow]);
   const most = rounded(product('half of the base', [side, half]), grid, 'down');
   const deep = largest('half of the pouch’s depth', [halfDepth, most]);
   // its walls lean in over what is in it
   const up = boxedClosedDepth({ ...load, reach }, twice(deep));
   return { halfDepth: deep, panel: rounded(sum('pouch, zipper to bottom line', [up, deep]), grid, 'up') };
-}
-
-function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, reach, opening, halfDepth } = detail;
-  const piece = cut(`holders/${id}/pouch-front`);
-  const from = { kind: 'cut', path: `holders/${id}/pouch-front` } as const;
-  const { left, right, mouth, bottom } = piece.allowance as Record<'left' | 'right' | 'mouth' | 'bottom', number>;
-  const available = given('between the sides, as cut', piece.width - left - right, from);
-  const high = given('zipper to bottom line, as cut', piece.height - mouth - bottom, from);
-  const room = sum('zipper to base', [high, minus(halfDepth)]);
-  return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
-    const about = { holder: id, line, name };
-    return pocketClearances(about, inputs, {
-      across: { required: tubeAround(rectHalfGirth(across, load.thickness), reach, none), available },
-      through: { required: sum('half its girth', [across, one]), available: opening },
-      deep: {
-        required: deep,
-        available: sunkIn(room, { thickness: load.thickness, reach: reach.front }, twice(halfDepth)),
-      },
-    });
-  });
 }
 
 /** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */
@@ -200,5 +185,4 @@ export const dividerPouch: HolderKind<DividerPouch, 'pouch'> = {
   measure,
   place,
   contribute: contributePouch,
-  readBack,
 };

@@ -1,4 +1,4 @@
-import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
@@ -7,7 +7,6 @@ import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { flatBackDepth } from '../../sizing/depth.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -15,14 +14,14 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, Seat } from '../seat.ts';
+import type { Seat } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { type Sheaf } from '../sides.ts';
-import { patchOn, pocketClearances } from './patch.ts';
+import { patchOn, pocketEase } from './patch.ts';
 import { pocketFront } from './front.ts';
 import { frontSeat, loadOf, pocketParams, sheafSlabs, sheafThings, type PocketLoad } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
-import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { doubledReach } from '../../stacks/reach.ts';
 
 const params = {
@@ -46,6 +45,8 @@ export interface Bellows {
   /** One or two; things are shared out in turn. */
   rooms: Sheaf[][];
   front: Derived;
+  /** A single layer that would run as far outside of the things as the outermost does. */
+  asOne: Derived;
   bite: Derived;
   /** Of one room, on the back and on the front. */
   backSpan: Derived;
@@ -65,9 +66,9 @@ const thicker = (rooms: readonly Sheaf[][]): Derived =>
 
 /** The front over a back span: the taut line over the thickest room, and ease. */
 function frontOver(detail: Omit<Bellows, 'frontSpan'>, { rules, grid }: HolderInputs): Derived {
-  const { rooms, load, backSpan, front } = detail;
+  const { rooms, load, backSpan, asOne } = detail;
   const thickness = thicker(rooms);
-  const { frontLength } = flatBackPocket({ width: load.across, thickness, backSpan, frontThickness: front });
+  const { frontLength } = flatBackPocket({ width: load.across, thickness, backSpan, frontThickness: asOne });
   return rounded(sum('front of a room', [frontLength, rules.length(easePocketAcross)]), grid, 'up');
 }
 
@@ -91,10 +92,11 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const rooms = two ? [0, 1].map((side) => sheaves.filter((_, index) => index % 2 === side)) : [sheaves];
   const front = sum('front, both layers', [times(2, stacks.pocket)]);
   const bite = rules.length(topstitchInset);
-  const backSpan = rounded(sum('back of a room', [across, front]), grid, 'up');
+  const asOne = sum('front, to its outermost layer, at both sides', [times(2, doubledReach(inputs, 'pocket'))]);
+  const backSpan = rounded(sum('back of a room', [across, asOne]), grid, 'up');
   const deep = flatBackDepth({ sunk: load.sunk, thickness: thicker(rooms), reach: doubledReach(inputs, 'pocket') });
   const high = rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up');
-  const partial = { load, high, rooms, front, bite, backSpan };
+  const partial = { load, high, rooms, front, asOne, bite, backSpan };
   const detail: Bellows = { ...partial, frontSpan: frontOver(partial, inputs) };
   const width = sum('pocket, stitch to stitch', [times(rooms.length, backSpan), times(2, bite)]);
   return {
@@ -170,7 +172,9 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
   );
   const middle = rooms.length > 1 ? middleSeam(id, seat, width.value) : undefined;
   const between = middle ? [middle.seam] : [];
-  const sewn = patchOn({ id, seat, made, ease: { bottom: { by: fullness } }, between, rooms });
+  const { visible: shows } = detail.load;
+  const ease = { bottom: { by: fullness } };
+  const sewn = patchOn({ id, seat, made, ease, between, rooms, shows, asks: pocketEase(inputs), flat: true });
   const [front, ...others] = sewn.pieces;
   const lines = [...pleatLines(detail, width.value, seat.height.value), ...(middle ? [middle.onFront] : [])];
   const [set, ...before] = [...sewn.operations].reverse();
@@ -232,31 +236,6 @@ function middleSeam(id: string, { host, x, y, width, height }: Seat, front: numb
   return { onFront, onHost, seam };
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, rooms, bite, backSpan, front } = detail;
-  const seam = inputs.rules.length(seamAllowance);
-  const from = { kind: 'cut', path: `holders/${id}/front` } as const;
-  const piece = cut(`holders/${id}/front`);
-  const whole = sum('front, as cut', [given('cut width', piece.width, from), times(-2, seam), times(-2, bite)]);
-  const share = given('share of a room', 1 / rooms.length, { kind: 'standard', path: 'bellows' }, 'ratio');
-  const available = product('front of a room, as cut', [whole, share]);
-  const room = sum('clear depth', [given('bottom to mouth', Math.min(...piece.folds), from), minus(bite)]);
-  return rooms.flatMap((sheaves) =>
-    sheaves.flatMap(({ line, name, deep, across }): Clearance[] => {
-      const thing = { width: across, thickness: pile(sheaves), backSpan, frontThickness: front };
-      const inside = sum('inside the mouth', [deep, minus(load.visible)]);
-      const about = { holder: id, line, name };
-      return pocketClearances(about, inputs, {
-        across: { required: flatBackPocket(thing).frontLength, available },
-        deep: {
-          required: flatBackDepth({ sunk: inside, thickness: thicker(rooms), reach: doubledReach(inputs, 'pocket') }),
-          available: room,
-        },
-      });
-    }),
-  );
-}
-
 /** A pocket for what is thick, on a back that stays flat: its front has fullness, laid in pleats at the bottom. */
 export const bellowsPocket: HolderKind<Bellows> = {
   title: 'Bellows pocket',
@@ -267,5 +246,4 @@ export const bellowsPocket: HolderKind<Bellows> = {
   measure,
   place,
   contribute,
-  readBack,
 };

@@ -1,12 +1,11 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, minus, named, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params, Role } from '../../document/design-document.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { HouseRule } from '../../shelves/rules/house-rule.ts';
 import { rectHalfGirth, tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -14,9 +13,9 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, Seat } from '../seat.ts';
+import type { Seat } from '../seat.ts';
 import { openDepth } from '../../sizing/depth.ts';
-import { patchOn, pocketClearances } from './patch.ts';
+import { patchOn, pocketEase } from './patch.ts';
 import { pocketFront, type FrontStyle } from './front.ts';
 import {
   farther,
@@ -29,7 +28,7 @@ import {
   type PocketLoad,
 } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
-import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { doubledReach } from '../../stacks/reach.ts';
 
 /** How a family of pockets differs from the others. */
@@ -72,7 +71,6 @@ export function facePocket(style: PocketStyle): HolderKind<FacePocket> {
     measure: (params, contents, inputs) => measure(style, params, contents, inputs),
     place: (measured, seat, inputs) => place(style, measured, seat, inputs),
     contribute: (placed, inputs) => contribute(style, placed, inputs),
-    readBack: (cut, placed, inputs) => readBack(style, cut, placed, inputs),
     mouthHandle: ({ detail }) => visibleHandle(detail.load.visible),
   };
 }
@@ -91,7 +89,7 @@ function measure(
   const half = rectHalfGirth(load.across, load.thickness);
   const around = {
     front: style.front === 'fold' ? doubledReach(inputs, style.role) : reach[style.role],
-    back: reach.lining,
+    back: inputs.host ?? reach.lining,
   };
   const clear = rounded(tubeAround(half, around, rules.length(easePocketAcross)), grid, 'up');
   const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
@@ -116,9 +114,18 @@ function measure(
     ],
     stretches: { width: style.stretches ?? false, height: false },
     sizes: { clearWidth, depth: high },
-    detail: { load, high, reach: around, bite, less: style.less?.(inputs) ?? nothing },
+    detail: { load, high, reach: around, bite, less: lessOf(style, width, inputs) },
     findings: [],
   };
+}
+
+/** Common practice: mesh is not stretched by more than a tenth, or it draws the face together. */
+const STRETCHED = given('a tenth', 0.1, { kind: 'standard', path: 'mesh/most', source: 'common practice' }, 'ratio');
+
+function lessOf({ less }: PocketStyle, width: Derived, inputs: HolderInputs): Derived {
+  const wished = less?.(inputs) ?? nothing;
+  const most = product('a tenth of its width', [width, STRETCHED]);
+  return wished.value > most.value ? smallest('stretched across', [wished, most]) : wished;
 }
 
 function place(
@@ -151,26 +158,6 @@ function contribute(style: PocketStyle, { id, seat, detail }: Placed, inputs: Ho
   const less = detail.less.value > 0 && {
     bottom: { by: sum('stretched across', [minus(detail.less)]) },
   };
-  return patchOn({ id, seat, made, rooms: [detail.load.sheaves], ...(less && { ease: less }) });
-}
-
-function readBack(style: PocketStyle, cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, bite, reach, less } = detail;
-  const seam = inputs.rules.length(seamAllowance);
-  const from = { kind: 'cut', path: `holders/${id}/front` } as const;
-  const piece = cut(`holders/${id}/front`);
-  const width = given('cut width', piece.width, from);
-  const available = sum('clear width', [width, times(-2, seam), times(-2, bite), less]);
-  const none = sum('no ease', []);
-  const folded = style.front === 'fold';
-  const high = folded ? given('bottom to mouth', Math.min(...piece.folds), from) : seat.height;
-  const room = sum('clear depth', [high, minus(bite)]);
-  return load.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
-    const inside = sum('inside the mouth', [deep, minus(load.visible)]);
-    const about = { holder: id, line, name };
-    return pocketClearances(about, inputs, {
-      across: { required: tubeAround(rectHalfGirth(across, load.thickness), reach, none), available },
-      deep: { required: openDepth({ ...load, sunk: inside, reach: farther(reach) }), available: room },
-    });
-  });
+  const { sheaves, visible: shows } = detail.load;
+  return patchOn({ id, seat, made, rooms: [sheaves], shows, asks: pocketEase(inputs), ...(less && { ease: less }) });
 }

@@ -5,7 +5,7 @@ import { mm, say } from '../../errors/wording.ts';
 import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import type { NamedLine } from '../../pieces/room.ts';
+import type { RoomWall } from '../../pieces/room.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
@@ -31,7 +31,7 @@ export interface MadeFront {
   joins: Seam[];
   hardware: HardwareNeed[];
   /** Its piece and its mouth, as the front wall of a room. */
-  wall: { piece: string; mouth: NamedLine };
+  wall: Pick<RoomWall, 'piece' | 'mouth' | 'double'>;
   /** What comes to lie on each side of the seat. */
   runs: Partial<Record<Side, EdgeRun[]>>;
   operations(seams: string[], host: string): OperationDraft[];
@@ -64,7 +64,7 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
     ],
     joins: [],
     hardware: [],
-    wall: { piece, mouth: { fold: 'mouth' } },
+    wall: { piece, mouth: { fold: 'mouth' }, double: true },
     runs: {
       left: [edgePart(piece, 'left', h, 2 * h, true), edgePart(piece, 'left', 0, h)],
       right: [edgePart(piece, 'right', 0, h), edgePart(piece, 'right', h, 2 * h, true)],

@@ -1,11 +1,10 @@
 import type { Derived } from '../../derived/derived.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf, partedRings, patchRing } from '../../pieces/room.ts';
+import { linesOf, onePile, partedRings, patchRing, type Room, type Stood } from '../../pieces/room.ts';
 import type { Seam, SeamEase } from '../../pieces/seam.ts';
-import type { Clearance, HolderInputs } from '../holder-kind.ts';
+import type { HolderInputs } from '../holder-kind.ts';
 import type { SeatPlace, Side } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
-import { clearanceOf } from '../sides.ts';
 import type { MadeFront } from './front.ts';
 import { stitchedBeside } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
@@ -19,16 +18,22 @@ interface Patch {
   ease?: Partial<Record<Side, SeamEase>>;
   /** Lines that part it into rooms, from the left, already sewn to the host; the front is their `a`. */
   between?: readonly Seam[];
-  /** The things in each room. */
-  rooms: readonly (readonly { line: string }[])[];
+  /** The things in each room, on each other. */
+  rooms: readonly (readonly Stood[])[];
+  /** How much of them is meant to stand out, mm. */
+  shows: Derived;
+  /** The ease asked for. */
+  asks: Room['ease'] & {};
+  /** The back stays flat. */
+  flat?: boolean;
 }
 
 /** A patch with a mouth, sewn to its seat at both sides and below: what every pocket of that kind brings.
  * @returns the contribution, whose last step sets the pocket */
-export function patchOn({ id, seat, made, ease, between = [], rooms }: Patch): Contribution {
+export function patchOn({ id, seat, made, ease, between = [], rooms, shows, asks, flat = false }: Patch): Contribution {
   const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs, ...(ease && { ease }) });
   const rings = partedRings(
-    patchRing(made.wall, seat.host.piece, bounds, stitchedBeside),
+    patchRing(made.wall, seat.host.piece, bounds, stitchedBeside, { flat }),
     between.map((seam) => seam.id),
   );
   return contribution({
@@ -39,6 +44,8 @@ export function patchOn({ id, seat, made, ease, between = [], rooms }: Patch): C
       id: `holders/${id}/${index + 1}`,
       holds: linesOf(rooms[index]!),
       rings: [ring],
+      stands: onePile(rooms[index]!, shows),
+      ease: asks,
     })),
     hardware: made.hardware,
     operations: made.operations(
@@ -48,22 +55,8 @@ export function patchOn({ id, seat, made, ease, between = [], rooms }: Patch): C
   });
 }
 
-type Reading = Omit<Clearance, 'clearance' | 'ease' | 'direction'>;
-
-/** What a thing clears in a pocket: across it, down to its bottom, and through its opening if that is smaller. */
-export function pocketClearances(
-  about: Pick<Clearance, 'holder' | 'line' | 'name'>,
-  { rules }: HolderInputs,
-  sizes: Record<'across' | 'deep', Pick<Reading, 'required' | 'available'>> & {
-    through?: Pick<Reading, 'required' | 'available'>;
-    /** Asked across; by default that of a pocket. */
-    ease?: Derived;
-  },
-): Clearance[] {
-  const { across, through, deep, ease = rules.length(easePocketAcross) } = sizes;
-  return [
-    clearanceOf({ ...about, ...across, direction: 'across', ease: ease.value }),
-    ...(through ? [clearanceOf({ ...about, ...through, direction: 'through', ease: ease.value })] : []),
-    clearanceOf({ ...about, ...deep, direction: 'deep', ease: rules.length(easePocketDeep).value }),
-  ];
-}
+/** The ease that a pocket on a face asks for, mm. */
+export const pocketEase = ({ rules }: HolderInputs): { across: Derived; deep: Derived } => ({
+  across: rules.length(easePocketAcross),
+  deep: rules.length(easePocketDeep),
+});

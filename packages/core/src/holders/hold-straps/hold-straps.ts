@@ -1,17 +1,16 @@
 import { nothing } from '../../derived/constants.ts';
 import { half } from '../../derived/constants.ts';
-import { byRule, given, minus, product, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, given, product, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf } from '../../pieces/room.ts';
+import { linesOf, onePile } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { strip } from '../../pieces/strip.ts';
 import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import { loop } from '../../sizing/loop.ts';
 import { loadOf, sheafSlabs, sheafThings, type PocketLoad } from '../face-pocket/pocket.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -19,10 +18,9 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, Seat } from '../seat.ts';
+import type { Seat } from '../seat.ts';
 import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
-import { clearanceOf } from '../sides.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 import { stripOn } from '../strip-on.ts';
 
@@ -206,6 +204,8 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
         id: `${own}/1`,
         holds: linesOf(detail.load.sheaves),
         rings: [0, 2].map((first) => sewn.ring(first, first + 1)),
+        stands: onePile(detail.load.sheaves),
+        ...(detail.way === 'upright' && { lengthwise: true }),
       },
     ],
     hardware: [{ id: ELASTIC, count: 2, length: 2 * length.value }],
@@ -222,26 +222,6 @@ function contribute({ id, seat, detail }: Placed, { rules, grid }: HolderInputs)
   });
 }
 
-function readBack(_cut: CutPieces, { id, seat, detail }: Placed, _inputs: HolderInputs): Clearance[] {
-  const { load, span, way } = detail;
-  const between = sum('between the stitches', [span, minus(detail.elastic.thick)]);
-  const seatSide = { across: seat.width, deep: seat.height };
-  return load.sheaves.flatMap(({ line, name, ...sides }) =>
-    (['across', 'deep'] as const).map((direction) => {
-      const strapped = direction === (way === 'upright' ? 'deep' : 'across');
-      return clearanceOf({
-        holder: id,
-        line,
-        name,
-        direction,
-        required: strapped ? wayOver(way, sides.across, sides.deep) : sides[direction],
-        available: strapped ? between : seatSide[direction],
-        ease: 0,
-      });
-    }),
-  );
-}
-
 /** Two straps of elastic over something that lies on a face. */
 export const holdStraps: HolderKind<HoldStraps> = {
   title: 'Hold-down straps',
@@ -252,5 +232,4 @@ export const holdStraps: HolderKind<HoldStraps> = {
   measure,
   place,
   contribute,
-  readBack,
 };

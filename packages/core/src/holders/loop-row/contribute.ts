@@ -1,7 +1,7 @@
 import { byRule, minus, rounded, sum, times, type Rule } from '../../derived/derived.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import type { Ring, Room } from '../../pieces/room.ts';
+import { onePile, type Ring, type Room } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
@@ -69,6 +69,7 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
   const rooms = detail.loops.map(({ thing }, index): Room => ({
     id: `${own}/${index + 1}`,
     holds: [thing.line],
+    stands: onePile([{ line: thing.line, count: 1 }]),
     rings: Array.from({ length: detail.rows }, (_, row) => {
       const first = row * lines.length + 2 * index;
       return closedBelow(sewn.ring(first, first + 1), bottoms[index]?.join.id);

@@ -15,7 +15,6 @@ import { flatBackPocket } from '../../sizing/flat-back-pocket.ts';
 import { loop } from '../../sizing/loop.ts';
 import { standing, type Standing } from '../cavity/compartments.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -23,10 +22,9 @@ import type {
   MeasuredHolder,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, Seat } from '../seat.ts';
+import type { Seat } from '../seat.ts';
 import { hardwareThickness, hardwareWidth } from '../hardware-sizes.ts';
 import { choiceParam } from '../params.ts';
-import { clearanceOf } from '../sides.ts';
 import { contribute } from './contribute.ts';
 import { middles, rowsAt, type Band, type LoopRow, type OneLoop } from './row.ts';
 import { loopPitch } from './rules.ts';
@@ -176,23 +174,6 @@ function place({ detail, sizes, slabs }: MeasuredHolder<LoopRow>, seat: Seat, { 
   };
 }
 
-/** The loops are as far apart as marked on the host; the elastic gives over each thing. */
-function readBack(_cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  return detail.loops.flatMap(({ thing: { line, name, across, along }, pitch }) => {
-    const about = { holder: id, line, name };
-    return [
-      clearanceOf({
-        ...about,
-        direction: 'across',
-        required: sum('thing and elastic', [across, times(2, detail.band.thick)]),
-        available: pitch,
-        ease: rules.length(loopPitch).value,
-      }),
-      clearanceOf({ ...about, direction: 'deep', required: along, available: seat.height, ease: 0 }),
-    ];
-  });
-}
-
 /** Loops of elastic side by side, one for each thing. */
 export const loopRow: HolderKind<LoopRow> = {
   title: 'Loops',
@@ -206,5 +187,4 @@ export const loopRow: HolderKind<LoopRow> = {
   measure,
   place,
   contribute,
-  readBack,
 };

@@ -5,6 +5,8 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { stoodOf } from '../cavity/compartments.ts';
+import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 import type { InnerWalls } from '../seat.ts';
 import { dividedRings } from './rings.ts';
 import { hang, type LooseDividers } from './rooms.ts';
@@ -44,6 +46,9 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
       id: `holders/${id}/${room}`,
       holds: linesOf(things),
       rings: dividedRings(id, room, detail.sides, seat),
+      underClosure: true,
+      stands: { beside: things.map((thing) => [stoodOf(thing)]) },
+      ease: { across: rules.length(easeCavityAcross), deep: rules.length(easeCavityEnd) },
     })),
     hostEdits: detail.sides.map((side) => ({
       piece: inner.panels[side].piece,

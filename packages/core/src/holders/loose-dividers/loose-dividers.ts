@@ -1,10 +1,9 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { largest, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing } from '../cavity/compartments.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -12,15 +11,13 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, SeatOf } from '../seat.ts';
+import type { SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
-import { clearanceOf } from '../sides.ts';
 import type { Slab } from '../slab.ts';
 import { contributeDividers } from './contribute.ts';
 import { hang, type DividedRoom, type LooseDividers } from './rooms.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 import { dividerAbove } from '../divider-pouch/rules.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 import { doubledReach, wallReach } from '../../stacks/reach.ts';
 
 const params = {
@@ -43,8 +40,6 @@ const params = {
     ],
   },
 } as const satisfies Record<string, ParamSpec>;
-
-const none = sum('no ease', []);
 
 /** Contents go to the rooms in turn: behind the dividers first, what is left stands in the middle. */
 function sharedOut(contents: HeldContents[], sides: LooseDividers['sides']): DividedRoom[] {
@@ -103,7 +98,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
 function reachIn(id: DividedRoom['id'], inputs: HolderInputs): Walls {
   const wall = wallReach(inputs);
   if (id === 'middle') return { front: wall, back: wall };
-  return { front: doubledReach(inputs, 'pocket', 'divider'), back: inputs.reach.lining };
+  return { front: doubledReach(inputs, 'pocket', 'divider'), back: wall };
 }
 
 /** What a room asks of the flat width: a room beside a centre stitch has half of it. */
@@ -204,36 +199,6 @@ function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: SeatOf<'w
   };
 }
 
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { rules } = inputs;
-  const seam = rules.length(seamAllowance);
-  const { rooms } = detail;
-  const from = { kind: 'cut', path: seat.host.piece } as const;
-  const whole = sum('flat width', [given('cut width', cut(seat.host.piece).width, from), times(-2, seam)]);
-  const room = given('mouth to base, as cut', seat.depthOf(cut), from);
-  const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
-  // a room beside a centre stitch was asked for twice, and so was its ease
-  const ease = rules.length(easeCavityAcross).value;
-  return rooms.flatMap(({ id: place, things, across, thickness }) => {
-    const middle = place === 'middle';
-    const required = tubeAround(rectHalfGirth(across, thickness), reachIn(place, inputs), none);
-    const available = middle ? whole : product('half of the flat width', [whole, half]);
-    return things.flatMap(({ line, name, along }) => {
-      const about = { holder: id, line, name };
-      return [
-        clearanceOf({ ...about, direction: 'across', required, available, ease }),
-        clearanceOf({
-          ...about,
-          direction: 'deep',
-          required: along,
-          available: room,
-          ease: rules.length(easeCavityEnd).value,
-        }),
-      ];
-    });
-  });
-}
-
 /** Rooms of a bag between dividers that hang loose: flat tubes of cloth caught in the side seams and stitched to the
  * lining along their centre, open below. */
 export const looseDividers: HolderKind<LooseDividers, 'walled'> = {
@@ -245,5 +210,4 @@ export const looseDividers: HolderKind<LooseDividers, 'walled'> = {
   measure,
   place,
   contribute: contributeDividers,
-  readBack,
 };

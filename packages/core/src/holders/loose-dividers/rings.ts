@@ -8,7 +8,7 @@ type Side = LooseDividers['sides'][number];
 function dividerWall(id: string, side: Side): RoomWall {
   const piece = `holders/${id}/divider-${side}`;
   const at = (which: 'left' | 'right'): NamedLine => ({ seam: `${piece}#${which}-lower`, side: 'a' });
-  return { piece, left: at('left'), right: at('right'), mouth: { fold: 'top' } };
+  return { piece, left: at('left'), right: at('right'), mouth: { fold: 'top' }, double: true };
 }
 
 /** The walls of a room beside the dividers: half of the bag's front or back with the divider on it, or what is left between.
@@ -24,7 +24,7 @@ export function dividedRings(
   const [side, half] = room.split('-') as [Side | 'middle', 'left' | 'right'];
   if (side === 'middle') {
     const near = sides.includes('front') ? dividerWall(id, 'front') : front;
-    return [{ walls: [near, turned(dividerWall(id, 'back'))] }];
+    return [{ walls: [near, turned(dividerWall(id, 'back'))], parts: true }, ...rings];
   }
   const centre = (of: 'a' | 'b'): NamedLine => ({ seam: `holders/${id}/divider-${side}#centre`, side: of });
   // seen from the front: the divider of the back lies before its wall, that of the front behind it

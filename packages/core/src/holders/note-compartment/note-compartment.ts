@@ -2,12 +2,11 @@ import { given, largest, minus, product, rounded, sum, times, type Derived } fro
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf, patchRing } from '../../pieces/room.ts';
+import { linesOf, onePile, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -15,10 +14,10 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import { hostRun, type CutPieces, type SeatOf } from '../seat.ts';
+import { hostRun, type SeatOf } from '../seat.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
 import { lengthParam } from '../params.ts';
-import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
+import { sheafOf, type Sheaf } from '../sides.ts';
 import { easeNoteAcross, easeNoteDeep, noteReveal } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { doubledReach } from '../../stacks/reach.ts';
@@ -52,7 +51,7 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
   const front = product('note panel, both layers', [two, stacks.pocket]);
   const bite = rules.length(topstitchInset);
   const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
-  const walls = { front: doubledReach(inputs, 'pocket'), back: reach.lining };
+  const walls = { front: doubledReach(inputs, 'pocket'), back: inputs.host ?? reach.lining };
   const widest = largest(
     'the widest',
     sheaves.map(({ across }) => across),
@@ -158,7 +157,11 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
       {
         id: `holders/${id}/1`,
         holds: linesOf(detail.sheaves),
-        rings: [patchRing({ piece, mouth: { fold: 'mouth' } }, seat.host.piece, boundsOf(id), stitchedBeside)],
+        rings: [
+          patchRing({ piece, mouth: { fold: 'mouth' }, double: true }, seat.host.piece, boundsOf(id), stitchedBeside),
+        ],
+        stands: onePile(detail.sheaves, detail.reveal),
+        ease: { across: rules.length(easeNoteAcross), deep: rules.length(easeNoteDeep) },
       },
     ],
     operations: [
@@ -226,28 +229,6 @@ function panelJoins(id: string, seat: SeatOf<'inside'>): Seam[] {
   return [...side('left'), ...side('right'), ...bottoms];
 }
 
-function readBack(cut: CutPieces, { id, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { rules } = inputs;
-  const seam = rules.length(seamAllowance);
-  const from = { kind: 'cut', path: panelId(id) } as const;
-  const panel = cut(panelId(id));
-  const width = given('cut width', panel.width, from);
-  const available = sum('clear width', [width, times(-2, seam), times(-2, detail.bite)]);
-  const mouth = given('bottom to mouth', Math.min(...panel.folds), from);
-  const room = sum('bottom to top edge', [mouth, detail.reveal, minus(detail.bite)]);
-  const none = sum('no ease', []);
-  return detail.sheaves.flatMap(({ line, name, across, deep }): Clearance[] => {
-    const walls = { front: doubledReach(inputs, 'pocket'), back: inputs.reach.lining };
-    const required = tubeAround(rectHalfGirth(across, detail.load), walls, none);
-    const about = { holder: id, line, name };
-    const ease = { across: rules.length(easeNoteAcross).value, deep: rules.length(easeNoteDeep).value };
-    return [
-      clearanceOf({ ...about, direction: 'across', required, available, ease: ease.across }),
-      clearanceOf({ ...about, direction: 'deep', required: deep, available: room, ease: ease.deep }),
-    ];
-  });
-}
-
 /** A full-width compartment for notes behind the leaves' own holders. */
 export const noteCompartment: HolderKind<NoteCompartment, 'inside'> = {
   title: 'Note compartment',
@@ -262,6 +243,5 @@ export const noteCompartment: HolderKind<NoteCompartment, 'inside'> = {
   measure,
   place,
   contribute,
-  readBack,
   mouthHandle: ({ detail }) => ({ param: 'reveal', mouth: 0, value: detail.reveal.value, towards: -1 }),
 };

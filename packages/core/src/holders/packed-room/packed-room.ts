@@ -139,6 +139,8 @@ function place({ detail, sizes, slabs }: MeasuredHolder<PackedRoom>, seat: SeatO
   } satisfies PlacedHolder<PackedRoom, PackedSeat>;
 }
 
+const lineOf = (thing: string, { things }: PackedRoom): string => things.find(({ id }) => id === thing)!.line;
+
 /** A room with walls all round: loose things lie and stand in it as they take the least cloth. */
 export const packedRoom: HolderKind<PackedRoom, PackedSeat> = {
   title: 'Loose inside',
@@ -149,6 +151,16 @@ export const packedRoom: HolderKind<PackedRoom, PackedSeat> = {
   suits: () => ({ score: 0.55, why: 'Anything goes in that passes the opening.' }),
   measure,
   place,
-  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, linesOf(detail.things))] }),
+  contribute: ({ id, seat, detail }, { rules }) =>
+    contribution({
+      rooms: [
+        seatRoom(id, seat, linesOf(detail.things), {
+          stands: {
+            packed: detail.packing.places.map(({ id: thing, at, size }) => ({ line: lineOf(thing, detail), at, size })),
+          },
+          ease: { across: rules.length(easeCavityAcross), deep: rules.length(easeCavityEnd) },
+        }),
+      ],
+    }),
   readBack: readBackRoom,
 };

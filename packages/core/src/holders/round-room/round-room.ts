@@ -1,18 +1,11 @@
-import { byRule, given, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, largest, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
-import type {
-  Clearance,
-  HeldContents,
-  HolderInputs,
-  HolderKind,
-  MeasuredHolder,
-  PlacedHolder,
-} from '../holder-kind.ts';
-import type { CutPieces, SeatOf } from '../seat.ts';
+import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
+import type { SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
-import { clearanceOf, sidesOf } from '../sides.ts';
+import { sidesOf } from '../sides.ts';
 import { easeCavityEnd } from '../cavity/rules.ts';
 import { easeRoundAcross } from './rules.ts';
 
@@ -23,6 +16,8 @@ export interface OnBase {
   /** The circle round its footprint. */
   diameter: Derived;
   height: Derived;
+  /** Its thickness goes up. */
+  flat?: boolean;
 }
 
 export interface RoundRoom {
@@ -45,7 +40,7 @@ export function onBase(held: HeldContents): OnBase {
     byRule(circleRule, `${name}, circle round it`, Math.hypot(one.value, two.value), [one, two]);
   const upright = line.orientation === 'upright';
   const base = { line: line.id, name };
-  if (item.shape === 'disc') return { ...base, diameter: across, height: thickness };
+  if (item.shape === 'disc') return { ...base, diameter: across, height: thickness, flat: true };
   if (item.shape === 'ball') return { ...base, diameter: across, height: across };
   if (item.shape === 'cylinder')
     return upright
@@ -53,7 +48,7 @@ export function onBase(held: HeldContents): OnBase {
       : { ...base, diameter: round(across, deep), height: deep };
   return upright
     ? { ...base, diameter: round(across, thickness), height: deep }
-    : { ...base, diameter: round(across, deep), height: thickness };
+    : { ...base, diameter: round(across, deep), height: thickness, flat: true };
 }
 
 function measure(_params: Params, contents: HeldContents[], { rules }: HolderInputs): MeasuredHolder<RoundRoom> {
@@ -109,29 +104,6 @@ function place(
   };
 }
 
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'cut', path: seat.host.piece } as const;
-  const inside = given('clear across, as cut', seat.acrossOf(cut), from);
-  const room = given('mouth to base, as cut', seat.depthOf(cut), from);
-  const side = rules.length(easeRoundAcross);
-  let below: Derived[] = [];
-  return detail.pile.flatMap(({ line, name, diameter, height }) => {
-    const about = { holder: id, line, name };
-    const required = sum('it and what lies below it', [...below, height]);
-    below = [...below, height];
-    return [
-      clearanceOf({ ...about, direction: 'across', required: diameter, available: inside, ease: 2 * side.value }),
-      clearanceOf({
-        ...about,
-        direction: 'deep',
-        required,
-        available: room,
-        ease: rules.length(easeCavityEnd).value,
-      }),
-    ];
-  });
-}
-
 /** The room on a round base: things lie or stand on each other. */
 export const roundRoom: HolderKind<RoundRoom, 'round'> = {
   title: 'Round inside',
@@ -144,6 +116,16 @@ export const roundRoom: HolderKind<RoundRoom, 'round'> = {
   }),
   measure,
   place,
-  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, linesOf(detail.pile))] }),
-  readBack,
+  contribute: ({ id, seat, detail }, { rules }) =>
+    contribution({
+      rooms: [
+        seatRoom(id, seat, linesOf(detail.pile), {
+          stands: { above: detail.pile.map(({ line, flat }) => ({ line, count: 1, ...(flat && { flat }) })) },
+          ease: {
+            across: sum('ease at both sides', [times(2, rules.length(easeRoundAcross))]),
+            deep: rules.length(easeCavityEnd),
+          },
+        }),
+      ],
+    }),
 };

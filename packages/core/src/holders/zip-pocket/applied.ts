@@ -1,7 +1,7 @@
 import { minus, sum, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf, patchRing } from '../../pieces/room.ts';
+import { patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -9,7 +9,7 @@ import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { hostRun, type Side } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
-import { STRIP, zipperAt, type ZipPocket } from './zip.ts';
+import { STRIP, zippedRoom, zipperAt, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
@@ -54,8 +54,7 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
     hostEdits: [below.edit, above.edit, ...(flap ? [flap.edit] : [])],
     rooms: [
       {
-        id: `${own}/1`,
-        holds: linesOf(detail.load.sheaves),
+        ...zippedRoom(own, detail, inputs),
         rings: [patchRing({ piece: front, mouth: { edge: 'top' } }, seat.host.piece, below.bounds, stitchedBeside)],
       },
     ],

@@ -1,13 +1,13 @@
 import { sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { linesOf, type NamedLine, type Ring } from '../../pieces/room.ts';
+import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
-import { zipperAt, type ZipPocket } from './zip.ts';
+import { zippedRoom, zipperAt, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
@@ -65,7 +65,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     pieces: [piece, zipper.piece],
     hostEdits: [{ piece: seat.host.piece, lines: [...onHost, slit(id, onHost)] }],
     joins: [...window, ...tapes, ...closing],
-    rooms: [{ id: `${own}/1`, holds: linesOf(detail.load.sheaves), rings: [bagRing(own, bag)] }],
+    rooms: [{ ...zippedRoom(own, detail, inputs), rings: [bagRing(own, bag)] }],
     hardware: zipper.hardware,
     operations: [
       step(

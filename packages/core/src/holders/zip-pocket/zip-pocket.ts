@@ -1,11 +1,10 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { closedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { farther, loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -13,7 +12,7 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, Seat } from '../seat.ts';
+import type { Seat } from '../seat.ts';
 import { choiceParam, chosen, lengthParam } from '../params.ts';
 import { contributeApplied } from './applied.ts';
 import { contributeWindow } from './window.ts';
@@ -22,7 +21,6 @@ import { STRIP, zipperAt, type ZipPocket, type ZipStyle } from './zip.ts';
 import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 import { zipDrop, zipWindow } from './rules.ts';
 import { topstitchInset, zipBeyond } from '../../shelves/rules/common-rules.ts';
-import { pocketClearances } from '../face-pocket/patch.ts';
 
 const params = {
   style: {
@@ -57,7 +55,6 @@ const params = {
   window: { kind: 'length', title: 'Window, high', rule: zipWindow },
 } as const satisfies Record<string, ParamSpec>;
 
-const none = sum('no ease', []);
 /** Common practice: cloth beside the ends of a zipper. */
 const BESIDE = given('beside each end of the opening', 8, {
   kind: 'standard',
@@ -70,7 +67,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'style', params.style);
   const around =
-    style === 'window' ? { front: reach.pocket, back: reach.pocket } : { front: reach.pocket, back: reach.lining };
+    style === 'window'
+      ? { front: reach.pocket, back: reach.pocket }
+      : { front: reach.pocket, back: inputs.host ?? reach.lining };
   const ease = rules.length(easePocketAcross);
   const bite = rules.length(topstitchInset);
   const clear = rounded(tubeAround(rectHalfGirth(load.across, load.thickness), around, ease), grid, 'up');
@@ -145,27 +144,6 @@ function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, 
   };
 }
 
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, inputs: HolderInputs): Clearance[] {
-  const { load, reach, bite, style } = detail;
-  const piece = cut(`holders/${id}/${style === 'window' ? 'bag' : 'front'}`);
-  const from = { kind: 'cut', path: `holders/${id}` } as const;
-  const { left, right } = piece.allowance;
-  const width = given('between the seams, as cut', piece.width - left! - right!, from);
-  const available = sum('clear width', [width, times(-2, bite)]);
-  const room = sum('below the zipper', [
-    given('bottom to zipper', zipperAt(detail, seat.height.value), from),
-    minus(bite),
-  ]);
-  return load.sheaves.flatMap(({ line, name, across, deep, one }): Clearance[] => {
-    const about = { holder: id, line, name };
-    return pocketClearances(about, inputs, {
-      across: { required: tubeAround(rectHalfGirth(across, load.thickness), reach, none), available },
-      through: { required: sum('half its girth', [across, one]), available: detail.opening },
-      deep: { required: closedDepth({ ...load, sunk: deep, reach: farther(reach) }), available: room },
-    });
-  });
-}
-
 /** A pocket with a zipper: its opening passes the largest thing. */
 export const zipPocket: HolderKind<ZipPocket> = {
   title: 'Zip pocket',
@@ -178,5 +156,4 @@ export const zipPocket: HolderKind<ZipPocket> = {
   place,
   contribute: (placed, inputs) =>
     placed.detail.style === 'window' ? contributeWindow(placed, inputs) : contributeApplied(placed, inputs),
-  readBack,
 };

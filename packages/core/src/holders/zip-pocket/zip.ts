@@ -1,6 +1,9 @@
 import type { Walls } from '../../sizing/tube-width.ts';
 import { given, type Derived } from '../../derived/derived.ts';
 import type { PocketLoad } from '../face-pocket/pocket.ts';
+import { linesOf, onePile, type Room } from '../../pieces/room.ts';
+import type { HolderInputs } from '../holder-kind.ts';
+import { pocketEase } from '../face-pocket/patch.ts';
 import type { Gauge } from './zipper.ts';
 
 export type ZipStyle = 'window' | 'applied' | 'flap';
@@ -33,3 +36,14 @@ export const STRIP = given('strip above the zipper', 12, {
 /** Where the zipper begins, mm above the bottom of the pocket. */
 export const zipperAt = ({ style, drop, window }: ZipPocket, height: number): number =>
   style === 'window' ? height - drop.value - window.value : height - STRIP.value - window.value;
+
+/** The room behind the zipper, but for its walls.
+ * @param own path of the holder */
+export const zippedRoom = (own: string, { load }: ZipPocket, inputs: HolderInputs): Omit<Room, 'rings'> => ({
+  id: `${own}/1`,
+  holds: linesOf(load.sheaves),
+  stands: onePile(load.sheaves),
+  shut: true,
+  opening: { piece: `${own}/zipper`, seam: `${own}#zipper-bottom`, side: 'a' },
+  ease: pocketEase(inputs),
+});

@@ -1,0 +1,71 @@
+import { given, minus, product, sum, times, type Derived } from '../derived/derived.ts';
+import type { ContentsLine } from '../document/design-document.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Item } from '../shelves/items/item.ts';
+import { longSide, shortSide } from './long-side.ts';
+
+/** Contents of one line that a holder takes. */
+export interface HeldContents {
+  line: ContentsLine;
+  item: Item;
+  name: string;
+  count: number;
+}
+
+/** A thing as it goes into a holder: across its mouth and down into it, mm. */
+export interface Sides {
+  across: Derived;
+  deep: Derived;
+  /** Of one thing. */
+  thickness: Derived;
+}
+
+const whole = given('whole', 1, { kind: 'standard', path: 'one' }, 'ratio');
+
+/** The sides of a thing, by the way it is put in: as large as one of its kind may be, and as thick as it is when pressed. */
+export function sidesOf({ line, item, name }: HeldContents): Sides {
+  const from = (key: keyof typeof item) =>
+    ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
+  const more = item.tolerance ? [given('may be larger by', item.tolerance, from('tolerance'))] : [];
+  const side = (label: string, key: 'length' | 'width' | 'thickness') => {
+    const measured = given(`${name}, ${label}`, item[key], from(key));
+    return more.length > 0 ? sum(`${name}, ${label} at most`, [measured, ...more]) : measured;
+  };
+  const [long, short] = [longSide(item), shortSide(item)];
+  const lying = line.orientation === 'lying';
+  return {
+    across: side('across', lying ? long : short),
+    deep: side('down', lying ? short : long),
+    thickness: pressed(side('thickness', 'thickness'), name, item),
+  };
+}
+
+function pressed(thickness: Derived, name: string, { id, compressible = 0, source }: HeldContents['item']): Derived {
+  if (compressible === 0) return thickness;
+  const gives = given(
+    'share that gives',
+    compressible,
+    { kind: 'item', path: `items/${id}/compressible`, source },
+    'ratio',
+  );
+  const share = sum('share that is left', [whole, minus(gives)]);
+  return product(`${name}, pressed`, [thickness, share]);
+}
+
+/** Whether a thing has a round cross-section the way it goes in. */
+export const isRound = ({ shape }: HeldContents['item'], { orientation }: HeldContents['line']): boolean =>
+  shape === 'ball' || (shape === 'cylinder' && orientation === 'upright');
+
+/** Thickness of several of a thing on each other, mm. */
+export const together = (name: string, count: number, one: Derived): Derived =>
+  count === 1 ? one : sum(`${name}, ${count} together`, [times(count, one)]);
+
+/** A section as it was drawn, as wide and as thick as the thing is: its sides are what was measured. mm */
+export function sectionAs(points: readonly Point[], across: number, thick: number): Point[] {
+  const range = (axis: 0 | 1): [least: number, size: number] => {
+    const all = points.map((point) => point[axis]);
+    return [Math.min(...all), Math.max(...all) - Math.min(...all)];
+  };
+  const [[left, wide], [low, high]] = [range(0), range(1)];
+  return points.map(([x, y]): Point => [((x - left) / wide) * across, ((y - low) / high) * thick]);
+}

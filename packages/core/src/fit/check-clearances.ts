@@ -1,0 +1,44 @@
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { Clearance } from './clearance.ts';
+
+const ways = {
+  across: 'across',
+  thick: 'from front to back',
+  deep: 'in depth',
+  through: 'through the opening',
+} as const;
+
+/** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
+const HAIR = 0.5;
+
+/** Things that do not go in, and those that do but have less than the ease asked for. What lies in one room is told at once. */
+export function checkClearances(clearances: readonly Clearance[]): Finding[] {
+  const kinds = new Map<string, [Clearance, ...Clearance[]]>();
+  for (const each of clearances) {
+    const { room, direction, required, available } = each;
+    const key = `${room} ${direction} ${required.value} ${available.value}`;
+    const others = kinds.get(key);
+    if (others) others.push(each);
+    else kinds.set(key, [each]);
+  }
+  return [...kinds.values()].flatMap((alike): Finding[] => {
+    const [{ holder, direction, clearance, ease }] = alike;
+    const lines = [...new Map(alike.map(({ line, name }) => [line, name]))];
+    const names = listed(lines.map(([, name]) => name));
+    const about = [`holders/${holder}`, ...lines.map(([line]) => `contents/${line}`)];
+    const left = clearance.value;
+    const numbers = { clearance: left };
+    const sits = lines.length > 1 ? 'sit' : 'sits';
+    if (left < -1e-6) {
+      const text = say`${names} ${sits} ${mm(-left)} too tight ${ways[direction]} in ${holder}.`;
+      return [{ code: 'clearance.tooTight', severity: 'stop', about, numbers, limit: 0, text }];
+    }
+    if (left > ease - HAIR) return [];
+    const text = say`${names} ${lines.length > 1 ? 'have' : 'has'} ${mm(left)} to spare ${ways[direction]} in ${holder}, less than the ${mm(ease)} that you ask for.`;
+    return [{ code: 'clearance.lessThanEase', severity: 'watch', about, numbers, limit: ease, text }];
+  });
+}
+
+const listed = (names: readonly string[]): string =>
+  names.length === 1 ? names[0]! : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;

@@ -1,0 +1,162 @@
+import { nothing } from '../derived/constants.ts';
+import { given, halfOf, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
+import type { ShutAt } from '../pieces/contribution.ts';
+import type { Piece } from '../pieces/piece.ts';
+import type { NamedLine, RoomWall } from '../pieces/room.ts';
+import type { Seam } from '../pieces/seam.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
+import type { Material } from '../shelves/materials/material.ts';
+import { givesWay, reachOf, type WallLayer } from '../stacks/reach.ts';
+import { apart, chainsOf, lengthOf } from './lines.ts';
+
+/** What the fitting looks things up in. */
+export interface CutDesign {
+  pieces: readonly Piece[];
+  seams: readonly Seam[];
+  materialOf(id: string): Material | undefined;
+  hardwareOf(id: string): Hardware | undefined;
+  /** What stitching beside a line takes by a house rule, mm. */
+  inset(rule: string): Derived;
+}
+
+/** A wall's cloth, seen from what lies against it. mm */
+export interface WallCloth {
+  /** All its layers. */
+  thick: Derived;
+  /** To the middle of its outermost layer that does not give. */
+  reach: Derived;
+  /** How much it can be stretched, as a share of its length. */
+  stretch: number;
+}
+
+/** Cut pieces and seams, measured by the lines that rooms name. */
+export class CutParts {
+  readonly #pieces: ReadonlyMap<string, Piece>;
+  readonly #seams: ReadonlyMap<string, Seam>;
+  readonly #layers = new Map<string, readonly WallLayer[]>();
+  readonly #design: CutDesign;
+
+  constructor(design: CutDesign) {
+    this.#design = design;
+    this.#pieces = new Map(design.pieces.map((piece) => [piece.id, piece]));
+    this.#seams = new Map(design.seams.map((seam) => [seam.id, seam]));
+  }
+
+  piece(id: string): Piece | undefined {
+    return this.#pieces.get(id);
+  }
+
+  #chains(piece: string, named: NamedLine) {
+    const found = this.#pieces.get(piece);
+    return found ? chainsOf(found, named, (id) => this.#seams.get(id)) : [];
+  }
+
+  /** Whether a piece has a line of that name. */
+  has(piece: string, named: NamedLine): boolean {
+    return this.#chains(piece, named).length > 0;
+  }
+
+  /** Length of a line of a piece, mm. */
+  along(label: string, piece: string, named: NamedLine): Derived {
+    return readFromCut(label, lengthOf(this.#chains(piece, named)), piece);
+  }
+
+  /** Length of the stretches that a seam joins on its `a`, mm. */
+  seamLength(id: string): number {
+    const seam = this.#seams.get(id);
+    return seam ? lengthOf(this.#chains(seam.a.piece, { seam: id, side: 'a' })) : 0;
+  }
+
+  /** Between two lines of a wall where they are nearest, less what is stitched beside them, mm. */
+  between(label: string, { piece }: Pick<RoomWall, 'piece'>, one: NamedLine, other: NamedLine): Derived {
+    const whole = this.whole({ piece }, one, other);
+    const beside = [one, other].flatMap(({ inset }): Addend[] => (inset ? [minus(this.#design.inset(inset))] : []));
+    const read = readFromCut(`${this.#pieces.get(piece)?.name ?? piece}, line to line`, whole, piece);
+    return beside.length === 0 ? read : sum(label, [read, ...beside]);
+  }
+
+  /** The same with what is stitched beside them, mm. */
+  whole({ piece }: Pick<RoomWall, 'piece'>, one: NamedLine, other: NamedLine): number {
+    return apart(this.#chains(piece, one), this.#chains(piece, other));
+  }
+
+  /** Layers of a piece as they lie, from its right side; of what is cut to length, the one that it is. */
+  #layersOf(id: string): readonly WallLayer[] {
+    const before = this.#layers.get(id);
+    if (before) return before;
+    const layers = this.#readLayers(this.#pieces.get(id));
+    this.#layers.set(id, layers);
+    return layers;
+  }
+
+  #readLayers(piece: Piece | undefined): WallLayer[] {
+    if (!piece) return [];
+    if (piece.byRuler)
+      return piece.materials.flatMap((id) => {
+        const hardware = this.#design.hardwareOf(id);
+        if (!hardware) return [];
+        const from = { kind: 'hardware', path: `hardware/${id}/thickness` } as const;
+        return [{ thickness: given(hardware.name, hardware.thickness ?? 0, from), gives: hardware.kind === 'elastic' }];
+      });
+    return piece.layers.flatMap(({ material: id }) => {
+      const material = this.#design.materialOf(id);
+      if (!material) return [];
+      const thickness = given(material.name, material.thickness, {
+        kind: 'material',
+        path: `materials/${id}/thickness`,
+      });
+      return [{ thickness, gives: givesWay(material) }];
+    });
+  }
+
+  /** The cloth of a wall, from what lies against it.
+   * @param within what lies between, from other walls: how thick it is, mm */
+  cloth(wall: RoomWall, within: Derived = nothing): WallCloth {
+    const { piece: id, double } = wall;
+    const piece = this.#pieces.get(id);
+    const outwards = (wall.layers ?? [id]).flatMap((each) => this.#outwards(each, wall));
+    const layers = outwards;
+    const all = sum(
+      'all layers',
+      layers.map(({ thickness }) => thickness),
+    );
+    const own = reachOf('to its outermost layer', outwards);
+    const before = [within, ...(double ? [all] : [])].filter(({ value }) => value > 0);
+    return {
+      thick: double ? sum('both layers', [{ times: 2, of: all }]) : all,
+      reach: before.length === 0 ? own : sum('to its outermost layer', [...before, own]),
+      stretch: this.#stretchOf(piece),
+    };
+  }
+
+  /** Layers of a piece from the things outwards: they lie against the right side of a lining, and the wrong side of others. */
+  #outwards(id: string, { piece, rightSide }: RoomWall): readonly WallLayer[] {
+    const layers = this.#layersOf(id);
+    const facing = (id === piece && rightSide) || this.#pieces.get(id)?.role === 'lining';
+    return facing ? layers : [...layers].reverse();
+  }
+
+  /** How far below its mouth a wall is held to the other: to the lower side of what holds it, mm. */
+  drop({ piece: id, mouth, marks = [], lines = [] }: ShutAt): number {
+    const rim = this.#chains(id, { edge: mouth });
+    const set = this.#pieces.get(id)?.marks.filter((mark) => marks.includes(mark.id)) ?? [];
+    // of a piece that is front and back, the marks of this mouth are nearer
+    const held = [
+      ...set.map(({ at, hardware }) => apart([[at, at]], rim) + (hardware?.radius ?? 0)),
+      ...lines.flatMap((line) => (this.has(id, { line }) ? [apart(this.#chains(id, { line }), rim)] : [])),
+    ];
+    return held.length === 0 ? 0 : Math.min(...held);
+  }
+
+  /** A wall stretches as far as the layer of it that stretches least. */
+  #stretchOf(piece: Piece | undefined): number {
+    if (!piece) return 0;
+    if (piece.byRuler) return piece.materials.every((id) => this.#design.hardwareOf(id)?.kind === 'elastic') ? 1 : 0;
+    const found = piece.layers.map(({ material }) => this.#design.materialOf(material));
+    return Math.min(...found.map((material) => Math.max(material?.stretchAcross ?? 0, material?.stretchAlong ?? 0)));
+  }
+}
+
+/** Half of two walls together, mm. */
+export const halfOfBoth = (front: Derived, back: Derived): Derived =>
+  halfOf('half of both walls', sum('front and back', [front, back]));

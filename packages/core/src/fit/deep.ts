@@ -1,0 +1,13 @@
+import { given, product, type Derived } from '../derived/derived.ts';
+import type { Thing } from './things.ts';
+
+/** Common practice: a thing that stands out of a pocket wants at least this share of its length held, or it tips out. */
+const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held', source: 'common practice' }, 'ratio');
+
+/** Whether a thing is meant to stand out above the mouth. */
+export const standsOut = ({ shows }: Thing, shut: boolean): boolean => !shut && shows.value > 0;
+
+/** How much of a thing must be below the mouth: all of it, or if it is meant to stand out as much as holds it. mm
+ * @param shut it is closed above it */
+export const heldOf = (thing: Thing, shut: boolean): Derived =>
+  standsOut(thing, shut) ? product(`${thing.name}, most of it`, [thing.deep, HELD]) : thing.deep;

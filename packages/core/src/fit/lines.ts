@@ -1,0 +1,61 @@
+import { pointAlong } from '../geometry/outline.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Piece } from '../pieces/piece.ts';
+import type { NamedLine } from '../pieces/room.ts';
+import type { Seam } from '../pieces/seam.ts';
+import { stretchOf, type Stretch } from '../pieces/stretch.ts';
+
+/** Chords of an arc: what they are shorter than it is less than a thousandth of its radius. */
+const CHORDS = 24;
+
+/** Where a named line lies on its piece, as chains of points; nothing if the piece has no such line. mm
+ * @param seam finds a seam by its id */
+export function chainsOf(piece: Piece, named: NamedLine, seam: (id: string) => Seam | undefined): Point[][] {
+  if ('fold' in named) return piece.folds.filter(({ id }) => id === named.fold).map(({ from, to }) => [from, to]);
+  if ('seam' in named) {
+    const run = seam(named.seam)?.[named.side];
+    return run?.piece === piece.id ? run.parts.flatMap((part) => chain(stretchOf(piece, part))) : [];
+  }
+  return chain(stretchOf(piece, 'line' in named ? { line: named.line } : { edge: named.edge }));
+}
+
+function chain(stretch: Stretch | undefined): Point[][] {
+  if (!stretch) return [];
+  const { edge, from, to } = stretch;
+  const parts = edge.kind === 'arc' ? CHORDS : 1;
+  return [Array.from({ length: parts + 1 }, (_, index) => pointAlong(edge, from + (index / parts) * (to - from)))];
+}
+
+/** The shortest way from one line to another, mm. */
+export const apart = (one: readonly Point[][], other: readonly Point[][]): number =>
+  Math.min(nearest(one, other), nearest(other, one));
+
+/** From the points of one line to the other, mm. */
+function nearest(points: readonly Point[][], lines: readonly Point[][]): number {
+  let least = Infinity;
+  for (const point of points.flat()) for (const along of lines) least = Math.min(least, toChain(point, along));
+  return least;
+}
+
+function toChain(point: Point, along: readonly Point[]): number {
+  let least = Infinity;
+  for (let index = 1; index < along.length; index++)
+    least = Math.min(least, toSegment(point, along[index - 1]!, along[index]!));
+  return least;
+}
+
+function toSegment([x, y]: Point, [x0, y0]: Point, [x1, y1]: Point): number {
+  const [dx, dy] = [x1 - x0, y1 - y0];
+  const square = dx * dx + dy * dy;
+  const share = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - x0) * dx + (y - y0) * dy) / square));
+  return Math.hypot(x - x0 - share * dx, y - y0 - share * dy);
+}
+
+/** How long a line is, mm. */
+export const lengthOf = (chains: readonly Point[][]): number =>
+  chains.reduce(
+    (total, points) =>
+      total +
+      points.slice(1).reduce((sum, [x, y], index) => sum + Math.hypot(x - points[index]![0], y - points[index]![1]), 0),
+    0,
+  );

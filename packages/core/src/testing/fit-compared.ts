@@ -1,0 +1,84 @@
+import type { DesignDocument } from '../document/design-document.ts';
+import type { Clearance } from '../fit/clearance.ts';
+import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
+import { CutParts } from '../fit/cut-parts.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
+import type { Item } from '../shelves/items/item.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { standardItems } from '../shelves/items/standard-items.ts';
+import { standardMaterials } from '../shelves/materials/standard-materials.ts';
+import type { LengthRule } from '../shelves/rules/house-rule.ts';
+import { itemOf } from '../document/item-of.ts';
+import type { Solution } from '../solve/solution.ts';
+import { asAdapted } from './room-checks.ts';
+import { witnessed, type Witnessed } from './fit-witness.ts';
+
+/** Within so much the fitting and its witness may differ: sampled lines, and walls of unlike cloth. mm */
+export const BAND = 0.3;
+
+/** A thing as large as another by a factor, with sides alone. */
+const plain = ({ girth: _girth, section: _section, edgeRadius: _edge, ...item }: Item, scale: number): Item => ({
+  ...item,
+  length: item.length * scale,
+  width: item.width * scale,
+  thickness: item.thickness * scale,
+});
+
+/** What a solved design looks things up in, and its things as they are changed. */
+function fittingOf(design: DesignDocument, solution: Solution, change: (item: Item) => Item) {
+  const rules = asAdapted(design, solution);
+  const { pieces, seams, rooms, shuts, opens } = solution;
+  return {
+    pieces,
+    seams,
+    rooms,
+    shuts,
+    opens,
+    materialOf: (id: string) => standardMaterials.find((each) => each.id === id),
+    hardwareOf: (id: string) => hardwareOf(id),
+    inset: (id: string) => rules.length(houseRulesOf(builtInKinds)[id] as LengthRule),
+    contents(id: string) {
+      const line = design.contents.find((each) => each.id === id);
+      const item = line && itemOf(design, line.item, standardItems);
+      return line && item && { line, item: change(item), name: item.name, count: line.count };
+    },
+  } satisfies Fitting;
+}
+
+/** The fitting of pieces that were cut for a design, with its things as they are now. */
+export const refitted = (
+  design: DesignDocument,
+  solution: Solution,
+  change: (item: Item) => Item = (same) => same,
+): Clearance[] => fitRooms(fittingOf(design, solution, change));
+
+/** A solved design whose things were exchanged for larger or smaller ones: what the fitting and the witness say of each room. */
+export function compared(
+  design: DesignDocument,
+  solution: Solution,
+  scale: number,
+): (Witnessed & { fitted: number })[] {
+  const fitting = fittingOf(design, solution, (item) => plain(item, scale));
+  const { rooms, shuts, contents, inset } = fitting;
+  const clearances = fitRooms(fitting);
+  const parts = new CutParts(fitting);
+  const drop = Math.max(0, ...shuts.map((each) => parts.drop(each)));
+  return rooms.flatMap((room) => {
+    const under = room.underClosure ?? false;
+    const asked = {
+      contents,
+      inset: (id: string) => inset(id).value,
+      shut: (room.shut ?? false) || (under && shuts.length > 0),
+      taken: under ? drop : 0,
+    };
+    return witnessed(fitting, room, asked).flatMap((each) => {
+      const found = clearances.filter(
+        ({ room: id, direction, line }) =>
+          id === room.id && direction === each.direction && (!each.line || each.line === line),
+      );
+      const least = Math.min(...found.map(({ clearance }) => clearance.value));
+      return found.length > 0 ? [{ ...each, fitted: least }] : [];
+    });
+  });
+}
