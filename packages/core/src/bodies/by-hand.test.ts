@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { edgeLength } from '../geometry/outline.ts';
 import { demoDesigns } from '../demo/index.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { thing, trial, type Trial } from '../testing/trial.ts';
@@ -11,6 +12,7 @@ describe('the least sizes (common practice), where nothing asks for more', () =>
     ['sleeve', { face: 'inside', kind: 'cavity' }, { width: 60, height: 60 }],
     ['round', { face: 'inside', kind: 'round-room' }, { height: 40 }],
     ['accordion', { face: 'room-1', kind: 'file-room' }, { width: 80 }],
+    ['box', { face: 'inside', kind: 'packed-room' }, { width: 50, depth: 30, height: 40 }],
   ])('%s', (body, more, sizes) => {
     const { finished } = solveDesign(trial({ body, face: 'inside', kind: 'cavity', item: tiny, ...more }));
     expect(Object.fromEntries(Object.keys(sizes).map((name) => [name, finished[name]!.value]))).toEqual(sizes);
@@ -75,4 +77,72 @@ test('a gusset of thin cloth goes round a corner of 12, and not of less', () => 
   };
   expect(codes(12)).not.toContain('gusset.tightCorner');
   expect(codes(11.5)).toContain('gusset.tightCorner');
+});
+
+test('of an accordion the last compartment lies against the lining, the others against a divider, counted from the front', () => {
+  const { boards } = demo('receipts-accordion');
+  const rooms = boards.filter(({ title }) => title.startsWith('Compartment'));
+  expect(rooms.map(({ title }) => title)).toEqual([
+    'Compartment 1 of 3, from the front',
+    'Compartment 2 of 3, from the front',
+    'Compartment 3 of 3, from the front',
+  ]);
+  expect(rooms.map(({ ground }) => ground)).toEqual(['pocket', 'pocket', 'lining']);
+});
+
+test('a gap for turning lies in the middle of its edge', () => {
+  const { pieces } = demo('lens-pouch');
+  const gaps = pieces.flatMap(({ stitch, gaps: all }) =>
+    all.map((gap) => ({ gap, whole: edgeLength(stitch.find(({ id }) => id === gap.edge)!) })),
+  );
+  expect(gaps.length).toBeGreaterThan(0);
+  for (const { gap, whole } of gaps) expect(gap.from + gap.to).toBeCloseTo(whole, 9);
+});
+
+test('what hangs in a bag takes its thickness of the flat width, beside the things', () => {
+  // a flask of 74 in a bag, and beside it a pouch with a notebook of 14 in one layer of pocket cloth on both sides
+  const bag = (more: boolean) => {
+    const design = trial({
+      body: 'sleeve',
+      face: 'inside',
+      kind: 'cavity',
+      item: thing(200, 140, 30),
+    });
+    const pouch = {
+      ...design,
+      contents: [
+        ...design.contents,
+        { id: 'c2', item: 'note', count: 1, perHolder: 1, orientation: 'upright' as const },
+      ],
+      ownItems: [...design.ownItems, { ...thing(100, 60, 14), id: 'note' }],
+      holders: [
+        ...design.holders,
+        { id: 'P', kind: 'divider-pouch', params: {}, contents: [{ line: 'c2', count: 1 }] },
+      ],
+      faces: { ...design.faces, divider: { kind: 'holder' as const, id: 'P' } },
+    };
+    return solveDesign(more ? pouch : design);
+  };
+  const [without, with_] = [bag(false), bag(true)];
+  const { pocket } = without.stacks;
+  const more = with_.body.sizes.flatWidth!.value - without.body.sizes.flatWidth!.value;
+  expect(Math.abs(more - (14 + 2 * pocket.value))).toBeLessThan(0.5);
+});
+
+test('a framed organizer opens far enough for its largest thing, with 12 of its zipper shut at each end', () => {
+  const item = thing(200, 150, 140);
+  const { body, finished } = solveDesign(
+    trial({
+      body: 'organizer',
+      params: { outer: 'none' },
+      face: 'inside',
+      kind: 'packed-room',
+      item,
+      closure: 'zip-top',
+    }),
+  );
+  // half of the way round its smallest section goes through
+  const opens = body.sizes.zipperRun!.value - 2 * 12;
+  expect(opens).toBeGreaterThanOrEqual(150 + 140);
+  expect(finished.width!.value + body.sizes.depth!.value).toBeCloseTo(body.sizes.zipperRun!.value, 9);
 });

@@ -4,6 +4,7 @@ import { solveDesign } from '../solve/solve-design.ts';
 import { thing, trial, type Trial } from '../testing/trial.ts';
 import { given } from '../derived/derived.ts';
 import { standardHardware } from '../shelves/hardware/hardware.ts';
+import { wordingText } from '../errors/wording.ts';
 import { insetFor, radiusOf, widthFor } from './fasteners.ts';
 import { overlapFor } from './overlap.ts';
 
@@ -96,4 +97,49 @@ test('things behind loose dividers stand in the middle of their half', () => {
   };
   expect(middle(/notebook/i)).toBeCloseTo(1 / 4, 9);
   expect(middle(/booklet/i)).toBeCloseTo(3 / 4, 9);
+});
+
+describe('what a maker is told to do', () => {
+  const told = (closure: string, body = 'sleeve', face = 'inside', kind = 'cavity') =>
+    solveDesign(trial({ body, face, kind, item: thing(120, 80, 20), closure }))
+      .operations.map(({ text }) => wordingText(text, (length) => `${length} mm`))
+      .join(' ');
+
+  test('curves are clipped, and a tape is nicked, every 6 mm (common practice)', () => {
+    expect(told('flap')).toContain('every 6 mm');
+    expect(told('edge-zip', 'foldover', 'left', 'slip-pocket')).toContain('Nick the tape every 6 mm');
+  });
+  test('a zipper has the sliders that were chosen', () => {
+    const sliders = (choice: string) =>
+      sleeve({ closure: 'zip-top', closing: { sliders: choice } }).hardware.find(({ id }) => id.startsWith('slider'))
+        ?.count;
+    expect([sliders('one'), sliders('two')]).toEqual([1, 2]);
+  });
+  test('a corner of a flap is told from four times its layers downwards', () => {
+    // fleece 2.4 in the shell: a corner of some 13
+    const flapped = (corner: number) => {
+      const design = trial({
+        body: 'sleeve',
+        face: 'inside',
+        kind: 'cavity',
+        item: thing(200, 120, 20),
+        closure: 'flap',
+        closing: { corner },
+      });
+      const exterior = ['waxed-canvas', 'fleece'].map((material) => ({ material, coverage: 'full' as const }));
+      const { findings, stacks } = solveDesign({ ...design, stacks: { ...design.stacks, exterior } });
+      const layers = stacks.exterior.value + stacks.lining.value;
+      return { layers, told: findings.find(({ code }) => code === 'closure.cornerTooTight')?.limit };
+    };
+    const { layers } = flapped(10);
+    expect(flapped(Math.floor(4 * layers)).told).toBeCloseTo(4 * layers, 9);
+    expect(flapped(Math.ceil(4 * layers)).told).toBeUndefined();
+  });
+  test('the middle of the straight end of a flap is marked', () => {
+    const { pieces } = sleeve({ item: thing(200, 120, 20), closure: 'flap' });
+    const flap = pieces.find(({ id }) => id === 'closure/flap')!;
+    const tip = flap.stitch.find(({ id }) => id === 'tip')!;
+    const notch = flap.notches.find(({ id }) => id === 'middle')!;
+    expect(notch).toMatchObject({ edge: 'tip', at: expect.closeTo(Math.abs(tip.to[0] - tip.from[0]) / 2, 9) });
+  });
 });

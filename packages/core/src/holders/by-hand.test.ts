@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
 import { pack } from '../packing/pack.ts';
 import { surfaceOf } from '../packing/packable.ts';
 import { solveDesign } from '../solve/solve-design.ts';
@@ -99,4 +100,56 @@ test('of more things than can be tried, what a better packing could save is told
   );
   const share = 100 * (surfaceOf(packing.size) / packing.bound - 1);
   expect(found.numbers.share).toBe(Math.ceil(share));
+});
+
+describe('where it is drawn, and how far it is cut through', () => {
+  type Solved = ReturnType<typeof demo>['holders'][number];
+  const only = (design: Parameters<typeof solveDesign>[0]): Solved => solveDesign(design).holders[0]!;
+
+  test('the boards of a book lie in the middle of its height', () => {
+    const { things, seat } = demo('tide-jacket').holders[0]!;
+    for (const { y, height } of things) expect(y + height / 2 - seat.y).toBeCloseTo(seat.height.value / 2, 9);
+  });
+  test('a thing that stands out of a bag is cut through as far as it is inside', () => {
+    const item = thing(200, 60, 20);
+    const { slabs, sizes } = only(
+      trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item, holderParams: { visible: 60 } }),
+    );
+    expect(slabs[0]!.y1).toBeCloseTo(sizes.depth!.value, 9);
+    expect(sizes.depth!.value).toBe(200 - 60 + 5);
+  });
+  test('things stitched apart are counted from the left, rows of loops from below', () => {
+    const apart = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(90, 30, 9), count: 3 });
+    const parted = only({ ...apart, holders: [{ ...apart.holders[0]!, params: { divide: 'stitched' } }] });
+    expect(parted.stitching.map(({ id }) => id)).toEqual(['A-divider-1', 'A-divider-2']);
+    const item = thing(160, 20, 20, { shape: 'cylinder' });
+    const loops = only(trial({ body: 'folio', face: 'leaf-1', kind: 'loop-row', item }));
+    expect(loops.stitching.map(({ id }) => id)).toEqual(['A-1-1-1', 'A-1-1-2', 'A-11-1', 'A-11-2']);
+  });
+  test('the pleats of each room of a bellows lie in that room', () => {
+    const design = trial({
+      body: 'folio',
+      face: 'leaf-1',
+      kind: 'bellows-pocket',
+      item: thing(60, 50, 20),
+      count: 2,
+      holderParams: { parts: 'two' },
+    });
+    const { pieces } = solveDesign(design);
+    const { lines } = pieces.find(({ id }) => id === 'holders/A/front')!;
+    const middle = lines.find(({ id }) => id === 'middle')!.from[0];
+    const at = (room: number) => lines.filter(({ id }) => id.startsWith(`pleat-${room}`)).map(({ from }) => from[0]);
+    expect(at(1).every((x) => x > 0 && x < middle)).toBe(true);
+    expect(at(2).every((x) => x > middle && x < 2 * middle)).toBe(true);
+    // the second is drawn as the first
+    expect(at(2).map((x) => x - middle)).toEqual(
+      at(1).map((x) => expect.closeTo(x - (at(1)[0]! - (at(2)[0]! - middle)), 6)),
+    );
+  });
+  test('the mouth of a note panel is the one that is pulled', () => {
+    const placed = demo('permit-bifold').holders.find(({ kind }) => kind === 'note-compartment')!;
+    const handle = builtInKinds.holders['note-compartment']!.mouthHandle!(placed as never)!;
+    expect(placed.mouths[handle.mouth]).toBeDefined();
+    expect(handle.value).toBe(placed.sizes.reveal!.value);
+  });
 });
