@@ -16,6 +16,8 @@ export interface MeasuredFace {
   empty: Derived;
   /** What stands there, side by side. */
   footing: Derived;
+  /** The width that a holder needs on a boxed base of a depth, mm; nothing if it needs no more than its own. */
+  widthOn?(base: Derived): Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
   /** What an opening must let through: half of the way round the largest thing. */
@@ -37,6 +39,7 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
   const most = (label: string, sizes: Derived[]) => named(label, largest(label, [nothing, ...sizes]));
   const piled = (label: string, all: MeasuredHolder['slabs'][]) => all.map((each) => thickest(label, each).thickness);
   const stated = parts.flatMap(({ loaded }) => loaded ?? []);
+  const [based] = parts.flatMap((part) => (part.widthOn ? [(base: Derived) => part.widthOn!(base)] : []));
   const [drop] = parts.flatMap(({ mouthDrop }) => mouthDrop ?? []);
   return {
     id,
@@ -60,6 +63,7 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
       parts.flatMap(({ passes }) => passes ?? []),
     ),
     ...(drop && { mouthDrop: drop }),
+    ...(based && { widthOn: based }),
     sizes: Object.assign({}, ...parts.map(({ sizes }) => sizes).reverse()) as Record<string, Derived>,
     slabs: slabs.flat(),
     arrangement,

@@ -64,6 +64,8 @@ export interface MeasuredHolder<Detail = unknown> {
   loaded?: Derived;
   /** What stands in it, side by side: the base under it must be so wide; default nothing. */
   footing?: Derived;
+  /** The width that it needs if it stands on a boxed base of a depth, mm; default its width. */
+  widthOn?(base: Derived): Derived;
   /** Whether it takes more room than it needs. */
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */

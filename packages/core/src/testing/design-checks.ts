@@ -89,8 +89,6 @@ const SHORT: Readonly<Record<string, number>> = {
   'card-tiers across': 30,
   'card-tiers deep': 30,
   'note-compartment deep': 30,
-  // stitched apart on a boxed base, what stands in an end room must clear the corner beside it
-  'cavity across': Infinity,
   // what is wished to stand out of a mouth that is drawn shut above it
   'cavity deep': Infinity,
   // of a framed organizer the outer pocket has a face of its own

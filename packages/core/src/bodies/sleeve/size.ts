@@ -67,6 +67,7 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
     ...(boxed
       ? [
           sum('things on their base', [faces.inside.footing, ease, times(2, around), base]),
+          ...(faces.inside.widthOn ? [faces.inside.widthOn(base)] : []),
           ...(lined
             ? [sum('things in the lining', [faces.inside.footing, ease, times(2, reach.lining), turns.taper, base])]
             : []),

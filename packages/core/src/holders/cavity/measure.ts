@@ -1,4 +1,4 @@
-import { minus, named, rounded, sum } from '../../derived/derived.ts';
+import { minus, named, rounded, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { tubeAround } from '../../sizing/tube-width.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
@@ -15,6 +15,7 @@ import {
   type Compartment,
   type Standing,
 } from './compartments.ts';
+import { roomsOnBase } from './on-base.ts';
 import { easeCavityAcross, easeCavityEnd } from './rules.ts';
 import { wallReach } from '../../stacks/reach.ts';
 
@@ -55,6 +56,13 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
       'things side by side',
       things.map((thing) => thing.across),
     ),
+    ...(compartments.length > 1 && {
+      widthOn: (base: Derived) =>
+        sum(
+          'flat width on the base',
+          roomsOnBase(compartments, base, inputs).map((room) => room.width),
+        ),
+    }),
     stretches: { width: true, height: true },
     passes: widest(
       'half round the largest',
@@ -71,7 +79,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
 }
 
 /** Things as they stand in the middle of their rooms, as far as they are inside. */
-function slabsOf(compartments: readonly Compartment[], height: number): Slab[] {
+export function slabsOf(compartments: readonly Compartment[], height: number): Slab[] {
   return placedAcross(compartments).map(({ thing, x0, x1 }) => ({
     of: { line: thing.line },
     label: thing.name,

@@ -2,15 +2,23 @@ import type { HolderInputs, MeasuredHolder, PlacedHolder } from '../holder-kind.
 import type { SeatOf } from '../seat.ts';
 import { linesBetween } from '../panel-lines.ts';
 import type { Cavity, CavitySeat } from './compartments.ts';
-import { placedAcross } from './measure.ts';
+import { placedAcross, slabsOf } from './measure.ts';
+import { roomsOnBase } from './on-base.ts';
 
 /** Puts the things into the room: the board shows it from the front, its mouth at the top. */
 export function placeCavity(
   measured: MeasuredHolder<Cavity>,
   seat: SeatOf<CavitySeat>,
-  { id }: HolderInputs,
+  inputs: HolderInputs,
 ): PlacedHolder<Cavity, CavitySeat> {
-  const { detail, sizes, slabs } = measured;
+  const { id } = inputs;
+  const base = seat.kind === 'walled' && measured.detail.compartments.length > 1 ? seat.inner.base : undefined;
+  const detail: Cavity = base
+    ? { ...measured.detail, compartments: roomsOnBase(measured.detail.compartments, base, inputs) }
+    : measured.detail;
+  const slabs = base ? slabsOf(detail.compartments, measured.sizes.depth!.value) : measured.slabs;
+  const widths = detail.compartments.map(({ width }, index) => [`room${index + 1}`, width] as const);
+  const sizes = { ...measured.sizes, ...Object.fromEntries(widths) };
   const { x, y, width, height } = seat;
   return {
     id,
