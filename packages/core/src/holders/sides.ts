@@ -85,6 +85,16 @@ export function heapOf(name: string, count: number, diameter: Derived): Heap {
   };
 }
 
+const held = given(
+  'share that is held',
+  HELD_AT_LEAST,
+  { kind: 'standard', path: 'held', source: 'common practice' },
+  'ratio',
+);
+
+/** So much of a thing is held at least, mm. */
+export const mostOf = (deep: Derived): Derived => product('most of it', [deep, held]);
+
 /** How much of a thing stands out of its mouth: what is wished, but never so much that it falls out. mm
  * @param deep length of the thing, down into the pocket */
 export const standsOut = (deep: Derived, wished: Derived): Derived =>

@@ -88,7 +88,6 @@ const SHORT: Readonly<Record<string, number>> = {
   // card pockets reckon each wall as one layer, and leave the thickness of a pile to the ease
   'card-tiers across': 30,
   'card-tiers deep': 30,
-  'note-compartment deep': 30,
   // what is wished to stand out of a mouth that is drawn shut above it
   'cavity deep': Infinity,
   // of a framed organizer the outer pocket has a face of its own

@@ -1,10 +1,21 @@
-import { given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  minus,
+  product,
+  rounded,
+  sum,
+  times,
+  type Addend,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf, onePile, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { openDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type {
   HeldContents,
@@ -15,9 +26,9 @@ import type {
   PlacedHolder,
 } from '../holder-kind.ts';
 import { hostRun, type SeatOf } from '../seat.ts';
-import { stitchedBeside } from '../face-pocket/pocket.ts';
+import { farther, stitchedBeside } from '../face-pocket/pocket.ts';
 import { lengthParam } from '../params.ts';
-import { sheafOf, type Sheaf } from '../sides.ts';
+import { mostOf, sheafOf, type Sheaf } from '../sides.ts';
 import { easeNoteAcross, easeNoteDeep, noteReveal } from './rules.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { doubledReach } from '../../stacks/reach.ts';
@@ -62,8 +73,13 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
     'the deepest',
     sheaves.map(({ deep }) => deep),
   );
-  const height = sum('notes, height to the top edge', [deepest, rules.length(easeNoteDeep), bite]);
-  const whole = { x0: 0, x1: width.value, y0: 0, y1: Math.max(1, height.value - reveal.value) };
+  const sunk = (label: string, of: Addend[]) =>
+    openDepth({ sunk: sum(label, of), thickness: load, reach: farther(walls) });
+  const whole = sum('notes, height to the top edge', [sunk('notes', [deepest, rules.length(easeNoteDeep)]), bite]);
+  // above a mouth that lies far below the top edge they must still be held
+  const held = sum('notes held, and the mouth below the top edge', [sunk('held', [mostOf(deepest)]), bite, reveal]);
+  const height = held.value > whole.value ? held : whole;
+  const panel = { x0: 0, x1: width.value, y0: 0, y1: Math.max(1, height.value - reveal.value) };
   return {
     width,
     height,
@@ -77,7 +93,7 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
         y1: bite.value + deep.value,
         thickness,
       })),
-      { of: { role: 'pocket' }, label: 'note panel', ...whole, thickness: front },
+      { of: { role: 'pocket' }, label: 'note panel', ...panel, thickness: front },
     ],
     stretches: { width: true, height: true },
     mouthDrop: reveal,
