@@ -85,7 +85,7 @@ const HAIR = 0.5;
 /** Sizes that fall short of what the fitting asks, by kind of holder and direction, and by how much at most, mm. Each is told to the
  * maker; none may be added without a reason. */
 const SHORT: Readonly<Record<string, number>> = {
-  // card pockets reckon each wall as one layer, and leave the thickness of a pile to the ease
+  // by the rule of overlapping tiers each front counts as a thickness, and what a pile takes of the depth is left to the ease
   'card-tiers across': 30,
   'card-tiers deep': 30,
   // what is wished to stand out of a mouth that is drawn shut above it
