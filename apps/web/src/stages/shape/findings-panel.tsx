@@ -1,5 +1,6 @@
 import { wordingText, type Finding } from '@zindle/core';
-import { countThings, thingsToHold } from '../../derivations/things.ts';
+import { goingIn } from '../../derivations/going-in.ts';
+import { countThings } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { severityWords, Signal } from '../../ui/signal.tsx';
 import { useLength } from '../../ui/use-length.ts';
@@ -11,8 +12,7 @@ const rank = { stop: 0, watch: 1, note: 2 };
 export function FindingsPanel({ document, solution }: WithSolution) {
   const findings = [...solution.findings].sort((a, b) => rank[a.severity] - rank[b.severity]);
   const things = countThings(document);
-  const without = thingsToHold(document).filter(({ held }) => !held);
-  const inPlace = things - without.reduce((total, { line }) => total + line.count, 0);
+  const inside = goingIn(document, solution);
   const walks = solution.seams.filter(({ walks: fine }) => fine).length;
   return (
     <section aria-label="Trying it" className="overflow-y-auto border-l border-hair px-4 pt-3 pb-2" tabIndex={0}>
@@ -21,10 +21,10 @@ export function FindingsPanel({ document, solution }: WithSolution) {
         {findings.map((finding, index) => (
           <FindingRow key={index} finding={finding} />
         ))}
-        {things > 0 && inPlace > 0 && (
+        {inside > 0 && (
           <Fine>
-            {things === 1 ? 'It goes in' : `${inPlace} of ${things} things go in`}, with{' '}
-            {inPlace === 1 ? 'its' : 'their'} ease.
+            {things === 1 ? 'It goes in' : `${inside} of ${things} things go in`}, with {inside === 1 ? 'its' : 'their'}{' '}
+            ease.
           </Fine>
         )}
         {walks === solution.seams.length && <Fine>All {walks} seams walk: both edges are equally long.</Fine>}

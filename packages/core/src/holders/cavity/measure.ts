@@ -59,7 +59,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
     ...(compartments.length > 1 && {
       widthOn: (base: Derived) =>
         sum(
-          'flat width on the base',
+          'rooms beside each other on the base',
           roomsOnBase(compartments, base, inputs).map((room) => room.width),
         ),
     }),
