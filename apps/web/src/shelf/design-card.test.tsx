@@ -44,3 +44,24 @@ test('one that the server could not read says why, and can be taken along', () =
   expect(screen.getByText('Damaged')).toBeVisible();
   expect(screen.getByText('Save it as JSON')).toHaveAttribute('download', 'old.json');
 });
+
+test('what stands in the way is told: no home, what does not go in, something else', () => {
+  const demo = (id: string) => demoDesigns.find((design) => design.id === id)!;
+  const caliper = demo('caliper-sleeve');
+  const out = { ...caliper, holders: caliper.holders.map((each) => ({ ...each, params: { visible: 60 } })) };
+  show([
+    row(demo('permit-bifold'), 'Permits'),
+    row(demo('permit-bifold-lens'), 'Lens'),
+    row(out, 'Caliper'),
+    row({ ...demo('permit-bifold'), pins: { 'body/leafWidth': 90 } }, 'Pinned'),
+  ]);
+  const told = screen
+    .getAllByRole('listitem')
+    .map(({ textContent }) => /(In order|Stop): [a-z ]+/.exec(textContent)?.[0]);
+  expect(told).toEqual([
+    'In order: everything goes in',
+    'Stop: not everything has a home',
+    'Stop: not everything goes in',
+    'Stop: something stands in the way of making it',
+  ]);
+});

@@ -44,7 +44,8 @@ export function DesignCard({ row, onRemove }: { row: ShelfRow; onRemove(): void 
 function Readable({ name, document }: { name: string; document: DesignDocument }) {
   const solved = solvedOf(document, undefined, useKinds());
   const say = (mm: number) => formatLength(mm, { unit: document.unit });
-  const stops = solved.ok ? solved.solution.findings.filter(({ severity }) => severity === 'stop').length : 1;
+  const state = solved.ok ? stateOf(solved.solution) : 'Stop: this version cannot draw it';
+  const inOrder = state === IN_ORDER;
   return (
     <>
       <div className="flex h-44 items-center justify-center bg-cloth">
@@ -64,16 +65,24 @@ function Readable({ name, document }: { name: string; document: DesignDocument }
         )}
         {document.story && <p className="line-clamp-2 leading-snug">{document.story}</p>}
         <p className="mt-auto flex gap-2 pt-1 text-[13px]">
-          <Signal of={stops > 0 ? 'stop' : 'fine'} />
-          {!solved.ok
-            ? 'Stop: this version cannot draw it'
-            : stops > 0
-              ? 'Stop: not everything has a home'
-              : 'In order: everything goes in'}
+          <Signal of={inOrder ? 'fine' : 'stop'} />
+          {state}
         </p>
       </div>
     </>
   );
+}
+
+const IN_ORDER = 'In order: everything goes in';
+
+/** What stands in the way of making it, the first of it. */
+function stateOf({ findings }: Solution): string {
+  const stops = findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code);
+  if (stops.length === 0) return IN_ORDER;
+  if (stops.includes('contents.notHeld')) return 'Stop: not everything has a home';
+  return stops.includes('clearance.tooTight')
+    ? 'Stop: not everything goes in'
+    : 'Stop: something stands in the way of making it';
 }
 
 /** What can be done with a design that cannot be shown: save what is stored of it, or throw it away. */

@@ -9,6 +9,13 @@ const ways = {
   through: 'through the opening',
 } as const;
 
+const missing = {
+  across: 'are missing across',
+  thick: 'are missing from front to back',
+  deep: 'are missing in depth',
+  through: 'are missing in the opening',
+} as const;
+
 /** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
 const HAIR = 0.5;
 
@@ -29,9 +36,8 @@ export function checkClearances(clearances: readonly Clearance[]): Finding[] {
     const about = [`holders/${holder}`, ...lines.map(([line]) => `contents/${line}`)];
     const left = clearance.value;
     const numbers = { clearance: left };
-    const sits = lines.length > 1 ? 'sit' : 'sits';
     if (left < -1e-6) {
-      const text = say`${names} ${sits} ${mm(-left)} too tight ${ways[direction]} in ${holder}.`;
+      const text = say`${names} ${lines.length > 1 ? 'do' : 'does'} not go into ${holder}: ${mm(-left)} ${missing[direction]}.`;
       return [{ code: 'clearance.tooTight', severity: 'stop', about, numbers, limit: 0, text }];
     }
     if (left > ease - HAIR) return [];
