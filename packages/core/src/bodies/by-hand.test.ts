@@ -100,7 +100,7 @@ test('a gap for turning lies in the middle of its edge', () => {
 });
 
 test('what hangs in a bag takes its thickness of the flat width, beside the things', () => {
-  // a flask of 74 in a bag, and beside it a pouch with a notebook of 14 in one layer of pocket cloth on both sides
+  // a box of 30 in a bag, and a pouch with a notebook of 14, in one layer of pocket cloth on both sides
   const bag = (more: boolean) => {
     const design = trial({
       body: 'sleeve',

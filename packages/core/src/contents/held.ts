@@ -69,3 +69,11 @@ export function sectionAs(points: readonly Point[], across: number, thick: numbe
   const [[left, wide], [low, high]] = [range(0), range(1)];
   return points.map(([x, y]): Point => [((x - left) / wide) * across, ((y - low) / high) * thick]);
 }
+
+/** Common practice: a thing that stands out of a pocket wants at least this share of its length held, or it tips out. */
+export const HELD = given(
+  'share that is held',
+  0.55,
+  { kind: 'standard', path: 'held', source: 'common practice' },
+  'ratio',
+);

@@ -4,8 +4,8 @@ import type { Ring } from '../pieces/room.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Reading } from './clearance.ts';
 import { heldOf, standsOut } from './deep.ts';
-import type { Load, Within } from './load.ts';
-import { widest, type Pile, type Thing } from './things.ts';
+import { farthest, narrowest, rowOf, thickestOf, type Load, type RingCloth } from './load.ts';
+import type { Pile, Thing } from './things.ts';
 
 const leanRule: Rule = {
   id: 'fitting',
@@ -18,45 +18,35 @@ const BOTH = ['left', 'right'] as const;
 /** A front and a back whose lower corners are sewn across: things stand whole on a base, which takes its depth of both walls. */
 export function fitBoxed(
   { walls, corners = [], boxed = BOTH }: Ring,
+  cloth: RingCloth,
   load: Load,
   parts: CutParts,
-  inner: Within,
 ): Reading[] {
   const { piles, ease } = load;
-  const cloth = walls.map((wall, index) => parts.cloth(wall, inner(index)));
-  const reach = cloth.reduce((most, each) => (each.reach.value > most.value ? each.reach : most), cloth[0]!.reach);
   const length = corners.reduce((total, id) => total + parts.seamLength(id), 0) / 2;
   const base = readFromCut('base, as its corners are sewn', length, walls[0]!.piece);
-  const both = times(2, reach);
-  const row =
-    load.packed?.across ??
-    sum(
-      'side by side',
-      piles.map(({ across }) => across),
-    );
-  const thick =
-    load.packed?.thick ??
-    widest(
-      'the thickest',
-      piles.map((pile) => pile.thick),
-    );
-  const flat = walls.map((wall) => parts.between('clear, line to line', wall, wall.left, wall.right));
-  const narrow = flat.reduce((least, each) => (each.value < least.value ? each : least), flat[0]!);
+  const both = times(2, farthest(cloth.walls));
+  const narrow = narrowest(walls.map((wall) => parts.between('clear, line to line', wall, wall.left, wall.right)));
   const share = boxed.map(() => minus(halfOf('half of the base', base)));
   return [
     {
       direction: 'across',
-      required: sum('things and walls', [row, both]),
+      required: sum('things and walls', [rowOf(load), both]),
       available: sum('between the sides of the base', [narrow, ...share]),
       ease: ease.across,
     },
-    { direction: 'thick', required: sum('things and walls', [thick, both]), available: base, ease: ease.across },
+    {
+      direction: 'thick',
+      required: sum('things and walls', [thickestOf(load), both]),
+      available: base,
+      ease: ease.across,
+    },
     ...walls.flatMap(({ base: bottom, mouth, low }, index): Reading[] => {
       if (!bottom || !mouth || low) return [];
       const whole = parts.between('bottom to mouth', walls[index]!, bottom, mouth);
       const high = sum('base to mouth', [whole, minus(halfOf('half of the base', base)), ...load.taken]);
       return piles.flatMap((pile) =>
-        pile.things.map((thing) => deepOn(thing, pile, high, base, cloth[index]!.reach, load)),
+        pile.things.map((thing) => deepOn(thing, pile, high, base, cloth.walls[index]!.reach, load)),
       );
     }),
   ];
@@ -71,7 +61,6 @@ function deepOn(
   reach: Derived,
   { shut, ease }: Load,
 ): Reading {
-  const { key } = thing;
   const required = heldOf(thing, shut);
   const room = shut
     ? leaning(available, thick, base, reach)
@@ -81,7 +70,7 @@ function deepOn(
     required,
     available: room,
     ease: standsOut(thing, shut) ? nothing : ease.deep,
-    lines: [key],
+    lines: [thing.key],
   };
 }
 

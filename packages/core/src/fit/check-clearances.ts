@@ -1,27 +1,20 @@
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { Clearance } from './clearance.ts';
+import type { FittedClearance } from './clearance.ts';
 
 const ways = {
   across: 'across',
   thick: 'from front to back',
   deep: 'in depth',
-  through: 'through the opening',
-} as const;
-
-const missing = {
-  across: 'are missing across',
-  thick: 'are missing from front to back',
-  deep: 'are missing in depth',
-  through: 'are missing in the opening',
+  through: 'in the opening',
 } as const;
 
 /** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
 const HAIR = 0.5;
 
 /** Things that do not go in, and those that do but have less than the ease asked for. What lies in one room is told at once. */
-export function checkClearances(clearances: readonly Clearance[]): Finding[] {
-  const kinds = new Map<string, [Clearance, ...Clearance[]]>();
+export function checkClearances(clearances: readonly FittedClearance[]): Finding[] {
+  const kinds = new Map<string, [FittedClearance, ...FittedClearance[]]>();
   for (const each of clearances) {
     const { room, direction, required, available } = each;
     const key = `${room} ${direction} ${required.value} ${available.value}`;
@@ -37,7 +30,7 @@ export function checkClearances(clearances: readonly Clearance[]): Finding[] {
     const left = clearance.value;
     const numbers = { clearance: left };
     if (left < -1e-6) {
-      const text = say`${names} ${lines.length > 1 ? 'do' : 'does'} not go into ${holder}: ${mm(-left)} ${missing[direction]}.`;
+      const text = say`${names} ${lines.length > 1 ? 'do' : 'does'} not go into ${holder}: ${mm(-left)} are missing ${ways[direction]}.`;
       return [{ code: 'clearance.tooTight', severity: 'stop', about, numbers, limit: 0, text }];
     }
     if (left > ease - HAIR) return [];

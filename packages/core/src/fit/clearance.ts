@@ -1,19 +1,9 @@
-import { minus, sum, type Derived } from '../derived/derived.ts';
+import type { Derived } from '../derived/derived.ts';
+import type { Clearance } from '../pieces/clearance.ts';
 
-/** Room for one thing in one direction, read from the cut pieces. mm */
-export interface Clearance {
-  holder: string;
-  /** Which of its rooms. */
+/** What a thing clears, and in which room of its holder. */
+export interface FittedClearance extends Clearance {
   room: string;
-  line: string;
-  name: string;
-  /** `thick`: from front to back; `through`: the opening that it must pass. */
-  direction: 'across' | 'thick' | 'deep' | 'through';
-  required: Derived;
-  available: Derived;
-  clearance: Derived;
-  /** The ease that the rules ask for; less is snug. */
-  ease: number;
 }
 
 /** What is asked of a room in a direction, and what it has. mm */
@@ -25,7 +15,3 @@ export interface Reading {
   /** The lines that it holds for; default all that lie in the room. */
   lines?: readonly string[];
 }
-
-/** What is left of the room once the thing has what it asks for. */
-export const clearanceOf = (required: Derived, available: Derived): Derived =>
-  sum('clearance', [available, minus(required)]);

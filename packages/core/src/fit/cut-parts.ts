@@ -1,5 +1,5 @@
 import { nothing } from '../derived/constants.ts';
-import { given, halfOf, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
+import { given, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { NamedLine, RoomWall } from '../pieces/room.ts';
@@ -18,6 +18,9 @@ export interface CutDesign {
   /** What stitching beside a line takes by a house rule, mm. */
   inset(rule: string): Derived;
 }
+
+/** What is known of the cloth of a wall, or of a floor. */
+type Cloth = Pick<RoomWall, 'piece' | 'double' | 'rightSide' | 'layers'>;
 
 /** A wall's cloth, seen from what lies against it. mm */
 export interface WallCloth {
@@ -42,18 +45,9 @@ export class CutParts {
     this.#seams = new Map(design.seams.map((seam) => [seam.id, seam]));
   }
 
-  piece(id: string): Piece | undefined {
-    return this.#pieces.get(id);
-  }
-
   #chains(piece: string, named: NamedLine) {
     const found = this.#pieces.get(piece);
     return found ? chainsOf(found, named, (id) => this.#seams.get(id)) : [];
-  }
-
-  /** Whether a piece has a line of that name. */
-  has(piece: string, named: NamedLine): boolean {
-    return this.#chains(piece, named).length > 0;
   }
 
   /** Length of a line of a piece, mm. */
@@ -111,16 +105,15 @@ export class CutParts {
 
   /** The cloth of a wall, from what lies against it.
    * @param within what lies between, from other walls: how thick it is, mm */
-  cloth(wall: RoomWall, within: Derived = nothing): WallCloth {
+  cloth(wall: Cloth, within: Derived = nothing): WallCloth {
     const { piece: id, double } = wall;
     const piece = this.#pieces.get(id);
-    const outwards = (wall.layers ?? [id]).flatMap((each) => this.#outwards(each, wall));
-    const layers = outwards;
+    const layers = (wall.layers ?? [id]).flatMap((each) => this.#outwards(each, wall));
     const all = sum(
       'all layers',
       layers.map(({ thickness }) => thickness),
     );
-    const own = reachOf('to its outermost layer', outwards);
+    const own = reachOf('to its outermost layer', layers);
     const before = [within, ...(double ? [all] : [])].filter(({ value }) => value > 0);
     return {
       thick: double ? sum('both layers', [{ times: 2, of: all }]) : all,
@@ -130,7 +123,7 @@ export class CutParts {
   }
 
   /** Layers of a piece from the things outwards: they lie against the right side of a lining, and the wrong side of others. */
-  #outwards(id: string, { piece, rightSide }: RoomWall): readonly WallLayer[] {
+  #outwards(id: string, { piece, rightSide }: Cloth): readonly WallLayer[] {
     const layers = this.#layersOf(id);
     const facing = (id === piece && rightSide) || this.#pieces.get(id)?.role === 'lining';
     return facing ? layers : [...layers].reverse();
@@ -143,9 +136,10 @@ export class CutParts {
     // of a piece that is front and back, the marks of this mouth are nearer
     const held = [
       ...set.map(({ at, hardware }) => apart([[at, at]], rim) + (hardware?.radius ?? 0)),
-      ...lines.flatMap((line) => (this.has(id, { line }) ? [apart(this.#chains(id, { line }), rim)] : [])),
+      ...lines.map((line) => apart(this.#chains(id, { line }), rim)),
     ];
-    return held.length === 0 ? 0 : Math.min(...held);
+    const nearest = Math.min(...held);
+    return Number.isFinite(nearest) ? nearest : 0;
   }
 
   /** A wall stretches as far as the layer of it that stretches least. */
@@ -156,7 +150,3 @@ export class CutParts {
     return Math.min(...found.map((material) => Math.max(material?.stretchAcross ?? 0, material?.stretchAlong ?? 0)));
   }
 }
-
-/** Half of two walls together, mm. */
-export const halfOfBoth = (front: Derived, back: Derived): Derived =>
-  halfOf('half of both walls', sum('front and back', [front, back]));

@@ -1,8 +1,6 @@
-import { given, product, type Derived } from '../derived/derived.ts';
+import { HELD } from '../contents/held.ts';
+import { product, type Derived } from '../derived/derived.ts';
 import type { Thing } from './things.ts';
-
-/** Common practice: a thing that stands out of a pocket wants at least this share of its length held, or it tips out. */
-const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held', source: 'common practice' }, 'ratio');
 
 /** Whether a thing is meant to stand out above the mouth. */
 export const standsOut = ({ shows }: Thing, shut: boolean): boolean => !shut && shows.value > 0;

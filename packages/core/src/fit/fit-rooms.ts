@@ -5,10 +5,11 @@ import type { ShutAt } from '../pieces/contribution.ts';
 import type { Opening, Ring, Room, Stood } from '../pieces/room.ts';
 import { fitBox } from './box.ts';
 import { fitBoxed } from './boxed.ts';
-import { clearanceOf, type Clearance, type Reading } from './clearance.ts';
+import { clearanceOf } from '../pieces/clearance.ts';
+import type { FittedClearance, Reading } from './clearance.ts';
 import { CutParts, type CutDesign } from './cut-parts.ts';
 import { fitFlatBack } from './flat-back.ts';
-import type { Load, Within } from './load.ts';
+import type { Load, RingCloth } from './load.ts';
 import { fitRound } from './round.ts';
 import { ALL, endways, packedOf, pileOf, thingOf, type Thing } from './things.ts';
 import { fitTube } from './tube.ts';
@@ -26,7 +27,7 @@ export interface Fitting extends CutDesign {
 
 /** What every thing clears in the room that it stands in, read from cut pieces and things alone: no rule that makes a size has a part
  * in it. */
-export function fitRooms(fitting: Fitting): Clearance[] {
+export function fitRooms(fitting: Fitting): FittedClearance[] {
   const parts = new CutParts(fitting);
   const byId = new Map(fitting.rooms.map((room) => [room.id, room]));
   const drop = Math.max(0, ...fitting.shuts.map((each) => parts.drop(each)));
@@ -61,7 +62,7 @@ const NO_EASE = { across: nothing, deep: nothing };
 function thingsIn(
   { stands, lengthwise }: Room,
   { contents }: Fitting,
-): Pick<Load, 'things' | 'own' | 'piles' | 'packed' | 'tower'> | undefined {
+): Pick<Load, 'things' | 'own' | 'piles'> | undefined {
   if (!stands) return undefined;
   const thing = (stood: Stood): Thing[] => {
     const held = contents(stood.line);
@@ -70,18 +71,18 @@ function thingsIn(
     return [lengthwise ? endways(own) : own];
   };
   if ('packed' in stands) {
-    const packed = packedOf(stands.packed, contents);
-    return { ...piled([packed.whole]), things: packed.things, packed };
+    const { things, whole } = packedOf(stands.packed, contents);
+    return { ...piled([whole]), things };
   }
-  if ('above' in stands) {
-    const things = stands.above.flatMap(thing);
-    return { ...piled(things), tower: true };
-  }
+  if ('above' in stands) return piled(stands.above.flatMap(thing));
   const piles = stands.beside.map((stood) => pileOf(stood.flatMap(thing)));
   return { things: piles.flatMap((pile) => pile.things), own: piles, piles };
 }
 
-const piled = (things: readonly Thing[]) => ({ things, own: [pileOf(things)], piles: [pileOf(things)] });
+function piled(things: readonly Thing[]): Pick<Load, 'things' | 'own' | 'piles'> {
+  const own = [pileOf(things)];
+  return { things, own, piles: own };
+}
 
 function openingOf({ piece, seam, side, ends }: Opening, parts: CutParts, { inset }: Fitting): Derived {
   const whole = parts.along('zipper, as sewn', piece, { seam, side });
@@ -101,14 +102,13 @@ const passing = ({ things, opening }: Load): Reading[] =>
     : [];
 
 function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
-  let inner: Derived[] = [];
   if (!understood(rings)) return [];
+  let within: readonly Derived[] = [];
   const all = rings.flatMap((ring) => {
-    const before = inner;
-    const within: Within = (wall) => before[wall] ?? before[0] ?? nothing;
+    const cloth = clothOf(ring, within, parts);
     if (!ring.parts)
-      inner = ring.walls.map((wall, index) => sum('layers within', [within(index), parts.cloth(wall).thick]));
-    return fitRing(ring, load, parts, within);
+      within = cloth.walls.map(({ thick }, index) => sum('layers within', [withinWall(within, index), thick]));
+    return fitRing(ring, cloth, load, parts);
   });
   // of the layers that bound a room the tightest decides
   const kinds = new Map<string, Reading>();
@@ -120,6 +120,16 @@ function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
   return kinds.size === 0 ? [] : [...kinds.values(), ...passing(load)];
 }
 
+/** What lies between the things and a wall, from the rings within it: walls that are fewer go on behind the others. mm */
+const withinWall = (within: readonly Derived[], index: number): Derived => within[index] ?? within[0] ?? nothing;
+
+function clothOf({ walls, floor }: Ring, within: readonly Derived[], parts: CutParts): RingCloth {
+  return {
+    walls: walls.map((wall, index) => parts.cloth(wall, withinWall(within, index))),
+    ...(floor && { floor: parts.cloth(floor, withinWall(within, 0)) }),
+  };
+}
+
 /** A wall that goes down, under and up again, the halves of a hard case, and walls on top of others are not measured yet. */
 const understood = (rings: readonly Ring[]): boolean =>
   !rings.some(({ walls, floor }) => walls.some(({ beyond }) => beyond) || (floor && walls.length === 2)) &&
@@ -129,20 +139,19 @@ const left = ({ required, available }: Reading): number => available.value - req
 
 /** By the form of its walls: a round one with its floor, walls all round, a boxed bag, a strap or a front on a back that stays flat, a
  * front and a back. */
-function fitRing(ring: Ring, load: Load, parts: CutParts, within: Within): Reading[] {
+function fitRing(ring: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
   const { walls, floor, corners = [], boxed: sides } = ring;
-  if (floor && walls.length === 1) return fitRound(ring, load, parts, within);
-  if (walls.length > 2) return fitBox(ring, load, parts, within);
-  if (walls.some(({ beyond }) => beyond)) return [];
-  if (walls.some(({ flat }) => flat)) return fitFlatBack(ring, load, parts, within);
-  if (walls.length < 2 || corners.length === 0) return fitTube(ring, load, parts, within);
-  const boxed = fitBoxed(ring, load, parts, within);
+  if (floor && walls.length === 1) return fitRound(ring, cloth, load, parts);
+  if (walls.length > 2) return fitBox(ring, cloth, load, parts);
+  if (walls.some(({ flat }) => flat)) return fitFlatBack(ring, cloth, load, parts);
+  if (walls.length < 2 || corners.length === 0) return fitTube(ring, cloth, load, parts);
+  const boxed = fitBoxed(ring, cloth, load, parts);
   // parted by stitching, each of its rooms is a tube above the base
-  const around = fitTube(ring, load, parts, within).filter(({ direction }) => direction === 'across');
+  const around = fitTube(ring, cloth, load, parts).filter(({ direction }) => direction === 'across');
   return sides && sides.length < 2 ? [...boxed, ...around] : boxed;
 }
 
-function told({ id }: Room, { things }: Load, readings: readonly Reading[]): Clearance[] {
+function told({ id }: Room, { things }: Load, readings: readonly Reading[]): FittedClearance[] {
   const [, holder = id] = id.split('/');
   const seen = new Set<string>();
   return things.flatMap(({ line, name, key }) => {
@@ -151,16 +160,9 @@ function told({ id }: Room, { things }: Load, readings: readonly Reading[]): Cle
     seen.add(key);
     return readings
       .filter(({ lines }) => !lines || lines.includes(key) || lines.includes(ALL))
-      .map(({ direction, required, available, ease }): Clearance => ({
-        holder,
+      .map(({ direction, required, available, ease }) => ({
+        ...clearanceOf({ holder, line, name, direction, required, available, ease: ease.value }),
         room: id,
-        line,
-        name,
-        direction,
-        required,
-        available,
-        clearance: clearanceOf(required, available),
-        ease: ease.value,
       }));
   });
 }

@@ -1,18 +1,15 @@
-import type { Addend, Derived } from '../derived/derived.ts';
-import type { PackedThings, Pile, Thing } from './things.ts';
+import { sum, type Addend, type Derived } from '../derived/derived.ts';
+import type { WallCloth } from './cut-parts.ts';
+import { widest, type Pile, type Thing } from './things.ts';
 
 /** What stands in a room, and how its mouth is. */
 export interface Load {
   /** Its own things. */
   things: readonly Thing[];
-  /** Its own, beside each other. */
+  /** Its own, beside each other; loose things are one. */
   own: readonly Pile[];
   /** All that lies within its walls, beside each other. */
   piles: readonly Pile[];
-  /** Loose things in their places. */
-  packed?: PackedThings;
-  /** They lie one above another. */
-  tower?: boolean;
   /** Cloth between what lies behind and its front, mm. */
   between: Derived;
   /** Front and back meet above it. */
@@ -24,5 +21,33 @@ export interface Load {
   ease: { across: Derived; deep: Derived };
 }
 
-/** What lies between the things and each wall of a ring, from the rings within it, mm. */
-export type Within = (wall: number) => Derived;
+/** The cloth of a ring, with what lies within it from other rings. */
+export interface RingCloth {
+  /** By wall. */
+  walls: readonly WallCloth[];
+  floor?: WallCloth;
+}
+
+/** From the first pile to the last, mm. */
+export const rowOf = ({ piles }: Load): Derived =>
+  piles.length === 1
+    ? piles[0]!.across
+    : sum(
+        'side by side',
+        piles.map(({ across }) => across),
+      );
+
+/** The thickest pile, mm. */
+export const thickestOf = ({ piles }: Load): Derived =>
+  widest(
+    'the thickest',
+    piles.map(({ thick }) => thick),
+  );
+
+/** The least of several sizes. */
+export const narrowest = (sizes: readonly Derived[]): Derived =>
+  sizes.reduce((least, each) => (each.value < least.value ? each : least));
+
+/** The wall whose outermost layer is farthest from the things decides for all. mm */
+export const farthest = (cloth: readonly WallCloth[]): Derived =>
+  cloth.map(({ reach }) => reach).reduce((most, each) => (each.value > most.value ? each : most));

@@ -1,19 +1,17 @@
 import { byRule, readFromCut, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import type { Ring } from '../pieces/room.ts';
-import { narrowest } from './box.ts';
 import type { Reading } from './clearance.ts';
 import type { CutParts } from './cut-parts.ts';
-import type { Load, Within } from './load.ts';
+import { narrowest, type Load, type RingCloth } from './load.ts';
 import { footOf } from './things.ts';
 
 const circleRule: Rule = { id: 'fitting', formula: 'once round / π', source: 'geometry: circumference of a circle' };
 
 /** A wall sewn round a floor: what lies in it is no wider than both allow, and lies on what is below it. */
-export function fitRound({ walls, floor }: Ring, load: Load, parts: CutParts, within: Within): Reading[] {
+export function fitRound({ walls, floor }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
   const [wall] = walls;
   if (!wall || !floor) return [];
-  const { reach } = parts.cloth(wall, within(0));
-  const under = parts.cloth({ ...wall, piece: floor.piece }, within(0)).reach;
+  const { reach } = cloth.walls[0]!;
   const across = (label: string, round: Derived) => byRule(circleRule, label, round.value / Math.PI, [round]);
   const rim = floor.bounds.reduce((total, bound) => total + parts.along('rim', floor.piece, bound).value, 0);
   const available = narrowest([
@@ -21,11 +19,11 @@ export function fitRound({ walls, floor }: Ring, load: Load, parts: CutParts, wi
     across('across the floor', readFromCut('once round the floor', rim, floor.piece)),
   ]);
   const high = wall.base && wall.mouth && parts.between('floor to mouth', wall, wall.base, wall.mouth);
-  let below: Derived[] = [under];
+  let below: Derived[] = [cloth.floor!.reach];
   return load.things.flatMap((thing): Reading[] => {
     const { key, deep } = thing;
     const stacked = [...below, deep];
-    if (load.tower) below = stacked;
+    below = stacked;
     const lines = [key];
     return [
       {

@@ -188,12 +188,11 @@ export const pileOf = (things: readonly Thing[]): Pile => ({
 export const widest = (label: string, sizes: Derived[]): Derived =>
   sizes.length === 1 ? sizes[0]! : largest(label, sizes);
 
-/** Half of the way round piles that stand beside each other on one back, mm. */
-export function halfRoundPiles(piles: readonly Pile[]): Derived {
-  const things = piles.flatMap((pile) => pile.things);
-  if (things.length === 1) return things[0]!.half;
-  let left = 0;
-  const discs = piles.flatMap((pile) => {
+/** The sections of piles that stand beside each other on one back, seen from above, mm.
+ * @param from where the first begins */
+export function discsOf(piles: readonly Pile[], from = 0): Disc[] {
+  let left = from;
+  return piles.flatMap((pile) => {
     const middle = left + pile.across.value / 2;
     left += pile.across.value;
     let back = 0;
@@ -203,21 +202,24 @@ export function halfRoundPiles(piles: readonly Pile[]): Derived {
       return section.map(({ x, y, r }) => ({ x: x + dx, y: y + dy, r }));
     });
   });
+}
+
+/** Half of the way round all of them, mm. */
+export function halfRoundPiles(piles: readonly Pile[]): Derived {
+  const things = piles.flatMap((pile) => pile.things);
+  if (things.length === 1) return things[0]!.half;
   return halfHull(
     'half of the way round all',
-    discs,
+    discsOf(piles),
     things.flatMap(({ across, thick }) => [across, thick]),
   );
 }
 
-/** Loose things in their places, and the box round all of them. All mm. */
+/** Loose things in their places, and the box round all of them. */
 export interface PackedThings {
   things: readonly Thing[];
   /** All of them as one. */
   whole: Thing;
-  across: Derived;
-  thick: Derived;
-  up: Derived;
 }
 
 /** Key of what is true of all things of a room. */
@@ -269,5 +271,5 @@ export function packedOf(
   const half = halfHull('half of the way round all', section, [across, thick]);
   const name = all.map((thing) => thing.name).join(', ');
   const whole = { line: ALL, key: ALL, name, across, thick, deep: up, shows: nothing, section, half, one: half };
-  return { things: all, whole, across, thick, up };
+  return { things: all, whole };
 }

@@ -4,7 +4,7 @@ import type { Ring, RoomWall } from '../pieces/room.ts';
 import type { Reading } from './clearance.ts';
 import type { CutParts, WallCloth } from './cut-parts.ts';
 import { heldOf, standsOut } from './deep.ts';
-import type { Load, Within } from './load.ts';
+import type { Load, RingCloth } from './load.ts';
 import { halfRoundPiles, type Thing } from './things.ts';
 
 const clothRule = (formula: string): Rule => ({
@@ -14,14 +14,13 @@ const clothRule = (formula: string): Rule => ({
 });
 
 /** How much longer a wall is that lies so far outside of what it goes round, for so many quarters of a turn, mm. */
-export const turned = (label: string, quarters: number, reach: Derived): Derived =>
+const turned = (label: string, quarters: number, reach: Derived): Derived =>
   byRule(clothRule(`${quarters} × π/2 × reach`), label, (quarters * Math.PI * reach.value) / 2, [reach]);
 
 /** A front and a back that are sewn to each other at both sides and both give, or one wall sewn to itself: the way round decides
  * across, and what thickness takes of each wall decides how deep. */
-export function fitTube({ walls }: Ring, load: Load, parts: CutParts, inner: Within): Reading[] {
-  const cloth = walls.map((wall, index) => parts.cloth(wall, inner(index)));
-  return [around(walls, cloth, load, parts), ...depths(walls, load, parts, inner)];
+export function fitTube({ walls }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
+  return [around(walls, cloth.walls, load, parts), ...depths(walls, cloth, load, parts)];
 }
 
 function around(walls: readonly RoomWall[], cloth: readonly WallCloth[], load: Load, parts: CutParts) {
@@ -58,13 +57,13 @@ function stretched(flat: readonly Derived[], whole: readonly number[], cloth: re
 }
 
 /** How far down each thing goes, against each wall that has a mouth and a base. */
-export function depths(walls: readonly RoomWall[], load: Load, parts: CutParts, inner: Within): Reading[] {
+export function depths(walls: readonly RoomWall[], cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
   const high = walls.flatMap((wall, index) => {
     if (!wall.base || !wall.mouth || wall.low) return [];
     const whole = parts.between('bottom to mouth', wall, wall.base, wall.mouth);
     return [
       {
-        reach: parts.cloth(wall, inner(index)).reach,
+        reach: cloth.walls[index]!.reach,
         // the other stays flat, so that this one goes round all of what lies on it
         all: walls.some((other) => other !== wall && other.flat),
         has: load.taken.length > 0 ? sum('bottom to where it is held', [whole, ...load.taken]) : whole,

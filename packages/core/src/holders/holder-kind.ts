@@ -3,6 +3,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Params, Role } from '../document/design-document.ts';
 import type { Finding, FindingCode } from '../errors/finding.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { Clearance } from '../pieces/clearance.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -12,7 +13,7 @@ import type { GridId } from '../units/grid.ts';
 import type { CutPieces, SeatKind, SeatOf } from './seat.ts';
 import type { Slab } from './slab.ts';
 
-export type { HeldContents };
+export type { Clearance, HeldContents };
 
 /** What a maker may set on a holder, body or closure; drives inspector, validation and docs. */
 export type ParamSpec = (
@@ -124,20 +125,6 @@ export interface PlacedHolder<Detail = unknown, On extends SeatKind = SeatKind> 
   things: PlacedThing[];
   slabs: Slab[];
   detail: Detail;
-}
-
-/** Room for one thing in one direction, read back from the cut. mm */
-export interface Clearance {
-  holder: string;
-  line: string;
-  name: string;
-  /** `thick`: from front to back; `through`: the opening that it must pass. */
-  direction: 'across' | 'thick' | 'deep' | 'through';
-  required: Derived;
-  available: Derived;
-  clearance: Derived;
-  /** The ease that the rules ask for; less is snug. */
-  ease: number;
 }
 
 /** The mouth that a parameter moves, and what the parameter is there, mm. */

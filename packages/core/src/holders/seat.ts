@@ -64,8 +64,6 @@ interface Walled {
 /** A front and a back that can be stitched together. */
 interface Parted extends Walled {
   panels: Panels;
-  /** From the mouth to the base, as cut, mm. */
-  depthOf(cut: CutPieces): number;
 }
 interface Opening {
   /** What opens of it, as cut, mm: a thing passes if half of the way round it is less; without it, all of it opens. */
@@ -85,19 +83,15 @@ export interface SeatGives {
     bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
   };
   /** The room between a front and a back. */
-  cavity: Parted & Opening;
+  cavity: Parted;
   /** The same, with walls to hang things from. */
-  walled: Parted & Opening & { inner: InnerWalls };
+  walled: Parted & { inner: InnerWalls };
   /** A pocket as wide as the piece that is parted into channels. */
   channels: Parted;
   /** A flat lining with a zipped mouth. */
-  flat: Parted & Opening;
+  flat: Parted;
   /** The room on a round base. */
-  round: Walled & {
-    /** Clear across, and from the mouth to the base, as cut, mm. */
-    acrossOf(cut: CutPieces): number;
-    depthOf(cut: CutPieces): number;
-  };
+  round: Walled;
   /** The flaps of a jacket. */
   book: Walled;
   /** What hangs between the side seams. */

@@ -1,10 +1,9 @@
-import { byRule, given, minus, product, smallest, sum, times, type Derived, type Rule } from '../derived/derived.ts';
+import { byRule, given, product, smallest, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import { bundleOf } from '../geometry/bundle.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import { cylinderHalfGirth, outlineHalfGirth, rectHalfGirth, tapeHalfGirth } from '../sizing/tube-width.ts';
 import { girthDoubt } from '../contents/girth.ts';
-import { isRound, sectionAs, sidesOf, together, type HeldContents, type Sides } from '../contents/held.ts';
-import type { Clearance } from './holder-kind.ts';
+import { HELD, isRound, sectionAs, sidesOf, together, type HeldContents, type Sides } from '../contents/held.ts';
 
 /** Half of the way round one thing that goes in upright or lying: by the tape, by its section, or by its sides.
  * @param sides of it, mm
@@ -46,11 +45,9 @@ function traced({ item }: HeldContents, across: Derived, thickness: Derived): De
 }
 const one = given('side by side', 1, { kind: 'standard', path: 'one' }, 'count');
 
-/** Common practice: a thing that stands in a pocket wants at least this share of its length held. */
-const HELD_AT_LEAST = 0.55;
 const mayShow = given(
   'share that may stand out',
-  1 - HELD_AT_LEAST,
+  1 - HELD.value,
   { kind: 'standard', path: 'held', source: 'common practice' },
   'ratio',
 );
@@ -85,26 +82,13 @@ export function heapOf(name: string, count: number, diameter: Derived): Heap {
   };
 }
 
-const held = given(
-  'share that is held',
-  HELD_AT_LEAST,
-  { kind: 'standard', path: 'held', source: 'common practice' },
-  'ratio',
-);
-
 /** So much of a thing is held at least, mm. */
-export const mostOf = (deep: Derived): Derived => product('most of it', [deep, held]);
+export const mostOf = (deep: Derived): Derived => product('most of it', [deep, HELD]);
 
 /** How much of a thing stands out of its mouth: what is wished, but never so much that it falls out. mm
  * @param deep length of the thing, down into the pocket */
 export const standsOut = (deep: Derived, wished: Derived): Derived =>
   smallest('shows above the mouth', [wished, product('at most 45 % of it', [deep, mayShow])]);
-
-/** What is left of the room once the thing has what it asks for. */
-export const clearanceOf = (reading: Omit<Clearance, 'clearance'>): Clearance => ({
-  ...reading,
-  clearance: sum('clearance', [reading.available, minus(reading.required)]),
-});
 
 /** Some of one thing lying on each other in a pocket. All mm. */
 export interface Sheaf {

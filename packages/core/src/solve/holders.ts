@@ -3,9 +3,10 @@ import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind
 import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
-import type { Clearance } from '../fit/clearance.ts';
-import type { Clearance as Reading, HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
+import type { FittedClearance } from '../fit/clearance.ts';
+import type { HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
 import type { CutPieces, Seat, Side } from '../holders/seat.ts';
+import type { Clearance } from '../pieces/clearance.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, type SolveMemo } from './memo.ts';
@@ -56,7 +57,7 @@ export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Ho
 /** A placed holder with what it brings, and a way to read it back once the pieces are cut. */
 export interface PlacedPart {
   contribution: Contribution;
-  readBack(cut: CutPieces, fitted: readonly Clearance[]): SolvedHolder;
+  readBack(cut: CutPieces, fitted: readonly FittedClearance[]): SolvedHolder;
 }
 
 /** Gives every holder its seat on its face. */
@@ -83,10 +84,7 @@ export function placeHolders(
           ...placed,
           face: face.id,
           title: family.title,
-          clearances: together(
-            fitted.filter((each) => each.holder === id),
-            family.readBack?.(cut, placed, own) ?? [],
-          ),
+          clearances: clearancesOf(id, fitted, () => family.readBack?.(cut, placed, own) ?? []),
           ...(shared.has(id) && { shares: shared.get(id)! }),
         }),
       };
@@ -95,8 +93,10 @@ export function placeHolders(
 }
 
 /** What the fitting says; rooms that it does not measure yet are read by their holder. */
-const together = (fitted: readonly Clearance[], own: readonly Reading[]): Clearance[] =>
-  fitted.length > 0 ? [...fitted] : own.map((each) => ({ ...each, room: `holders/${each.holder}` }));
+function clearancesOf(id: string, fitted: readonly FittedClearance[], readBack: () => Clearance[]): FittedClearance[] {
+  const own = fitted.filter(({ holder }) => holder === id);
+  return own.length > 0 ? own : readBack().map((each) => ({ ...each, room: `holders/${id}` }));
+}
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */
 function seatOf({ id, room, edges, seat, ...gives }: SizedFace, { x, y, width, height }: Room): Seat {

@@ -5,7 +5,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { SharedRoom } from '../faces/arrange.ts';
 import type { Section } from '../bodies/section.ts';
-import type { Clearance } from '../fit/clearance.ts';
+import type { FittedClearance } from '../fit/clearance.ts';
 import type { PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed, ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
@@ -17,7 +17,7 @@ import type { WalkedSeam } from '../pieces/walk-seams.ts';
 export interface SolvedHolder extends PlacedHolder {
   face: string;
   title: string;
-  clearances: Clearance[];
+  clearances: FittedClearance[];
   /** If others lie beside it in a row or column. */
   shares?: SharedRoom;
 }

@@ -22,10 +22,9 @@ import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { checkHardware, withStandIns } from './hardware.ts';
-import { materialOf, resolve, type Resolved } from './resolve.ts';
+import { materialOf, resolve } from './resolve.ts';
 import { checkClearances } from '../fit/check-clearances.ts';
 import { fitRooms } from '../fit/fit-rooms.ts';
-import type { HeldContents } from '../contents/held.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
 import { steady, type SolveMemo } from './memo.ts';
@@ -94,6 +93,7 @@ export function solveDesign(
   const cut = cutPieces(making.pieces);
   const seams = walkSeams(making.pieces, making.seams);
   const table = houseRulesOf(kinds);
+  const lines = new Map([...resolved.held.values()].flat().map((held) => [held.line.id, held]));
   const fitted = fitRooms({
     pieces: making.pieces,
     seams,
@@ -103,7 +103,7 @@ export function solveDesign(
     materialOf: (id) => materialOf(shelves, id),
     hardwareOf: (id) => hardwareOf(id, shelves.hardware),
     inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
-    contents: (line) => lineOf(document, resolved, line),
+    contents: (line) => lines.get(line),
   });
   const holders = placed.map((holder) => holder.readBack(cut, fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
@@ -155,13 +155,6 @@ export function solveDesign(
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],
   };
-}
-
-/** A line of the contents with its thing, as many as it has. */
-function lineOf({ contents }: DesignDocument, { items }: Resolved, id: string): HeldContents | undefined {
-  const line = contents.find((each) => each.id === id);
-  const item = line && items.get(line.item);
-  return line && item && { line, item, name: line.name ?? item.name, count: line.count };
 }
 
 /** The pieces as they are found and called at the table, and the steps in their order. */

@@ -21,7 +21,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
 import { commonFindings } from '../solve/common-findings.ts';
 import { solveDesign } from '../solve/solve-design.ts';
-import type { Clearance } from '../fit/clearance.ts';
+import type { FittedClearance } from '../fit/clearance.ts';
 import type { Solution, SolvedHolder } from '../solve/solution.ts';
 
 /** What a number comes to by the lines that are shown of it; nothing for a rule, whose formula is not read here. */
@@ -97,7 +97,10 @@ const SHORT: Readonly<Record<string, number>> = {
   'page-sleeve across': 3,
   'loose-dividers across': 4,
 };
-const knownShort = ({ holder, direction, clearance, ease }: Clearance, holders: readonly SolvedHolder[]): boolean => {
+const knownShort = (
+  { holder, direction, clearance, ease }: FittedClearance,
+  holders: readonly SolvedHolder[],
+): boolean => {
   const kind = holders.find(({ id }) => id === holder)?.kind;
   return ease - clearance.value < (SHORT[`${kind} ${direction}`] ?? 0);
 };

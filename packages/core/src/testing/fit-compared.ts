@@ -1,5 +1,5 @@
 import type { DesignDocument } from '../document/design-document.ts';
-import type { Clearance } from '../fit/clearance.ts';
+import type { FittedClearance } from '../fit/clearance.ts';
 import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { CutParts } from '../fit/cut-parts.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
@@ -51,7 +51,7 @@ export const refitted = (
   design: DesignDocument,
   solution: Solution,
   change: (item: Item) => Item = (same) => same,
-): Clearance[] => fitRooms(fittingOf(design, solution, change));
+): FittedClearance[] => fitRooms(fittingOf(design, solution, change));
 
 /** A solved design whose things were exchanged for larger or smaller ones: what the fitting and the witness say of each room. */
 export function compared(

@@ -17,7 +17,6 @@ import type { CutPieces } from '../../holders/seat.ts';
 import type { Ring } from '../../pieces/room.ts';
 import { edgePart } from '../../pieces/seam.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
-import { zipperOpening } from '../../sizing/zipper-opening.ts';
 import { foldedRing } from '../folded-ring.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
@@ -103,7 +102,7 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
     closedThickness: closed,
     emptyThickness: sum('thick, empty', [times(2, wall), times(2, stacks.lining), front.empty]),
     sizes: { length, width, liningDepth: depth, liningNarrower: taper },
-    faces: [endFace('a', a, detail, inputs), endFace('b', b, detail, inputs), frontFace(detail, inputs)],
+    faces: [endFace('a', detail), endFace('b', detail), frontFace(detail, inputs)],
     closing: slitOf(detail),
     detail,
   };
@@ -149,7 +148,7 @@ const endRings = (end: End): Ring[] => {
   ];
 };
 
-function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: BodyInputs): SizedFace {
+function endFace(end: End, detail: DoubleTube): SizedFace {
   const { width, depth } = detail;
   const piece = `body/lining-${end}`;
   return {
@@ -163,11 +162,6 @@ function endFace(end: End, face: MeasuredFace, detail: DoubleTube, { rules }: Bo
     panels: {
       front: { piece, at: (fromLeft, down) => [fromLeft, 2 * depth.value - down] },
       back: { piece, at: (fromLeft, down) => [fromLeft, down] },
-    },
-    depthOf: (cut) => liningAsCut(end, cut).depth - face.loaded.value,
-    opening: (cut) => {
-      const run = given('mouth, as cut', liningAsCut(end, cut).width, { kind: 'cut', path: piece });
-      return zipperOpening(run, rules.length(zipClear)).value;
     },
   };
 }

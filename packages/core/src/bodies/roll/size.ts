@@ -3,7 +3,7 @@ import { byRule, given, largest, named, rounded, sum, times, type Derived, type 
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { ParamSpec, StackThickness } from '../../holders/holder-kind.ts';
-import type { CutPieces, Panels } from '../../holders/seat.ts';
+import type { Panels } from '../../holders/seat.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { windUp, type RollSection } from '../../sizing/roll.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -12,7 +12,7 @@ import { pocketRings } from './rings.ts';
 import { rolledUp } from './rolled.ts';
 import { stretchesOf } from './stretches.ts';
 import { rollFlap } from './rules.ts';
-import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 export const SHELL = 'body/shell';
 export const LINING = 'body/lining';
@@ -93,10 +93,6 @@ export function sizeRoll(
         edges: { left: stitchedOn, right: stitchedOn, bottom: { kind: 'free' }, top: { kind: 'free' } },
         rings: pocketRings(LINING, SHELL, flap.value > 0),
         panels,
-        depthOf: (cut: CutPieces) => {
-          const piece = cut(LINING);
-          return piece.height - 2 * rules.length(seamAllowance).value - (piece.folds[0] ?? 0) - flap.value;
-        },
       },
     ],
     closing: {

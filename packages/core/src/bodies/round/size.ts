@@ -1,7 +1,7 @@
 import { given, halfOf, largest, minus, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces, Panels } from '../../holders/seat.ts';
+import type { Panels } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { roundBase } from '../../sizing/round-base.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -88,8 +88,6 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
         room: { x: 0, y: 0, width: diameter, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
         rings: roundRings(lined),
-        acrossOf: acrossOf(detail, inputs),
-        depthOf: (cut: CutPieces) => heightAsCut(cut) - floor.value - above.value,
       },
     ],
     closing: {
@@ -120,16 +118,3 @@ function panelsOf({ wallLength, height }: Round): Panels {
     back: { piece: 'body/shell-wall', at: (fromLeft, down) => [half + fromLeft, h - down] },
   };
 }
-
-const heightAsCut = (cut: CutPieces): number => {
-  const { height, allowance } = cut('body/shell-wall');
-  return height - allowance.bottom! - allowance.top!;
-};
-
-/** Clear inside the innermost layer: its base less its own thickness. */
-const acrossOf =
-  ({ lined }: Round, { stacks }: BodyInputs) =>
-  (cut: CutPieces): number => {
-    const { width, allowance } = cut(lined ? 'body/lining-base' : 'body/shell-base');
-    return width - 2 * allowance['quarter-1']! - (lined ? stacks.lining : stacks.exterior).value;
-  };

@@ -90,8 +90,6 @@ export interface Sleeve {
   deeperSeam: Derived;
   /** Legs of the corners that are cut off; 0 for whole ones. */
   cut: Derived;
-  /** What the thickness of the things takes of the height: they bulge below, and above where the walls meet. */
-  bulge: Derived;
   /** What the closure needs of the height, above the contents. */
   above: Derived;
 }

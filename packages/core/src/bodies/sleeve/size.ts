@@ -15,10 +15,8 @@ import {
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
-import type { CutPieces } from '../../holders/seat.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
-import { panelAsCut } from './read-back.ts';
 import { sleeveRings } from './rings.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
 import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
@@ -82,11 +80,8 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
     ...(lined ? [sum('things in the lining', [deep('lining', sunk, reach.lining), turns.shallower])] : []),
   ];
   const height = heightFor(faces, cut, tall, inputs);
-  const bulge = faces.inside.occupied
-    ? sum('what their thickness takes', [deep('things', faces.inside.height, around), minus(faces.inside.height)])
-    : nothing;
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  return { form, bottom, lined, width, base, height, panelHeight, cut, bulge, above, ...turns };
+  return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
 }
 
 /** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit, of the
@@ -197,7 +192,6 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
         rings: sleeveRings(detail),
         panels,
         inner: { ...innerWalls(detail), ...(boxed && { base }) },
-        depthOf: depthOf(detail),
       },
       frontFace(detail, inputs),
       {
@@ -285,9 +279,3 @@ function computedTurns(
     shallower: rounded(largest('lining less deep', [under, atLeastOne]), grid, 'up'),
   };
 }
-
-/** From the mouth to the base, as cut; what the closure needs is not for the things. */
-const depthOf =
-  (detail: Sleeve) =>
-  (cut: CutPieces): number =>
-    panelAsCut(detail, 'shell', cut) - detail.base.value / 2 - detail.bulge.value - detail.above.value;

@@ -15,7 +15,8 @@ import type {
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { lengthParam } from '../params.ts';
 import { seatRoom } from '../seat-rooms.ts';
-import { clearanceOf, sidesOf } from '../sides.ts';
+import { clearanceOf } from '../../pieces/clearance.ts';
+import { sidesOf } from '../sides.ts';
 import { easeBook, jacketBoard } from './rules.ts';
 
 const params = {

@@ -1,3 +1,4 @@
+import { HELD } from '../../contents/held.ts';
 import { given, largest, minus, named, product, rounded, smallest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
@@ -28,8 +29,7 @@ export interface ChannelRow {
   reach: Walls;
 }
 
-/** Common practice: a tool stands safe with this share of its length in the pocket, and wants this much to be gripped by. */
-const HELD = given('share that is held', 0.55, { kind: 'standard', path: 'held', source: 'common practice' }, 'ratio');
+/** Common practice: a tool wants this much to be gripped by. */
 const GRIP = given('to grip it by', 10, { kind: 'standard', path: 'grip', source: 'common practice' });
 
 function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {

@@ -12,7 +12,8 @@ import type {
 } from '../holder-kind.ts';
 import type { CutPieces, SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
-import { clearanceOf, sheafOf, type Sheaf } from '../sides.ts';
+import { clearanceOf } from '../../pieces/clearance.ts';
+import { sheafOf, type Sheaf } from '../sides.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 
 /** Flat things standing on their edges one behind another. */

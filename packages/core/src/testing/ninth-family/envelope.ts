@@ -73,7 +73,6 @@ function size(design: Params, [inside]: MeasuredFace[], { rules, grid, stacks }:
           front: { piece: SHEET, at: (fromLeft, down) => [fromLeft, down] },
           back: { piece: SHEET, at: (fromLeft, down) => [fromLeft, 2 * height.value - down] },
         },
-        depthOf: (cut) => asCut(cut).height,
       },
     ],
     closing: { kind: 'nowhere' },
