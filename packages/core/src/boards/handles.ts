@@ -47,7 +47,7 @@ export function handlesOn(
   if (kind !== 'holders' || !holder || !face) return [];
   const onto = ([x, y]: Point): Point => [face.dx + x * face.stretch, y + face.dy];
   const own = [
-    ...widthHandles(holder, document, solution),
+    ...widthHandles(holder, document, solution, kindOf(kinds.holders, holder.kind)?.shown?.clearWidth),
     ...mouthHandles(holder, document, kinds),
     ...gapHandle(holder, document, solution),
     ...shareHandle(holder, document),
@@ -83,9 +83,15 @@ function handleAt(
 }
 
 /** Clear widths: of the one room, or of each channel at its stitch line; and how deep a folded pocket is. */
-function widthHandles(holder: SolvedHolder, document: DesignDocument, solution: Solution): BoardHandle[] {
+function widthHandles(
+  holder: SolvedHolder,
+  document: DesignDocument,
+  solution: Solution,
+  clearWidth = '',
+): BoardHandle[] {
   const own = `holders/${holder.id}/`;
-  const widths = solution.pinnable.filter(({ path }) => path.startsWith(own) && !path.endsWith('pocketDepth'));
+  const series = (key: string) => key.replace(/\d+$/, '');
+  const widths = solution.pinnable.filter(({ path }) => series(path) === `${own}${series(clearWidth)}`);
   const { seat, stitching, mouths } = holder;
   const [left, right] = [seat.x, seat.x + seat.width.value];
   // well below the mouths, which have handles of their own
@@ -110,7 +116,7 @@ function pinHandle(
 ): BoardHandle | undefined {
   const size = pinnable.find((each) => each.path === path);
   if (!size) return undefined;
-  const { label, least } = size;
+  const { label, asks, least = limits.size.least } = size;
   const most = limits.pinned.most;
   return {
     id: `pins/${path}`,
@@ -118,13 +124,13 @@ function pinHandle(
     at,
     axis,
     towards: 1,
-    value: Math.max(least, pins[path] ?? least),
+    value: Math.max(least, pins[path] ?? asks),
     least,
     most,
-    // at its least it is not pinned any more
+    // where it asks to be it is not pinned any more
     edit: (value) => {
       const wished = stepWithin(value, { least, most, grid });
-      return setPin(path, label, wished <= least + 1e-9 ? undefined : wished);
+      return setPin(path, label, Math.abs(wished - asks) <= 1e-9 ? undefined : wished);
     },
   };
 }

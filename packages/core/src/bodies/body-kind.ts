@@ -29,8 +29,10 @@ export interface BodyInputs {
   stacks: StackThickness;
   reach: StackReach;
   grid: GridId;
-  /** A size as the maker has pinned it, by path; never less than given. */
+  /** A size as it is made: as the maker has pinned it, by path, or as given. */
   pin(path: string, size: Derived): Derived;
+  /** A least size of common practice, which is not kept where something smaller is pinned, mm. */
+  usual(size: Derived): Derived;
   /** Cloth that the closure needs above the contents, mm; nothing if it says nothing. */
   above?: Derived;
   /** The closure brings front and back together above the contents; default they stay as far apart as those are thick. */

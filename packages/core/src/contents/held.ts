@@ -3,6 +3,7 @@ import type { ContentsLine } from '../document/design-document.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { longSide, shortSide } from './long-side.ts';
+import { leftOf, type SidesLeft } from './smaller.ts';
 
 /** Contents of one line that a holder takes. */
 export interface HeldContents {
@@ -10,6 +11,8 @@ export interface HeldContents {
   item: Item;
   name: string;
   count: number;
+  /** What a pinned size leaves of its sides; default all of them. */
+  left?: SidesLeft;
 }
 
 /** A thing as it goes into a holder: across its mouth and down into it, mm. */
@@ -23,7 +26,7 @@ export interface Sides {
 const whole = given('whole', 1, { kind: 'standard', path: 'one' }, 'ratio');
 
 /** The sides of a thing, by the way it is put in: as large as one of its kind may be, and as thick as it is when pressed. */
-export function sidesOf({ line, item, name }: HeldContents): Sides {
+export function sidesOf({ line, item, name, left }: HeldContents): Sides {
   const from = (key: keyof typeof item) =>
     ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
   const more = item.tolerance ? [given('may be larger by', item.tolerance, from('tolerance'))] : [];
@@ -33,10 +36,16 @@ export function sidesOf({ line, item, name }: HeldContents): Sides {
   };
   const [long, short] = [longSide(item), shortSide(item)];
   const lying = line.orientation === 'lying';
-  return {
+  const sides: Sides = {
     across: side('across', lying ? long : short),
     deep: side('down', lying ? short : long),
     thickness: pressed(side('thickness', 'thickness'), name, item),
+  };
+  if (!left) return sides;
+  return {
+    across: leftOf('across', sides.across, left.across),
+    deep: leftOf('deep', sides.deep, left.deep),
+    thickness: leftOf('thickness', sides.thickness, left.thickness),
   };
 }
 

@@ -1,5 +1,6 @@
-import { Clipper, FillRule } from 'clipper2-ts';
+import { Clipper } from 'clipper2-ts';
 import { limits } from '../document/limits.ts';
+import { crosses } from '../geometry/crosses.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import { smallestBox, turnedBy } from '../geometry/smallest-box.ts';
 
@@ -13,7 +14,6 @@ const FINE = 0.02;
 const COARSE = 0.4;
 /** Points that an outline keeps at most. */
 const KEPT = 1000;
-const PRECISION = 4;
 
 /** Lays an outline straight and measures it by its smallest box.
  * @param points one after the other round the thing, mm; the last is joined to the first */
@@ -41,14 +41,6 @@ export function outlineItem(points: readonly Point[]): OutlineRead {
 const hundredth = (mm: number): number => Math.round(mm * 100) / 100;
 
 const path = (points: readonly Point[]) => points.map(([x, y]) => ({ x, y }));
-
-/** An outline that does not cross itself covers the same ground by every way of counting. */
-function crosses(points: readonly Point[]): boolean {
-  const own = Math.abs(Clipper.areaD(path(points)));
-  const ground = (rule: FillRule) => Math.abs(Clipper.areaPathsD(Clipper.unionD([path(points)], [], rule, PRECISION)));
-  const slack = 1e-3 * own + 0.01;
-  return [FillRule.EvenOdd, FillRule.NonZero].some((rule) => Math.abs(ground(rule) - own) > slack);
-}
 
 /** With as few points as it may have; nothing where it has too many corners. */
 function simpler(points: readonly Point[]): Point[] | undefined {

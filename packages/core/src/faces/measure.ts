@@ -1,6 +1,6 @@
 import { given, largest, named, sum, times, type Derived } from '../derived/derived.ts';
 import { holdersIn, type Arrangement } from '../document/design-document.ts';
-import type { MeasuredHolder } from '../holders/holder-kind.ts';
+import type { HolderInputs, MeasuredHolder } from '../holders/holder-kind.ts';
 import { thickest, type Slab } from '../holders/slab.ts';
 
 /** A face with all that lies on it, measured from the inside out. All mm. */
@@ -17,7 +17,7 @@ export interface MeasuredFace {
   /** What stands there, side by side. */
   footing: Derived;
   /** The width that a holder needs on a boxed base of a depth, mm; nothing if it needs no more than its own. */
-  widthOn?(base: Derived): Derived;
+  widthOn?(base: Derived, inputs: Omit<HolderInputs, 'id'>): Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
   /** What an opening must let through: half of the way round the largest thing. */
@@ -34,12 +34,17 @@ export type MeasuredHolders = ReadonlyMap<string, MeasuredHolder>;
 /** Adds up what lies on a face: rows add widths, columns add heights, the thickest place counts. */
 export function measureFace(id: string, arrangement: Arrangement | undefined, holders: MeasuredHolders): MeasuredFace {
   const at = `faces/${id}`;
-  const parts = arrangement ? holdersIn(arrangement).flatMap((holder) => holders.get(holder) ?? []) : [];
+  const ids = (arrangement ? holdersIn(arrangement) : []).filter((id) => holders.has(id));
+  const parts = ids.map((id) => holders.get(id)!);
   const slabs = parts.map((holder) => holder.slabs);
   const most = (label: string, sizes: Derived[]) => named(label, largest(label, [nothing, ...sizes]));
   const piled = (label: string, all: MeasuredHolder['slabs'][]) => all.map((each) => thickest(label, each).thickness);
   const stated = parts.flatMap(({ loaded }) => loaded ?? []);
-  const [based] = parts.flatMap((part) => (part.widthOn ? [(base: Derived) => part.widthOn!(base)] : []));
+  const [based] = parts.flatMap((part, index) =>
+    part.widthOn
+      ? [(base: Derived, inputs: Omit<HolderInputs, 'id'>) => part.widthOn!(base, { ...inputs, id: ids[index]! })]
+      : [],
+  );
   const [drop] = parts.flatMap(({ mouthDrop }) => mouthDrop ?? []);
   return {
     id,

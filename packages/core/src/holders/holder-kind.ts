@@ -46,7 +46,7 @@ export interface HolderInputs {
   stacks: StackThickness;
   reach: StackReach;
   grid: GridId;
-  /** A size as the maker has pinned it, by path; never less than given. */
+  /** A size as it is made: as the maker has pinned it, by path, or as given. */
   pin(path: string, size: Derived): Derived;
   /** The same of the piece that it is sewn onto, from its right side; default a lining. */
   host?: Derived;
@@ -66,7 +66,7 @@ export interface MeasuredHolder<Detail = unknown> {
   /** What stands in it, side by side: the base under it must be so wide; default nothing. */
   footing?: Derived;
   /** The width that it needs if it stands on a boxed base of a depth, mm; default its width. */
-  widthOn?(base: Derived): Derived;
+  widthOn?(base: Derived, inputs: HolderInputs): Derived;
   /** Whether it takes more room than it needs. */
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */

@@ -29,11 +29,12 @@ function measuredHalfGirth(held: HeldContents, { across }: Sides, thickness: Der
 
 /** Half of the way round a thing by the tape, or by its section, as large as others may be; nothing where neither was measured,
  * or the tape cannot be right. */
-function traced({ item }: HeldContents, across: Derived, thickness: Derived): Derived | undefined {
+function traced({ item, left }: HeldContents, across: Derived, thickness: Derived): Derived | undefined {
   const from = (key: 'girth' | 'tolerance') =>
     ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
   const measured = () => {
-    if (item.girth && girthDoubt(item) !== 'impossible')
+    // the tape went round all of it
+    if (item.girth && !left && girthDoubt(item) !== 'impossible')
       return tapeHalfGirth(given('round it, by the tape', item.girth, from('girth')));
     return item.section ? outlineHalfGirth(sectionAs(item.section, across.value, thickness.value)) : undefined;
   };

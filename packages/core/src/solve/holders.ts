@@ -4,7 +4,7 @@ import { holdersIn, type Arrangement, type DesignDocument } from '../document/de
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
-import type { HolderKind, MeasuredHolder } from '../holders/holder-kind.ts';
+import type { HolderKind, MeasuredHolder, PlacedHolder } from '../holders/holder-kind.ts';
 import type { CutPieces, Seat, Side } from '../holders/seat.ts';
 import type { Clearance } from '../pieces/clearance.ts';
 import type { Contribution } from '../pieces/contribution.ts';
@@ -18,7 +18,7 @@ import type { SolvedHolder } from './solution.ts';
 export function measureHolders(
   document: DesignDocument,
   specs: readonly FaceSpec[],
-  { held }: Resolved,
+  held: Resolved['held'],
   inputs: BodyInputs,
   kinds: Kinds,
   memo?: SolveMemo,
@@ -60,11 +60,12 @@ export interface PlacedPart {
   readBack(cut: CutPieces, fitted: readonly FittedClearance[]): SolvedHolder;
 }
 
-/** Gives every holder its seat on its face. */
+/** Gives every holder its seat on its face.
+ * @param unpinned holders that a pin made smaller, as they would be without it */
 export function placeHolders(
   document: DesignDocument,
   faces: SizedFace[],
-  measured: MeasuredHolders,
+  { measured, unpinned }: Record<'measured' | 'unpinned', MeasuredHolders>,
   inputs: BodyInputs,
   kinds: Kinds,
 ): PlacedPart[] {
@@ -77,7 +78,10 @@ export function placeHolders(
       const entry = document.holders.find((holder) => holder.id === id)!;
       const family = kindOf(kinds.holders, entry.kind)!;
       const own = { ...inputs, id };
-      const placed = family.place(measured.get(id)!, seatOf(face, room), own);
+      const seat = seatOf(face, room);
+      const made = family.place(measured.get(id)!, seat, own);
+      const whole = unpinned.get(id);
+      const placed = whole ? asTheyAre(made, family.place(whole, seat, own)) : made;
       return {
         contribution: family.contribute(placed, own),
         readBack: (cut, fitted): SolvedHolder => ({
@@ -90,6 +94,16 @@ export function placeHolders(
       };
     });
   });
+}
+
+/** A holder with its things as large as they are, where a pinned size makes it smaller than they ask. */
+function asTheyAre(made: PlacedHolder, whole: PlacedHolder): PlacedHolder {
+  const things = made.things.map((thing, index) => {
+    const { width, height, radius } = whole.things[index] ?? thing;
+    return { ...thing, x: thing.x + (thing.width - width) / 2, width, height, radius };
+  });
+  const slabs = made.slabs.map((slab, index) => ({ ...slab, thickness: (whole.slabs[index] ?? slab).thickness }));
+  return { ...made, things, slabs };
 }
 
 /** What the fitting says; rooms that it does not measure yet are read by their holder. */

@@ -66,7 +66,7 @@ export function remembered(
 }
 
 /** The inputs with every number that has not changed since the last solve being the object it was then. */
-export function steady(memo: SolveMemo, inputs: BodyInputs): BodyInputs {
+export function steady<Inputs extends BodyInputs>(memo: SolveMemo, inputs: Inputs): Inputs {
   const keep = (name: string, now: Derived): Derived => {
     const before = memo.numbers.get(name);
     if (before && same(before, now)) return before;

@@ -1,27 +1,24 @@
 import { kindOf } from '../document/kind-of.ts';
-import { assemble, type Making } from '../bodies/assemble.ts';
+import { type Making } from '../bodies/assemble.ts';
 import { orderSteps } from '../bodies/order-steps.ts';
 import { boardsOfBody } from '../bodies/boards-of-body.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
-import { given as fixed, largest, type Derived } from '../derived/derived.ts';
-import { stacksOf, type DesignDocument } from '../document/design-document.ts';
+import type { Derived } from '../derived/derived.ts';
+import type { DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { measureFace, type MeasuredFace } from '../faces/measure.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { callPieces } from '../pieces/call-pieces.ts';
 import type { MaterialOf } from '../pieces/layers.ts';
-import { walkSeams } from '../pieces/walk-seams.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
 import { checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { checkCarried } from './check-carried.ts';
-import { cutPieces } from './cut-pieces.ts';
-import { hostsOf, measureHolders, placeHolders } from './holders.ts';
+import { measureHolders } from './holders.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
-import { checkHardware, withStandIns } from './hardware.ts';
+import { checkHardware } from './hardware.ts';
 import { materialOf, resolve } from './resolve.ts';
 import { checkClearances } from '../fit/check-clearances.ts';
 import { fitRooms } from '../fit/fit-rooms.ts';
@@ -29,8 +26,10 @@ import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
 import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
-import { solveParts } from './parts.ts';
-import { pinsOf } from './pins.ts';
+import { makePieces } from './make-pieces.ts';
+import { obeyPins } from './obey-pins.ts';
+import { checkPins } from './pins.ts';
+import { sizeBody, type SizeRun } from './size-body.ts';
 import type { Solution } from './solution.ts';
 
 /** The whole product in one function: what it must hold goes in, everything to make it comes out.
@@ -54,44 +53,24 @@ export function solveDesign(
   const resolved = resolve(document, shelves, houseRulesOf(kinds));
   const { params } = document.body;
   const { rules, stacks, reach } = bodyKind.adapt?.(params, resolved) ?? resolved;
-  const pins = pinsOf(document);
   const hardware = standIns(shelves.hardware, document.hardware);
-  const given = { rules, stacks, reach, grid: document.grid, pin: pins.pin, hardware };
-  const inputs = memo ? steady(memo, given) : given;
   const faces = bodyKind.faces(params);
-  const measured = measureHolders(document, faces, resolved, inputs, kinds, memo);
-  const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
-  const closing = { ...inputs, hardware, id: 'closure' };
-  const above = closes.above?.(document.closure.params, largest('contents', heightsOf(measuredFaces)), closing);
-  const exposed = closes.exposes?.(document.closure.params, closing);
-  const hosts = hostsOf(document, measured);
-  const asked = {
-    ...inputs,
-    ...(above && { above }),
-    ...(closes.meets && { meets: true }),
-    ...(exposed && { exposed }),
+  const toSize = { document, bodyKind, closes, faces, kinds };
+  const inputsOf = (run: SizeRun, remember?: SolveMemo) => {
+    const given = { rules, stacks, reach, grid: document.grid, hardware, ...run };
+    return remember ? steady(remember, given) : given;
   };
-  const body = bodyKind.size(params, measuredFaces, asked, hosts);
-  // a design may still name a face that the body has not, as its settings are
-  const there = body.faces.filter(({ id }) => faces.some((face) => face.id === id));
-  const placed = placeHolders(document, there, measured, inputs, kinds);
-  const closure = closes.solve(document.closure.params, body, closing);
-  const { parts, findings: unfit } = solveParts(document, bodyKind, body, closing, kinds);
-
-  const contributions = [
-    bodyKind.contribute(body, inputs),
-    ...placed.map((holder) => holder.contribution),
-    closure.contribution,
-    ...parts.map((part) => part.contribution),
-  ];
-  const making = withStandIns(
-    assemble(contributions, stacksOf(document), (id) => materialOf(shelves, id)),
-    document,
-    shelves,
-  );
-  const cut = cutPieces(making.pieces);
-  const seams = walkSeams(making.pieces, making.seams);
+  // what is sized again because of a pin is not remembered
+  const sized = obeyPins(document, resolved.held, {
+    body: (held, run, first) =>
+      sizeBody(toSize, held, inputsOf(run, first ? memo : undefined), first ? memo : undefined),
+    holders: (held, run) => measureHolders(document, faces, held, inputsOf(run), kinds),
+    make: (fitted, run) => makePieces(toSize, fitted, shelves, inputsOf(run, memo)),
+  });
+  const { body, measured, pinnable, run, made } = sized;
+  const inputs = inputsOf(run, memo);
+  const { placed, closure, parts, unfit, making, cut, seams } = made;
   const table = houseRulesOf(kinds);
   const lines = new Map([...resolved.held.values()].flat().map((held) => [held.line.id, held]));
   const fitted = fitRooms({
@@ -137,7 +116,7 @@ export function solveDesign(
     opens: making.opens,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
-    pinnable: pins.pinnable(),
+    pinnable,
     limitable: limitedSizes(body),
     findings: [
       ...resolved.findings,
@@ -145,8 +124,8 @@ export function solveDesign(
       ...checkPlaces(document, resolved, kinds),
       ...checkClosure(document, bodyKind, closureKind),
       ...unfit,
-      ...[...measured.values()].flatMap((holder) => holder.findings),
-      ...pins.findings(),
+      ...[...measured].flatMap(([id, holder]) => (sized.unpinned.get(id) ?? holder).findings),
+      ...checkPins(document, pinnable),
       ...checkLimits(document, limitedSizes(body)),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
@@ -162,9 +141,6 @@ function workOf(making: Making, materialOf: MaterialOf): Pick<Solution, 'pieces'
   const operations = orderSteps(making, materialOf);
   return { operations, pieces: callPieces(making.pieces, making.seams, operations) };
 }
-
-const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
-const nothing = fixed('nothing', 0, { kind: 'standard', path: 'nothing' });
 
 /** The sizes that a maker may set a limit on, by path. */
 const limitedSizes = ({

@@ -95,8 +95,9 @@ describe('a zipped pouch', () => {
 
   test('pinned too short for its zipper to let the thing through, it says so', () => {
     const pinned = pouch({}, {}, { ownItems: [thing(80, 80, 80)], pins: { 'body/length': 84.5 } });
+    expect(pinned.finished.length!.value).toBe(84.5);
     expect(pinned.findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code)).toContain(
-      'pin.tooSmall',
+      'clearance.tooTight',
     );
   });
 

@@ -11,6 +11,7 @@ import { standardShelves } from '../shelves/shelves.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { gridStep } from '../units/grid.ts';
 import type { Solution } from '../solve/solution.ts';
+import { sizeAt } from '../solve/size-at.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
@@ -49,6 +50,9 @@ const triedIn = ({ body, holders, closure, parts = [] }: DesignDocument): string
   ...parts.map(({ kind }) => `${body.kind} | part: ${kind} | ${closure.kind}`),
 ];
 
+/** Any whole number to a share of one, evenly: what is drawn at random is drawn small more often. */
+const spread = (pick: number): number => (pick * 0.6180339887) % 1;
+
 /** What must hold of every design of a family: whatever it must hold, of whatever cloth, by whatever rules. A design that
  * fails is shrunk and kept in `testing/fixtures`. */
 export function familyProperties({ family, any, readBack, eases }: Family): void {
@@ -80,7 +84,17 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       forAny((design, solution, { share, pick }) => {
         // a little larger and smaller than they were, and far larger: many rooms are larger than their things for other reasons
         const scale = [0.8, 1.02, 1.2, 2, 4][pick % 5]! * (1 + share / 10);
-        for (const { form, direction, clearance, fitted } of compared(design, solution, scale)) {
+        // and smaller rooms, by pins on what bounds them
+        const { pinnable } = solution;
+        const pins = [pick, pick >> 3].map((which): [string, number] => {
+          const { path, asks } = pinnable[which % pinnable.length]!;
+          return [path, asks * (0.4 + 0.6 * spread(which))];
+        });
+        const pinned = { ...design, pins: Object.fromEntries(pins) };
+        for (const { form, direction, clearance, fitted } of [
+          ...compared(design, solution, scale),
+          ...compared(pinned, solveDesign(pinned), 1),
+        ]) {
           const key = `${family} | ${form} ${direction}`;
           const count = counts.get(key) ?? { in: 0, out: 0 };
           count[clearance < 0 ? 'out' : 'in'] += 1;
@@ -113,6 +127,27 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
           ]),
         );
       }));
+
+    test('a size that is pinned is made as it is pinned while it can be drawn, and is never refused where it is said that it can', () => {
+      const told = { obeyed: 0, refused: 0 };
+      forAny((design, { pinnable }, { pick }) => {
+        const { path, asks } = pinnable[pick % pinnable.length]!;
+        const made = (mm: number) => solveDesign({ ...design, pins: { [path]: mm } });
+        const pinned = Math.max(0.01, 1.2 * asks * spread(pick));
+        const solution = made(pinned);
+        expect([path, solution.seams.every(({ walks }) => walks)]).toEqual([path, true]);
+        const refused = solution.findings.find(({ code }) => code === 'pin.tooSmall');
+        told[refused ? 'refused' : 'obeyed']++;
+        const least = refused?.limit ?? pinned;
+        const after = solution.pinnable.find((each) => each.path === path);
+        expect([path, after && Math.max(after.least ?? 0, pinned)]).toEqual([path, least]);
+        const size = sizeAt(solution, path);
+        if (size) expect([path, size.value]).toEqual([path, least]);
+        if (!refused) return;
+        expect([path, made(least).findings.filter(({ code }) => code === 'pin.tooSmall')]).toEqual([path, []]);
+      });
+      process.stdout.write(`pins of ${family}: ${told.obeyed} obeyed, ${told.refused} refused\n`);
+    });
 
     test('its driving sizes are read back from the cut', () =>
       forAny((_, { body }) => expect(Object.keys(body.readBack)).toEqual(expect.arrayContaining(readBack))));

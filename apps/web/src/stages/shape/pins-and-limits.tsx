@@ -13,8 +13,8 @@ interface Fixed {
   path: string;
   label: string;
   mm: number;
-  /** Said below the field when the wish cannot be. */
-  problem?: string;
+  /** Said below the field: why it cannot be so, or what it is short of. */
+  told?: { of: 'stop' | 'watch'; text: string };
 }
 
 /** Sizes that the maker fixes, and the most that the finished piece may be.
@@ -28,14 +28,14 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
   const pinned = Object.entries(pins)
     .filter(([path]) => path.startsWith(`${under}/`))
     .map(([path, mm]): Fixed => {
-      const least = mine.find((each) => each.path === path)?.least ?? 0;
-      const short = mm < least - 1e-6;
-      return {
-        path,
-        label: labelOf(path),
-        mm,
-        ...(short && { problem: `must be ${length(least, true)} to hold everything` }),
-      };
+      const { asks = 0, least = 0 } = mine.find((each) => each.path === path) ?? {};
+      const told: Fixed['told'] =
+        mm < least - 1e-6
+          ? { of: 'stop', text: `can be drawn only from ${length(least, true)}` }
+          : mm < asks - 1e-6
+            ? { of: 'watch', text: `would be ${length(asks, true)} to hold everything with your ease` }
+            : undefined;
+      return { path, label: labelOf(path), mm, ...(told && { told }) };
     });
   const whole = under === 'body';
   const limited = (whole ? Object.entries(most) : []).map(([path, mm]): Fixed => {
@@ -45,7 +45,9 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
       path,
       label: size?.label ?? path,
       mm,
-      ...(over && { problem: `is ${length(size.value, true)}, ${length(size.value - mm)} too much` }),
+      ...(over && {
+        told: { of: 'stop', text: `is ${length(size.value, true)}, ${length(size.value - mm)} too much` },
+      }),
     };
   });
   const freeSizes = mine.filter(({ path }) => pins[path] === undefined);
@@ -81,15 +83,15 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
             value={CHOOSE}
             options={[
               { id: CHOOSE, title: 'Pin a size …' },
-              ...freeSizes.map(({ path, label, least }) => ({
+              ...freeSizes.map(({ path, label, asks }) => ({
                 id: path,
                 title: capital(label),
-                note: length(least, true),
+                note: length(asks, true),
               })),
             ]}
             onPick={(path) => {
               const size = freeSizes.find((each) => each.path === path);
-              if (size) edit(setPin(path, size.label, size.least));
+              if (size) edit(setPin(path, size.label, size.asks));
             }}
           />
         )}
@@ -123,7 +125,7 @@ interface RowProps {
   onFree(): void;
 }
 
-function FixedRow({ fixed: { mm, problem }, title, onLength, onFree }: RowProps) {
+function FixedRow({ fixed: { mm, told }, title, onLength, onFree }: RowProps) {
   return (
     <li>
       <div className="flex items-start gap-1">
@@ -146,9 +148,9 @@ function FixedRow({ fixed: { mm, problem }, title, onLength, onFree }: RowProps)
           <X size={14} aria-hidden="true" />
         </button>
       </div>
-      {problem && (
+      {told && (
         <p className="flex gap-1.5 text-[13px] leading-tight">
-          <Signal of="stop" /> {problem}
+          <Signal of={told.of} /> {told.text}
         </p>
       )}
     </li>

@@ -29,7 +29,7 @@ const SHADE = common('narrower than the stitch line, each side', 1, 'shade');
 
 /** Legs from what the compartments hold, the gusset from its legs, the body round them. */
 export function planAccordion(params: Params, faces: readonly MeasuredFace[], inputs: BodyInputs): Accordion {
-  const { rules, stacks, grid, pin, above = nothing } = inputs;
+  const { rules, stacks, grid, pin, usual, above = nothing } = inputs;
   const school = choiceParam(params, 'school', accordionParams.school);
   const making = choiceParam(params, 'dividers', accordionParams.dividers);
   const padding = making === 'padded' ? [stacks.base] : [];
@@ -41,7 +41,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
   const margin = rules.length(accordionMargin);
   const compartments = faces.map(({ sizes }, index) =>
-    largest(`compartment ${index + 1}`, [THIN, sizes.thick ?? nothing]),
+    largest(`compartment ${index + 1}`, [usual(THIN), sizes.thick ?? nothing]),
   );
   const across = most(
     'the widest',
@@ -60,7 +60,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   const width = pin(
     'body/width',
     rounded(
-      largest('width', [LEAST.width, sum('things, pleats and walls', [across, times(2, pleat), walls])]),
+      largest('width', [usual(LEAST.width), sum('things, pleats and walls', [across, times(2, pleat), walls])]),
       grid,
       'up',
     ),
@@ -71,7 +71,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   );
   const height = pin(
     'body/height',
-    rounded(largest('height', [LEAST.height, sum('things and base', [up, below, above])]), grid, 'up'),
+    rounded(largest('height', [usual(LEAST.height), sum('things and base', [up, below, above])]), grid, 'up'),
   );
   const shell: AccordionLayer = { width, height, taper: nothing };
   const pinches = faces.length - 1;

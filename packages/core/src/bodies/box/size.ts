@@ -29,13 +29,13 @@ const LEAST = { width: least('width', 50), depth: least('depth', 30), height: le
 
 /** The room that the things take, and the walls round it. */
 export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Box> {
-  const { stacks, reach, grid, pin, above = nothing } = inputs;
+  const { stacks, reach, grid, pin, usual, above = nothing } = inputs;
   const making = choiceParam(params, 'making', boxParams.making);
   const { across = nothing, thick = nothing, up = nothing } = inside!.sizes;
   const walls = wallsReach(inputs);
   const below = wallReach(inputs, 'the base');
   const asked = (name: keyof typeof LEAST, room: Derived[]) =>
-    largest(name, [LEAST[name], sum('things and walls', room)]);
+    largest(name, [usual(LEAST[name]), sum('things and walls', room)]);
   const [wide, deep] = [asked('width', [across, walls]), asked('depth', [thick, walls])];
   const turns = boxTurns(inputs, smallest('shorter side', [wide, deep]));
   // the lining is judged on its own: it is smaller
@@ -52,7 +52,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
     height: side('height', asked('height', [up, below, above]), [up, reach.lining, turns.shallower, above]),
     taper: nothing,
   };
-  const detail: Box = { making, shell, lining: liningIn(shell, turns), above };
+  const detail: Box = { making, shell, lining: boxLining(shell, inputs), above };
   const { width, depth, height } = shell;
   const outside = sum('front to back, outside', [depth, stacks.exterior]);
   return {

@@ -47,12 +47,12 @@ const SHORT = common('lining ends before the other mouth by', 12, 'short');
 /** Both contents lie on each other in one shell: its width and thickness take both, its length the longer one. */
 export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<DoubleTube> {
   const [a, b, front] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
-  const { rules, stacks, grid, pin } = inputs;
+  const { rules, stacks, grid, pin, usual } = inputs;
   const thick = sum('both contents, and the linings between them', [a.loaded, b.loaded, times(2, stacks.lining)]);
   const wall = sum('a wall', [stacks.exterior, stacks.lining]);
   const around = wallReach(inputs, 'a wall');
   const clear = rules.length(zipClear);
-  const { taper, shallower } = boxTurns(inputs, LEAST.width);
+  const { taper, shallower } = boxTurns(inputs, usual(LEAST.width));
   const ease = rules.length(easeCavityAcross);
   const widest = tubeAround(
     rectHalfGirth(largest('the wider', [acrossOf(a), acrossOf(b)]), thick),
@@ -66,7 +66,7 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
     'body/width',
     rounded(
       largest('width', [
-        LEAST.width,
+        usual(LEAST.width),
         sum('round both', [widest, taper]),
         sum('end A', [a.width, taper]),
         sum('end B', [b.width, taper]),
@@ -82,7 +82,7 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
     'body/length',
     rounded(
       largest('length', [
-        LEAST.length,
+        usual(LEAST.length),
         sum('the longer, and what the lining is shorter', [
           largest('the longer', [needs(a), needs(b)]),
           SHORT,

@@ -193,7 +193,7 @@ function sizeLeaf(
   { inside, left, right, front }: Faces,
   spine: Derived,
   { radius, margin }: Rounding,
-  { rules, grid, pin }: BodyInputs,
+  { rules, grid, pin, usual }: BodyInputs,
 ): Derived {
   const gutter = rules.length(foldGutter);
   const demands = [left, right, front]
@@ -206,7 +206,7 @@ function sizeLeaf(
   }
   return pin(
     'body/leafWidth',
-    rounded(largest('leaf width', [sum('least leaf', [LEAST_LEAF, radius]), ...demands]), grid, 'up'),
+    rounded(largest('leaf width', [sum('least leaf', [usual(LEAST_LEAF), radius]), ...demands]), grid, 'up'),
   );
 }
 
@@ -216,7 +216,7 @@ function sizeUp(
   { radius, margin }: Rounding,
   inputs: BodyInputs,
 ): { height: Derived; hostHeight: Derived } {
-  const { rules, grid } = inputs;
+  const { rules, grid, usual } = inputs;
   const above = [rules.length(topstitchInset), rules.length(panelSetBack)];
   const drop = inside.mouthDrop ? [inside.mouthDrop] : [];
   const onLeaf = [left, right].map((face) => ({ ...face, drop }));
@@ -226,7 +226,11 @@ function sizeUp(
   const notes = inside.occupied ? [inside.height] : [];
   const height = inputs.pin(
     'body/height',
-    rounded(largest('height', [sum('least height', [LEAST_LEAF, times(2, radius)]), ...demands, ...notes]), grid, 'up'),
+    rounded(
+      largest('height', [sum('least height', [usual(LEAST_LEAF), times(2, radius)]), ...demands, ...notes]),
+      grid,
+      'up',
+    ),
   );
   return { height, hostHeight: sum('up to the mouth', [height, ...drop.map(minus)]) };
 }

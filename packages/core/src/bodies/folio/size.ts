@@ -42,7 +42,7 @@ export function boundaries({ leaves, spines }: Folio, extra = 0): number[] {
 
 /** Sizes a folio: the right leaf folds in first, each next fold goes round all that is already inside. */
 export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInputs): SizedBody<Folio> {
-  const { rules, stacks, grid, pin } = inputs;
+  const { rules, stacks, grid, pin, usual } = inputs;
   const raw = choiceParam(params, 'edges', folioParams.edges) === 'raw';
   const walls = sum('walls of a leaf', [stacks.exterior, stacks.lining]);
   const packages = packagesOf(faces, walls);
@@ -67,7 +67,7 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
   const above = raw ? [] : [rules.length(topstitchInset), rules.length(panelSetBack)];
   const lip = raw ? rounded(rules.length(rawLip), grid, 'nearest') : NOTHING;
   const demands = faces.filter(({ occupied }) => occupied).map(({ id, height }) => sum(id, [height, ...above, lip]));
-  const height = pin('body/height', rounded(largest('height', [LEAST, ...demands]), grid, 'up'));
+  const height = pin('body/height', rounded(largest('height', [usual(LEAST), ...demands]), grid, 'up'));
   const liningHeight = sum('inner panel, high', [height, minus(lip)]);
   const detail: Folio = { raw, leaves, spines, extra, height, liningHeight };
   const width = sum('lining, seam to seam', [...leaves, ...spines]);
@@ -112,12 +112,12 @@ const packagesOf = (faces: MeasuredFace[], walls: Derived): Derived[] =>
 const insideOf = (packages: Derived[], from: number): Derived[] => packages.slice(from);
 
 /** A leaf that is folded in is narrower than the one it lies on by the thickness it must clear, and a little. */
-function leavesOf(faces: MeasuredFace[], packages: Derived[], { rules, grid, pin }: BodyInputs): Derived[] {
+function leavesOf(faces: MeasuredFace[], packages: Derived[], { rules, grid, pin, usual }: BodyInputs): Derived[] {
   const less = rules.length(leafLess);
   const gutter = rules.length(foldGutter);
   const asked = faces.map(({ id, occupied, width }, index) => {
     const gutters = index === 0 || index === faces.length - 1 ? 1 : 2;
-    return occupied ? sum(`${id} with its gutters`, [width, times(gutters, gutter)]) : LEAST;
+    return occupied ? sum(`${id} with its gutters`, [width, times(gutters, gutter)]) : usual(LEAST);
   });
   const step = (index: number): Derived => sum('narrower by', [...insideOf(packages, index), less]);
   // what leaf 2, on which all others lie, must be so that every leaf folded in is wide enough
@@ -125,7 +125,7 @@ function leavesOf(faces: MeasuredFace[], packages: Derived[], { rules, grid, pin
     const folded = Array.from({ length: index }, (_, inner) => step(inner + 2));
     return sum('asked through what is folded in', [size, ...folded, ...(index > 0 ? [LEAST_SLACK] : [])]);
   });
-  const first = pin('body/leaf1', rounded(largest('leaf 1', [LEAST, asked[0]!, ...base]), grid, 'up'));
+  const first = pin('body/leaf1', rounded(largest('leaf 1', [usual(LEAST), asked[0]!, ...base]), grid, 'up'));
   const leaves = [first, named('leaf 2', first)];
   for (let index = 2; index < faces.length; index++) {
     const narrower = sum(`leaf ${index + 1}`, [leaves[index - 1]!, minus(step(index))]);

@@ -35,18 +35,18 @@ const CLEAR = given('flap shorter than its board by', 10, {
 
 /** Sizes a jacket from its book. */
 export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: BodyInputs): SizedBody<Jacket> {
-  const { rules, stacks, grid, pin } = inputs;
+  const { rules, stacks, grid, pin, usual } = inputs;
   const book = cover!.sizes;
-  const boardWidth = book.boardWidth ?? LEAST;
-  const boardHeight = book.boardHeight ?? LEAST;
+  const boardWidth = book.boardWidth ?? usual(LEAST);
+  const boardHeight = book.boardHeight ?? usual(LEAST);
   const [board, spine] = [book.board ?? nothing, book.spine ?? nothing];
   const wall = sum('jacket, all layers', [stacks.exterior, stacks.lining]);
   const wished = lengthParam(params, 'flap', jacketParams.flap, rules, 'body');
   const most = largest('most a flap may be', [
     sum('board less what stays clear', [boardWidth, minus(CLEAR)]),
-    HALF_LEAST,
+    usual(HALF_LEAST),
   ]);
-  const flap = rounded(named('flap', smallest('flap', [wished, most])), grid, 'down');
+  const flap = pin('body/flap', rounded(named('flap', smallest('flap', [wished, most])), grid, 'down'));
   const loose = choiceParam(params, 'flaps', jacketParams.flaps) === 'elastic';
   const tuck = smallest('under the elastic', [
     rules.length(jacketTuck),

@@ -35,7 +35,7 @@ export interface WishedFoldOut {
 
 /** How large a pocket the things on the front and on the flap ask for, and how deep. */
 export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs: BodyInputs): WishedFoldOut {
-  const { rules, stacks, grid, pin } = inputs;
+  const { rules, stacks, grid, pin, usual } = inputs;
   const radius = rounded(lengthParam(params, 'radius', organizerParams.radius, rules, 'body'), grid, 'nearest');
   const clear = clearOfCorners(radius, rules);
   const straight = sum('corners and a straight part', [times(2, radius), STRAIGHT, times(2, BESIDE)]);
@@ -44,7 +44,7 @@ export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs:
       `body/outer-${name}`,
       rounded(
         largest(label, [
-          LEAST[name],
+          usual(LEAST[name]),
           straight,
           ...[front, flap]
             .filter(({ occupied }) => occupied)

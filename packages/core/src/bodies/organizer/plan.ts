@@ -94,14 +94,14 @@ function planBase(
   { walls, wished }: { walls: Derived; wished: WishedFoldOut | undefined },
   inputs: BodyInputs,
 ) {
-  const { rules, grid, pin } = inputs;
+  const { rules, grid, pin, usual } = inputs;
   const { across = nothing, thick = nothing } = inside.sizes;
   const frame = rules.length(pocketFrame);
   const behind = sum('things and walls', [thick, divider.loaded, back.loaded, walls]);
-  const depth = pin('body/depth', rounded(largest('depth', [LEAST.depth, behind]), grid, 'up'));
+  const depth = pin('body/depth', rounded(largest('depth', [usual(LEAST.depth), behind]), grid, 'up'));
   const taper = boxTurns(inputs, depth).taper;
   const demands = [
-    LEAST.width,
+    usual(LEAST.width),
     sum('things and walls', [across, walls]),
     sum('the largest passes the zipper', [inside.passes, times(2, rules.length(zipClear)), minus(depth)]),
   ];
@@ -117,11 +117,11 @@ function heights(
   { band, below, lean, wished }: Pick<Organizer, 'band' | 'below' | 'lean'> & { wished: WishedFoldOut | undefined },
   inputs: BodyInputs,
 ): Derived[] {
-  const { rules } = inputs;
+  const { rules, usual } = inputs;
   const frame = rules.length(pocketFrame);
   const { up = nothing } = inside.sizes;
-  const { shallower } = boxTurns(inputs, LEAST.depth);
-  const demands = [LEAST.height, sum('things under the roof', [up, below, lean, minus(band)])];
+  const { shallower } = boxTurns(inputs, usual(LEAST.depth));
+  const demands = [usual(LEAST.height), sum('things under the roof', [up, below, lean, minus(band)])];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.height, shallower]));
   if (back.occupied) demands.push(sum('sewn onto the back', [back.height, times(2, frame), shallower]));
   if (wished) demands.push(sum('outer pocket', [wished.width, times(2, frame)]));

@@ -41,14 +41,15 @@ const windRule = (formula: string): Rule => ({
 export function sizeRoll(
   params: Params,
   [pocket]: MeasuredFace[],
-  { rules, stacks, grid, pin }: BodyInputs,
+  { rules, stacks, grid, pin, usual }: BodyInputs,
 ): SizedBody<Roll> {
   const inset = rules.length(topstitchInset);
   const sides = rounded(sum('beside the channels', [inset, inset]), grid, 'up');
-  const width = sum('open width', [rounded(largest('channels', [LEAST, pocket!.width]), grid, 'up'), times(2, sides)]);
-  const height = pin('body/height', rounded(largest('open height', [LEAST, pocket!.height]), grid, 'up'));
+  const side = usual(LEAST);
+  const width = sum('open width', [rounded(largest('channels', [side, pocket!.width]), grid, 'up'), times(2, sides)]);
+  const height = pin('body/height', rounded(largest('open height', [side, pocket!.height]), grid, 'up'));
   // the channels have rounded and pinned it already, and stitch their lines to it
-  const pocketDepth = pocket!.sizes.pocketDepth ?? rounded(LEAST, grid, 'up');
+  const pocketDepth = pocket!.sizes.pocketDepth ?? rounded(side, grid, 'up');
   const walls = sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const flap = flapOf(params, { rules, grid });
   const detail: Roll = { width, height, pocketDepth, flap, loaded: sum('lying open, full', [walls, pocket!.loaded]) };

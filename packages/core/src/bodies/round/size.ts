@@ -30,12 +30,12 @@ const none = given('no seam', 0, { kind: 'standard', path: 'nothing' });
 
 /** The base from the thing, the wall from the base. */
 export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Round> {
-  const { rules, stacks, reach, grid, pin, above = none } = inputs;
+  const { rules, stacks, reach, grid, pin, usual, above = none } = inputs;
   const lined = choiceParam(params, 'layers', roundParams.layers) === 'lined';
   const clearance = rules.length(easeRoundAcross);
   const { exterior, lining } = stacks;
   const wall = sum('wall, all layers', [exterior, lining]);
-  const item = largest('across the things', [LEAST, inside!.width]);
+  const item = largest('across the things', [usual(LEAST), inside!.width]);
   const base = { clearance, wall: none, seam: none, roundTo: none };
   // the base of each layer runs along its own mid-line: the shell lies outside the lining
   const within = (label: string, cloth: Derived[]) =>
@@ -54,7 +54,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
   const height = pin(
     'body/height',
     rounded(
-      largest('height', [sum('least', [LEAST, above]), sum('things', [inside!.height, floor, above])]),
+      largest('height', [sum('least', [usual(LEAST), above]), sum('things', [inside!.height, floor, above])]),
       grid,
       'up',
     ),

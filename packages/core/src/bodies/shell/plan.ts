@@ -82,7 +82,7 @@ interface Rim {
 
 /** Plates a margin larger than the things, and as large as room, walls and round corners ask. */
 function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, walls }: Rim, inputs: BodyInputs) {
-  const { rules, grid, pin } = inputs;
+  const { rules, grid, pin, usual } = inputs;
   const { across = nothing, thick = nothing } = inside.sizes;
   const inner = Math.max(0, radius.value - walls.value / 2);
   const corners = byRule(cornerRule, 'corners stay inside by', cornerTakes(inner), [radius, walls]);
@@ -91,7 +91,7 @@ function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, w
     face.occupied ? [sum('sewn onto the inside', [face[label], times(2, clear), times(-2, offset)])] : [];
   const plateFor = (name: 'length' | 'width', room: Derived, label: 'width' | 'height'): Derived => {
     const demands = [
-      LEAST[name],
+      usual(LEAST[name]),
       sum('corners and a straight part', [times(2, asked), STRAIGHT, times(2, BESIDE)]),
       sum('things and margin', [room, times(2, rules.length(shellMargin))]),
       sum('room, walls and round corners', [room, walls, times(2, corners), times(-2, offset)]),

@@ -41,7 +41,7 @@ interface Faces {
 
 /** The girth of what is in it gives the flat width, the length the height. */
 function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
-  const { rules, reach, grid, above = nothing } = inputs;
+  const { rules, reach, grid, pin, above = nothing } = inputs;
   const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
   const form = choiceParam(params, 'form', sleeveParams.form);
   const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
@@ -52,20 +52,21 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   // half of the base goes to the front and half to the back: each half is rounded
   const ease = rules.length(easeCavityAcross);
   const across = sum('things and walls', [thick, ease, times(2, around)]);
-  const halfBase = rounded(product('half the base', [across, half]), grid, 'up');
-  const base = boxed ? sum('base, depth', [times(2, halfBase)]) : nothing;
+  const asked = rounded(product('half the base', [across, half]), grid, 'up');
+  const base = boxed ? pin('body/base', sum('base, depth', [times(2, asked)])) : nothing;
+  const halfBase = boxed ? product('half the base', [base, half]) : nothing;
   const cut =
     !boxed && choiceParam(params, 'corners', sleeveParams.corners) === 'cut'
       ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
       : nothing;
   const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
   const least = [
-    leastWidth(base, cut, turns, rules.length(seamAllowance)),
+    leastWidth({ base, cut, turns, least: inputs.usual(LEAST) }, rules.length(seamAllowance)),
     // on a base it stands whole: the walls lean on no corner of it
     ...(boxed
       ? [
           sum('things on their base', [faces.inside.footing, ease, times(2, around), base]),
-          ...(faces.inside.widthOn ? [faces.inside.widthOn(base)] : []),
+          ...(faces.inside.widthOn ? [faces.inside.widthOn(base, inputs)] : []),
           ...(lined
             ? [sum('things in the lining', [faces.inside.footing, ease, times(2, reach.lining), turns.taper, base])]
             : []),
@@ -86,10 +87,13 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
 
 /** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit, of the
  * lining too, which is narrower there. */
-function leastWidth(base: Derived, cut: Derived, { deeperSeam, taper }: Turns, seam: Derived): Derived {
-  if (cut.value === 0) return sum('least width', [LEAST, base]);
+function leastWidth(
+  { base, cut, turns: { deeperSeam, taper }, least }: Pick<Sleeve, 'base' | 'cut'> & { turns: Turns; least: Derived },
+  seam: Derived,
+): Derived {
+  if (cut.value === 0) return sum('least width', [least, base]);
   const below = sum('allowance of the bottom, both sides', [times(2, seam), times(2, deeperSeam), taper]);
-  return sum('least width', [largest('bottom between the cut corners', [LEAST, below]), times(2, cut)]);
+  return sum('least width', [largest('bottom between the cut corners', [least, below]), times(2, cut)]);
 }
 
 /** Along a wall from its base, or its bottom line if it has none, to the mouth or to where the walls meet. mm */
@@ -141,10 +145,10 @@ function heightFor(
   { inside, front, divider }: Faces,
   cut: Derived,
   tall: (sunk: Derived) => Derived[],
-  { rules, grid, pin, above = nothing }: BodyInputs,
+  { rules, grid, pin, usual, above = nothing }: BodyInputs,
 ): Derived {
   const reaching = (face: MeasuredFace) => tall(face.height).map((high) => sum(high.label, [high, above]));
-  const demands = [sum('least side', [LEAST, cut, above]), ...(inside.occupied ? reaching(inside) : [])];
+  const demands = [sum('least side', [usual(LEAST), cut, above]), ...(inside.occupied ? reaching(inside) : [])];
   if (front.occupied) demands.push(sum('pocket on the outside', [front.height, cut, rules.length(pocketFrame), above]));
   if (divider.occupied) demands.push(...reaching(divider).map((high) => sum('pouch', [high, cut])));
   return pin('body/height', rounded(largest('height', demands), grid, 'up'));

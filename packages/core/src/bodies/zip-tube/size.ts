@@ -72,12 +72,12 @@ const free = { kind: 'free' } as const;
 type Asked = BodyInputs & { exposed: Derived; clear: Derived; walls: Derived };
 
 function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): TubeLayer {
-  const { grid, pin, exposed, clear, walls } = asked;
+  const { grid, pin, usual, exposed, clear, walls } = asked;
   const { across = nothing, thick = nothing, up = nothing } = inside.sizes;
   const boxed = form === 'boxed';
   // half of the height goes up from each corner: each half is rounded
   const halfHeight = rounded(
-    product('half the height', [largest('height', [LEAST_HEIGHT, sum('things and walls', [up, walls])]), half]),
+    product('half the height', [largest('height', [usual(LEAST_HEIGHT), sum('things and walls', [up, walls])]), half]),
     grid,
     'up',
   );
@@ -87,12 +87,20 @@ function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): Tub
   const beside = sum('zipper and cloth beside it', [exposed, times(2, LEAST_BESIDE), liningLess(asked)]);
   const width = pin(
     'body/width',
-    rounded(largest('width', [LEAST_WIDTH, beside, sum('things and walls', [thick, ...rise, walls])]), grid, 'up'),
+    rounded(
+      largest('width', [usual(LEAST_WIDTH), beside, sum('things and walls', [thick, ...rise, walls])]),
+      grid,
+      'up',
+    ),
   );
   const mouth = sum('opening for the largest', [inside.passes, times(2, clear), minus(height)]);
   const length = pin(
     'body/length',
-    rounded(largest('length', [LEAST_LENGTH, sum('things and walls', [across, ...rise, walls]), mouth]), grid, 'up'),
+    rounded(
+      largest('length', [usual(LEAST_LENGTH), sum('things and walls', [across, ...rise, walls]), mouth]),
+      grid,
+      'up',
+    ),
   );
   return layerOf({ length, width, height }, exposed);
 }

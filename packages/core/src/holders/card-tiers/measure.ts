@@ -47,7 +47,7 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const piles = contents.flatMap((held) =>
     pilesOf(held, visibleParam(params, [held], tiersParams.visible, rules, path)),
   );
-  const slots = inRows(piles, columns).map((row) => slotOf(row, inputs));
+  const slots = inRows(piles, columns).map((row, index) => slotOf(row, index, inputs));
   const bite = rules.length(topstitchInset);
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
   const back = sum('backing', making === 'applied' ? [stacks.lining] : [stacks.pocket, stacks.lining]);
@@ -82,7 +82,7 @@ const inRows = <T>(all: readonly T[], columns: number): T[][] =>
   Array.from({ length: Math.ceil(all.length / columns) }, (_, row) => all.slice(row * columns, (row + 1) * columns));
 
 /** A tier is as wide, thick and deep as the largest of its cards ask. */
-function slotOf(piles: CardPile[], { rules, grid }: HolderInputs): Slot {
+function slotOf(piles: CardPile[], index: number, { id, rules, grid, pin }: HolderInputs): Slot {
   const most = (label: string, sizes: Derived[]) => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
   const depths = piles.map(({ deep, shows }) =>
     rounded(sum('pocket depth', [deep, minus(shows), rules.length(easeCardDeep)]), grid, 'up'),
@@ -97,7 +97,7 @@ function slotOf(piles: CardPile[], { rules, grid }: HolderInputs): Slot {
     across: size('the wider card', 'across'),
     deep: size('the longer card', 'deep'),
     thickness: size('the thicker cards', 'thickness'),
-    depth: most('pocket depth', depths),
+    depth: pin(`holders/${id}/depth${index + 1}`, most('pocket depth', depths)),
   };
 }
 

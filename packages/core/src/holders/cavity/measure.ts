@@ -57,10 +57,10 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
       things.map((thing) => thing.across),
     ),
     ...(compartments.length > 1 && {
-      widthOn: (base: Derived) =>
+      widthOn: (base: Derived, now: HolderInputs) =>
         sum(
           'rooms beside each other on the base',
-          roomsOnBase(compartments, base, inputs).map((room) => room.width),
+          roomsOnBase(compartments, base, now).map((room) => room.width),
         ),
     }),
     stretches: { width: true, height: true },

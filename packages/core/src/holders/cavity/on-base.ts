@@ -10,7 +10,7 @@ import { easeCavityAcross } from './rules.ts';
 export function roomsOnBase(
   compartments: readonly Compartment[],
   base: Derived,
-  inputs: Pick<HolderInputs, 'rules' | 'stacks' | 'reach' | 'grid'>,
+  inputs: Pick<HolderInputs, 'id' | 'rules' | 'stacks' | 'reach' | 'grid' | 'pin'>,
 ): Compartment[] {
   const cloth = [inputs.rules.length(easeCavityAcross), times(2, wallReach(inputs))];
   const corner = halfOf('half of the base', base);
@@ -20,6 +20,7 @@ export function roomsOnBase(
     const needed = sum('things, cloth and corner', [...across, ...cloth, times(ends, corner)]);
     if (needed.value <= room.width.value) return room;
     const width = rounded(largest('room on its base', [room.width, needed]), inputs.grid, 'up');
-    return { ...room, width: named('room, between its stitches', width) };
+    const asked = named('room, between its stitches', width);
+    return { ...room, width: inputs.pin(`holders/${inputs.id}/room${index + 1}`, asked) };
   });
 }

@@ -60,17 +60,11 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     wished.value > 0 ? smallest('shows', [standsOut(longest, wished), standsOut(shortest, wished)]) : wished;
   const widths = channels.map(({ width }) => width);
   const width = sum('pocket, stitch to stitch', [...widths, times(2, bite)]);
-  const high = rounded(
-    sum('pocket, bottom to mouth', [
-      openDepth({
-        sunk: sum('goes down', [longest, minus(visible), rules.length(easePocketDeep)]),
-        ...thickestOf(things, around),
-      }),
-      bite,
-    ]),
-    grid,
-    'up',
-  );
+  const deep = openDepth({
+    sunk: sum('goes down', [longest, minus(visible), rules.length(easePocketDeep)]),
+    ...thickestOf(things, around),
+  });
+  const high = pin(`holders/${id}/depth`, rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up'));
   const detail: ChannelPocket = { channels, high, visible, front, reach: around, bite };
   return {
     width,

@@ -54,13 +54,16 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
           things.map(({ along }) => along),
         );
   const end = rules.length(easeChannelEnd);
-  const height = widest(
+  const stands = widest(
     'open height',
     things.map(({ along, thickness }) => openDepth({ sunk: sum('goes down', [along, end]), thickness, reach: wall })),
   );
-  const wished = pin(`holders/${id}/pocketDepth`, rounded(depthOf(longest, shortest), grid, 'up'));
+  const depth = named(
+    'pocket depth',
+    pin(`holders/${id}/pocketDepth`, rounded(depthOf(longest, shortest), grid, 'up')),
+  );
   // a pocket folded up from the cloth cannot be higher than the cloth behind it
-  const depth = named('pocket depth', smallest('pocket depth', [wished, height]));
+  const height = depth.value > stands.value ? largest('open height', [stands, depth]) : stands;
   const width = sum(
     'all channels',
     channels.map((channel) => channel.width),

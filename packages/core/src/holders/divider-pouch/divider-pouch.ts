@@ -57,7 +57,7 @@ export const pouchParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
-  const { rules, stacks, reach, grid } = inputs;
+  const { rules, stacks, reach, grid, id, pin } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
   const around = { front: reach.pocket, back: reach.pocket };
   const ease = rules.length(easePocketAcross);
@@ -76,8 +76,10 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   // it stands on its boxed bottom, as wide and as high as what is in it
   const onBottom = sum('things on its bottom', [standing(load, reach.pocket, ease), times(2, halfDepth)]);
   const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes]), grid, 'up');
-  const up = boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth));
-  const panel = rounded(sum('pouch, zipper to bottom line', [up, halfDepth]), grid, 'up');
+  const high = boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth));
+  const asked = rounded(sum('pouch, zipper to bottom line', [high, halfDepth]), grid, 'up');
+  const panel = pin(`holders/${id}/panel`, asked);
+  const up = panel === asked ? high : sum('pouch, zipper to base', [panel, minus(halfDepth)]);
   const height = sum('pouch and room above it', [up, ABOVE, rules.length(dividerAbove), ROUND]);
   const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
   return {
@@ -106,7 +108,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     ],
     loaded: named('pouch, thick', thickness),
     stretches: { width: true, height: true },
-    sizes: { pouchWidth: width },
+    sizes: { pouchWidth: width, panel },
     detail: {
       load,
       reach: around,
@@ -162,7 +164,7 @@ function place(
 function onBase(
   { halfDepth, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
   { inner, width }: SeatOf<'pouch'>,
-  { grid, rules }: HolderInputs,
+  { id, grid, rules, pin }: HolderInputs,
 ): Pick<DividerPouch, 'halfDepth' | 'panel'> {
   if (!wholeBase || !inner?.base) return { halfDepth, panel };
   const bottom = largest('bottom line', [LEAST_BOTTOM, standing(load, reach, rules.length(easePocketAcross))]);
@@ -172,7 +174,8 @@ function onBase(
   const deep = largest('half of the pouch’s depth', [halfDepth, most]);
   // its walls lean in over what is in it
   const up = boxedClosedDepth({ ...load, reach }, twice(deep));
-  return { halfDepth: deep, panel: rounded(sum('pouch, zipper to bottom line', [up, deep]), grid, 'up') };
+  const asked = rounded(sum('pouch, zipper to bottom line', [up, deep]), grid, 'up');
+  return { halfDepth: deep, panel: pin(`holders/${id}/panel`, asked) };
 }
 
 /** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */

@@ -95,7 +95,7 @@ function measure(
   const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
   const deep = openDepth({ ...load, reach: farther(around) });
-  const high = rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up');
+  const high = pin(`holders/${id}/depth`, rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up'));
   const [w, h] = [width.value, high.value];
   return {
     width,

@@ -74,14 +74,15 @@ function wayOver(style: StrapWay, across: Derived, deep: Derived): Derived {
 }
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<HoldStraps> {
-  const { grid } = inputs;
+  const { grid, id, pin } = inputs;
   const wide = hardwareWidth('elastic, wide', ELASTIC, inputs);
   const thick = hardwareThickness('elastic, thick', ELASTIC, inputs);
   const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'way', params.way);
   const { across, deep, thickness } = load;
   const way = wayOver(style, across, deep);
-  const span = rounded(sum('strap, stitching to stitching', [way, thick, times(2, BESIDE)]), grid, 'up');
+  const asked = rounded(sum('strap, stitching to stitching', [way, thick, times(2, BESIDE)]), grid, 'up');
+  const span = pin(`holders/${id}/strapSpan`, asked);
   const over = roundUnder(style, contents)
     ? loop({ diameter: thickness, halfSpan: product('half of the span', [span, half]), strapThickness: thick, takeUp })
         .pathLength

@@ -70,7 +70,11 @@ const SLACK = given('beside the thing', 1, { kind: 'standard', path: 'loop/slack
 /** Common practice: what is longer than this is held by two rows of loops. */
 const TWO_ROWS = 130;
 
-function loopOver(thing: Standing, between: Derived, elastic: Derived, { grid }: HolderInputs): OneLoop {
+function loopOver(
+  thing: Standing,
+  { index, between, elastic }: { index: number; between: Derived; elastic: Derived },
+  { id, grid, pin }: HolderInputs,
+): OneLoop {
   const { across, thickness, round } = thing;
   const beside = sum('loop, stitching to stitching', [across, elastic, times(2, SLACK)]);
   const span = rounded(beside, grid, 'up');
@@ -84,7 +88,7 @@ function loopOver(thing: Standing, between: Derived, elastic: Derived, { grid }:
     : overBox(across, thickness, span, elastic);
   const hull = sum('thing, elastic and room', [across, times(2, elastic), between]);
   const pitch = rounded(largest('loop to loop', [span, hull]), grid, 'up');
-  return { thing, span, relaxed: named('elastic at rest', relaxed), pitch };
+  return { thing, span, relaxed: pin(`holders/${id}/loop${index + 1}`, named('elastic at rest', relaxed)), pitch };
 }
 
 function overBox(width: Derived, thickness: Derived, backSpan: Derived, elastic: Derived): Derived {
@@ -98,7 +102,9 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
   const own = bandOf(choiceParam(params, 'elastic', loopParams.elastic), inputs);
   const pockets = choiceParam(params, 'below', loopParams.below) === 'stitched';
   const between = rules.length(loopPitch);
-  const loops = contents.flatMap(standing).map((thing) => loopOver(thing, between, own.thick, inputs));
+  const loops = contents
+    .flatMap(standing)
+    .map((thing, index) => loopOver(thing, { index, between, elastic: own.thick }, inputs));
   const longest = largest(
     'the longest',
     loops.map(({ thing }) => thing.along),

@@ -1,5 +1,5 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, largest, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { given, largest, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { closedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
@@ -63,7 +63,7 @@ const BESIDE = given('beside each end of the opening', 8, {
 });
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ZipPocket> {
-  const { rules, stacks, reach, grid, id } = inputs;
+  const { rules, stacks, reach, grid, id, pin } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'style', params.style);
   const around =
@@ -75,21 +75,21 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const clear = rounded(tubeAround(rectHalfGirth(load.across, load.thickness), around, ease), grid, 'up');
   // the slit opens to a ring: half of the largest thing's girth goes through, one at a time
   const passes = load.sheaves.map((sheaf) => sum(`${sheaf.name} passes`, [sheaf.across, sheaf.one, ease]));
-  const opening = rounded(largest('opening', passes), grid, 'up');
+  const wished = pin(`holders/${id}/opening`, rounded(largest('opening', passes), grid, 'up'));
   const drop = rounded(lengthParam(design, 'drop', params.drop, rules, `holders/${id}`), grid, 'nearest');
   const window = rounded(lengthParam(design, 'window', params.window, rules, `holders/${id}`), grid, 'nearest');
   const beyond = rules.length(zipBeyond);
-  const inner = largest('pocket, clear width', [
+  const asked = largest('pocket, clear width', [
     clear,
-    sum('opening and what is beside it', [opening, times(2, BESIDE)]),
+    sum('opening and what is beside it', [wished, times(2, BESIDE)]),
   ]);
+  const inner = pin(`holders/${id}/clearWidth`, asked);
+  const most = sum('pocket less what is beside the opening', [inner, times(-2, BESIDE)]);
+  const opening = wished.value > most.value + 1e-9 ? smallest('opening', [wished, most]) : wished;
   const width = sum('pocket, stitch to stitch', [inner, times(2, bite)]);
   const above = style === 'window' ? [drop, window] : [window, STRIP];
-  const height = rounded(
-    sum('pocket, bottom to top', [closedDepth({ ...load, reach: farther(around) }), bite, ...above]),
-    grid,
-    'up',
-  );
+  const deep = sum('pocket, bottom to top', [closedDepth({ ...load, reach: farther(around) }), bite, ...above]);
+  const height = pin(`holders/${id}/depth`, rounded(deep, grid, 'up'));
   const gauge = choiceParam(design, 'gauge', params.gauge);
   const detail: ZipPocket = { style, gauge, load, opening, window, drop, beyond, reach: around, bite };
   return {

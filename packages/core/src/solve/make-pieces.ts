@@ -1,0 +1,81 @@
+import { assemble, type Making } from '../bodies/assemble.ts';
+import type { ClosureInputs, SolvedClosure } from '../closures/closure-kind.ts';
+import { stacksOf } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import type { Finding } from '../errors/finding.ts';
+import { crosses } from '../geometry/crosses.ts';
+import { flatten, polygonArea } from '../geometry/outline.ts';
+import type { CutPieces } from '../holders/seat.ts';
+import { walkSeams, type WalkedSeam } from '../pieces/walk-seams.ts';
+import type { Shelves } from '../shelves/shelves.ts';
+import { cutPieces } from './cut-pieces.ts';
+import { withStandIns } from './hardware.ts';
+import { placeHolders, type PlacedPart } from './holders.ts';
+import { solveParts, type SolvedPart } from './parts.ts';
+import { materialOf } from './resolve.ts';
+import type { Fitted, ToSize } from './size-body.ts';
+
+/** A sized design as it is cut and sewn. */
+export interface Made {
+  placed: PlacedPart[];
+  closure: SolvedClosure;
+  parts: SolvedPart[];
+  /** What is told of parts that the body cannot have. */
+  unfit: Finding[];
+  making: Making;
+  cut: CutPieces;
+  seams: WalkedSeam[];
+}
+
+/** Sized body and holders to pieces and seams.
+ * @throws CoreError where the pieces cannot be drawn so small */
+export function makePieces(
+  { document, bodyKind, closes, faces, kinds }: ToSize,
+  sized: Fitted,
+  shelves: Shelves,
+  inputs: Omit<ClosureInputs, 'id'>,
+): Made {
+  const { body } = sized;
+  // a design may still name a face that the body has not, as its settings are
+  const there = body.faces.filter(({ id }) => faces.some((face) => face.id === id));
+  const placed = placeHolders(document, there, sized, inputs, kinds);
+  const closure = closes.solve(document.closure.params, body, { ...inputs, id: 'closure' });
+  const { parts, findings: unfit } = solveParts(document, bodyKind, body, inputs, kinds);
+  const contributions = [
+    bodyKind.contribute(body, inputs),
+    ...placed.map((holder) => holder.contribution),
+    closure.contribution,
+    ...parts.map((part) => part.contribution),
+  ];
+  const making = withStandIns(
+    assemble(contributions, stacksOf(document), (id) => materialOf(shelves, id)),
+    document,
+    shelves,
+  );
+  return {
+    placed,
+    closure,
+    parts,
+    unfit,
+    making,
+    cut: cutPieces(making.pieces),
+    seams: walkSeams(making.pieces, making.seams),
+  };
+}
+
+/** The least area of a piece that can be cut at all, mm². */
+const SPECK = 1;
+
+/** The same, asserting that what is made can be drawn: every seam walks, and no outline is flat or crosses itself.
+ * @throws CoreError `piece.cannotBeDrawn` and whatever making them throws */
+export function assertDrawn({ making, seams }: Made): void {
+  const bad =
+    seams.find(({ walks }) => !walks)?.id ??
+    making.pieces.find(({ stitch, cut }) =>
+      [stitch, cut].some((outline) => {
+        const points = flatten(outline, { tolerance: 0.2 });
+        return polygonArea(points) < SPECK || crosses(points);
+      }),
+    )?.id;
+  if (bad) throw new CoreError('piece.cannotBeDrawn', `${bad} cannot be drawn`, bad);
+}

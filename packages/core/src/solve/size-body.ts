@@ -1,0 +1,64 @@
+import type { BodyKind, FaceSpec, SizedBody } from '../bodies/body-kind.ts';
+import { given, largest, type Derived } from '../derived/derived.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { measureFace, type MeasuredFace, type MeasuredHolders } from '../faces/measure.ts';
+import type { ClosureInputs, ClosureKind } from '../closures/closure-kind.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
+import { hostsOf, measureHolders } from './holders.ts';
+import type { SolveMemo } from './memo.ts';
+import type { Pin } from './pins.ts';
+import type { Resolved } from './resolve.ts';
+
+/** What a body is sized from: the design, the families that it names, and what each holder holds. */
+export interface ToSize {
+  document: DesignDocument;
+  bodyKind: BodyKind;
+  closes: ClosureKind;
+  faces: readonly FaceSpec[];
+  kinds: Kinds;
+}
+
+/** A body sized from what its holders hold. */
+export interface SizedDesign {
+  measured: MeasuredHolders;
+  body: SizedBody;
+}
+
+/** How a size run may go: what is pinned, and what of the usual least sizes is kept. */
+export interface SizeRun {
+  pin: Pin;
+  /** A size of common practice that is kept unless something smaller is pinned, mm. */
+  usual(size: Derived): Derived;
+}
+
+/** A body with its holders as they are made. */
+export interface Fitted extends SizedDesign {
+  /** Holders that were made smaller to lie in what a pin leaves, as they would be without it. */
+  unpinned: MeasuredHolders;
+}
+
+/** Contents make holders, holders make faces, faces make the body. All mm.
+ * @param memo what was measured before is taken from here where nothing it depends on has changed */
+export function sizeBody(
+  { document, bodyKind, closes, faces, kinds }: ToSize,
+  held: Resolved['held'],
+  inputs: Omit<ClosureInputs, 'id'>,
+  memo?: SolveMemo,
+): SizedDesign {
+  const measured = measureHolders(document, faces, held, inputs, kinds, memo);
+  const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
+  const closing = { ...inputs, id: 'closure' };
+  const { params } = document.closure;
+  const above = closes.above?.(params, largest('contents', heightsOf(measuredFaces)), closing);
+  const exposed = closes.exposes?.(params, closing);
+  const asked = {
+    ...inputs,
+    ...(above && { above }),
+    ...(closes.meets && { meets: true }),
+    ...(exposed && { exposed }),
+  };
+  return { measured, body: bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured)) };
+}
+
+const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
+const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });
