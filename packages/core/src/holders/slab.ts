@@ -14,6 +14,8 @@ export interface Slab {
   thickness: Derived;
   /** A round thing, cut across its axis. */
   round?: boolean;
+  /** A thing that must not be bent. */
+  rigid?: boolean;
 }
 
 /** The place where slabs pile up highest; side by side they do not add up.

@@ -98,7 +98,7 @@ describe('the probe roll, worked by hand (docs/worked/probe-roll.md)', () => {
   test('the rigid board anywhere but at the inside end is told', () => {
     const [holder] = roll.holders;
     const turned = { ...roll, holders: [{ ...holder!, contents: [...holder!.contents].reverse() }] };
-    expect(solveDesign(turned).findings.map(({ code }) => code)).toContain('roll.flatNotInside');
+    expect(solveDesign(turned).findings.map(({ code }) => code)).toContain('roll.stiffInside');
   });
   test('a tool too short for the pocket is told', () => {
     const contents = roll.contents.map((line) => (line.id === 'c3' ? { ...line, item: 'aa-cell' } : line));

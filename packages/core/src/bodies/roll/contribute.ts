@@ -9,7 +9,9 @@ import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
+import { rollStandsOff } from './rules.ts';
 import { LINING, SHELL, type Roll } from './size.ts';
+import { stiffInside } from './stiff.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining bagged out, turned, and the lower part folded up into the pocket. */
@@ -41,6 +43,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInput
   const around = baggedOut(SHELL, LINING);
   const sides = pocketSeams(h, fold);
   return contribution({
+    findings: stiffInside(detail.winding, rules.length(rollStandsOff).value),
     pieces: [piece(SHELL, 'Shell', 'exterior', 'mountain'), piece(LINING, 'Lining', 'lining', 'valley')],
     joins: [...around, ...sides],
     operations: [

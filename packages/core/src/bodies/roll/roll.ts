@@ -3,6 +3,7 @@ import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { sleeveLikeSection } from '../section.ts';
 import { rollBoards } from './boards.ts';
 import { contributeRoll } from './contribute.ts';
+import { rollStandsOff } from './rules.ts';
 import { rollParams, sizeRoll, SHELL, type Roll } from './size.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
@@ -23,7 +24,8 @@ export const roll: BodyKind<Roll> = {
   orientation: 'upright',
   closures: ['none', 'tie'],
   params: rollParams,
-  rules: [seamAllowance, topstitchInset, turningGap],
+  rules: [seamAllowance, topstitchInset, turningGap, rollStandsOff],
+  findings: ['roll.stiffInside'],
   faces: () => [{ id: 'pocket', title: 'in the pocket along the bottom', seat: 'channels' }],
   size: sizeRoll,
   contribute: contributeRoll,

@@ -10,6 +10,7 @@ import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import type { SectionLayer } from '../section.ts';
 import { pocketRings } from './rings.ts';
 import { rolledUp } from './rolled.ts';
+import type { Winding } from './stiff.ts';
 import { stretchesOf } from './stretches.ts';
 import { rollFlap } from './rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -28,6 +29,8 @@ export interface Roll {
   flap: Derived;
   /** Lying open, with everything in it. */
   loaded: Derived;
+  /** Round its first thing. */
+  winding: Winding;
 }
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'roll/least', source: 'common practice' });
@@ -52,8 +55,9 @@ export function sizeRoll(
   const pocketDepth = pocket!.sizes.pocketDepth ?? rounded(side, grid, 'up');
   const walls = sum('both walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const flap = flapOf(params, { rules, grid });
-  const detail: Roll = { width, height, pocketDepth, flap, loaded: sum('lying open, full', [walls, pocket!.loaded]) };
   const rolled = rollUp(pocket!, walls);
+  const loaded = sum('lying open, full', [walls, pocket!.loaded]);
+  const detail: Roll = { width, height, pocketDepth, flap, loaded, winding: rolled.winding };
   const most = atMost(pocket!, width, stacks);
   const [w, total] = [width.value, height.value + pocketDepth.value + flap.value];
   const panels: Panels = {
@@ -133,6 +137,7 @@ function flapOf(params: Params, { rules, grid }: Pick<BodyInputs, 'rules' | 'gri
 const stitchedOn = { kind: 'stitchedOn' } as const;
 
 interface RolledUp {
+  winding: Winding;
   thick: Derived;
   sizes: Record<string, Derived>;
   girth: Derived;
@@ -187,6 +192,7 @@ function rollUp({ slabs, width }: MeasuredFace, walls: Derived): RolledUp {
     (core?.round ? thick : wide + walls.value) + 2 * out,
   );
   return {
+    winding: { perimeter, others, sections },
     thick: thickness,
     sizes: core?.round
       ? { diameter: named('rolled, across', thickness) }

@@ -38,6 +38,8 @@ export interface Standing {
   along: Derived;
   thickness: Derived;
   round: boolean;
+  /** It must not be bent; default it may. */
+  rigid?: boolean;
   radius: number;
   halfGirth: Derived;
   /** Of several round things in a heap: their diameter and their middles, from the lower left corner, mm. */
@@ -75,7 +77,14 @@ export function standing(held: HeldContents): Standing[] {
   const result: Standing[] = [];
   for (let left = held.count; left > 0; left -= line.perHolder) {
     const count = Math.min(left, line.perHolder);
-    const common = { line: line.id, name, count, along: deep, radius: item.planRadius ?? 0 };
+    const common = {
+      line: line.id,
+      name,
+      count,
+      along: deep,
+      radius: item.planRadius ?? 0,
+      ...(item.rigid && { rigid: true }),
+    };
     if (round && count > 1) {
       const { middles, ...heap } = heapOf(name, count, across);
       result.push({ ...common, ...heap, round: false, discs: { diameter: across.value, middles } });

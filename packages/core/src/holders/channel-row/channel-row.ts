@@ -82,6 +82,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
         ...over,
         thickness: thing.thickness,
         ...(thing.round && { round: true }),
+        ...(thing.rigid && { rigid: true }),
       };
     }),
     stretches: { width: false, height: true },
@@ -90,7 +91,7 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
       pocketDepth: depth,
     },
     detail: { channels, depth, reach: around },
-    findings: [...depthFindings(channels, depth, id), ...orderFindings(channels, id)],
+    findings: depthFindings(channels, depth, id),
   };
 }
 
@@ -128,16 +129,6 @@ function depthFindings(channels: readonly Channel[], depth: Derived, id: string)
         },
       ];
     return [];
-  });
-}
-
-/** A wide flat rigid thing cannot be bent: it must be rolled first. */
-function orderFindings(channels: readonly Channel[], id: string): Finding[] {
-  return channels.flatMap(({ thing: { name, across, thickness, round, line } }, index): Finding[] => {
-    if (index === 0 || round || across.value < 30 || across.value < 2 * thickness.value) return [];
-    const about = [`holders/${id}`, `contents/${line}`];
-    const text = say`${name} is flat and ${mm(across.value)} wide: put it first, at the inside end, so that the others roll round it.`;
-    return [{ code: 'roll.flatNotInside', severity: 'watch', about, numbers: { place: index + 1 }, text }];
   });
 }
 
@@ -206,7 +197,7 @@ export const channelRow: HolderKind<ChannelRow, 'channels'> = {
   params: {},
   rules: [easeChannelAcross, easeChannelEnd],
   shown: { numbered: 'things', clearWidth: 'channel1' },
-  findings: ['channel.sinks', 'channel.tipsOut', 'roll.flatNotInside'],
+  findings: ['channel.sinks', 'channel.tipsOut'],
   seats: ['channels'],
   suits: ({ shape, length, width }) => ({
     score: shape === 'card' || length < 1.5 * width ? 0.5 : length >= 2.5 * width ? 0.9 : 0.7,
