@@ -7,10 +7,12 @@ import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { cutOutline } from '../geometry/offset.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
 import type { Contribution, HardwareNeed, HostEdit, OperationDraft, ShutAt } from '../pieces/contribution.ts';
-import { layersOf, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
+import { layersOf, type LayerMaterial, type LayerUse } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Opening, Room } from '../pieces/room.ts';
+import type { Bending } from '../pieces/turned-through.ts';
+import { widenGaps } from './widen-gaps.ts';
 
 /** All pieces, seams and steps of a design, merged. */
 export interface Making {
@@ -29,13 +31,18 @@ export interface Making {
 /** Merges what the parts contribute.
  * @param stacks the layers of each role: full layers are cut with the piece, trimmed ones become pieces of their own
  * @throws CoreError `assemble.twice`, `assemble.noHost`, `stack.unknownCoverage` */
-export function assemble(contributions: Contribution[], stacks: Record<Role, Layer[]>, materialOf: MaterialOf): Making {
+export function assemble(
+  contributions: Contribution[],
+  stacks: Record<Role, Layer[]>,
+  materialOf: (id: string) => (LayerMaterial & Bending) | undefined,
+): Making {
   const drafts = withHostEdits(contributions);
   const layers = Object.fromEntries(roles.map((role) => [role, layersOf(stacks[role], materialOf)])) as Record<
     Role,
     LayerUse[]
   >;
-  const pieces = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
+  const cut = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
+  const pieces = widenGaps(cut, materialOf);
   const seams = contributions.flatMap(({ joins }) => joins);
   return {
     pieces,
@@ -92,7 +99,7 @@ const markingsOf = ({ folds = [], bends = [], notches = [], marks = [], lines = 
 });
 
 function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
-  const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom } = draft;
+  const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom, goesThrough } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
   const layers = draft.plain ? stacks[role].filter(({ held }) => held === 'outer') : stacks[role];
   const full = layers.filter(({ coverage }) => coverage === 'full');
@@ -122,6 +129,7 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
     topArrow: draft.topArrow ?? false,
     ...markingsOf(draft),
     ...(cutFrom && { byRuler: true }),
+    ...(goesThrough && { goesThrough }),
     ...(note && { note }),
   };
 }
@@ -160,6 +168,7 @@ function layerPieces(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece
       marks: [],
       lines: [],
       gaps: [],
+      ...(draft.goesThrough && { goesThrough: draft.goesThrough }),
       note: notes[coverage],
     };
   });

@@ -3,7 +3,7 @@ import type { Rules } from '../shelves/rules/rules-for.ts';
 import { turningGap } from '../shelves/rules/common-rules.ts';
 
 /** Common practice: so much of an edge stays sewn beside the gap, both ends together, mm. */
-const SEWN = 20;
+export const SEWN = 20;
 
 /** A gap for turning in the middle of an edge, as long as the house rule says or as the edge allows.
  * @param whole length of the edge, mm */

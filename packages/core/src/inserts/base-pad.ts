@@ -48,6 +48,7 @@ export const basePad: ClosureKind = {
         width,
         height: depth,
         seam: asCut,
+        goesThrough: slip,
         lines: [{ id: 'quilt', from: [middle, 0], to: [middle, depth.value], label: 'quilt once' }],
       }),
       patch({

@@ -102,6 +102,8 @@ export interface PieceDraft {
   grain?: Grain;
   /** Default its top edge. */
   printUp?: PrintUp;
+  /** The piece through whose gap it is put in; default the gap that all of the body is turned through. */
+  goesThrough?: string;
   /** Cut from the outer cloth of its role alone: small pieces and straps do without what stiffens or pads it. */
   plain?: boolean;
   /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
@@ -143,5 +145,7 @@ export interface Piece {
   gaps: TurningGap[];
   /** Cut with the ruler; no pattern piece is printed. */
   byRuler?: boolean;
+  /** The piece through whose gap it is put in; default the gap that all of the body is turned through. */
+  goesThrough?: string;
   note?: string;
 }

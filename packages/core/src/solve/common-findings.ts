@@ -16,6 +16,7 @@ export const commonFindings = [
   'clearance.tooTight',
   'clearance.lessThanEase',
   'seam.doesNotWalk',
+  'gap.doesNotPass',
   'pin.tooSmall',
   'pin.unknown',
   'limit.exceeded',

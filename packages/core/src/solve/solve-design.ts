@@ -21,6 +21,7 @@ import type { Kinds } from '../kinds/kind-set.ts';
 import { checkHardware } from './hardware.ts';
 import { materialOf, resolve } from './resolve.ts';
 import { checkClearances } from '../fit/check-clearances.ts';
+import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms } from '../fit/fit-rooms.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
@@ -131,6 +132,7 @@ export function solveDesign(
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
+      ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],
   };

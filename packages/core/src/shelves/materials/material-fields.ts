@@ -1,5 +1,5 @@
 import { field, type FieldSpec } from '../field-spec.ts';
-import { materialUses, type Material } from './material.ts';
+import { materialUses, waysToBend, type Material } from './material.ts';
 
 /** The columns of cloths, leathers, films and fillings. */
 export const materialFields: readonly FieldSpec[] = [
@@ -14,6 +14,10 @@ export const materialFields: readonly FieldSpec[] = [
   field.flag('washable', 'Washable', 'Can it be washed?'),
   field.number('stretchAlong', 'Stretch along', 'share', [0, 2]),
   field.number('stretchAcross', 'Stretch across', 'share', [0, 2]),
+  field.choice('bends', 'Bends', waysToBend),
+  field.length('leastRadius', 'Rolled no tighter than', 0, 1000, {
+    why: 'Radius. A sheet that narrow or narrower stays flat.',
+  }),
   field.number('iron', 'Iron at most', '°C', [0, 300], { why: '110, 150 or 200; 0 if it bears none.', whole: true }),
   field.text('needle', 'Needle', 80),
   field.length('rollWidth', 'Roll width', 10, 5000),

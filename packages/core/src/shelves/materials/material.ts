@@ -1,5 +1,7 @@
 export const materialUses = ['shell', 'lining', 'interfacing', 'padding', 'mesh'] as const;
 
+export const waysToBend = ['creases', 'rolls', 'rigid'] as const;
+
 /** A cloth, leather, film or filling. Lengths mm, mass g per m². */
 export interface Material {
   id: string;
@@ -19,6 +21,10 @@ export interface Material {
   /** How much it gives when pulled along the roll, and across it; shares of its length. */
   stretchAlong?: number;
   stretchAcross?: number;
+  /** How it goes through a narrow place: not bent at all, rolled up, or crumpled; default crumpled. */
+  bends?: (typeof waysToBend)[number];
+  /** The tightest it may be rolled, mm. */
+  leastRadius?: number;
   /** Most heat of an iron, °C; 0 for none at all. */
   iron?: number;
   washable?: boolean;

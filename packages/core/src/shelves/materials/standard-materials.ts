@@ -54,6 +54,8 @@ const more: Record<string, Partial<Material>> = {
   'coated-cloth': { iron: 0, washable: true },
   mesh: { ...NYLON, stretchAcross: 0.3, stretchAlong: 0.1 },
   'clear-film': { iron: 0, washable: true },
+  // about ten times as thick as it is
+  stiffener: { bends: 'rolls', leastRadius: 15 },
 };
 
 const materials = (rows: Row[], frays: boolean, fusible = false): Material[] =>
