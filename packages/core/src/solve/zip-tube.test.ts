@@ -62,6 +62,17 @@ describe('a zipped pouch', () => {
     expect(edgeOf(shell, 'right-2')).toBeCloseTo(pouch().finished.width!.value, 9);
   });
 
+  test.each(['cut', 'marked'])('with %s corners a tab is caught in the middle of each end', (corners) => {
+    const parts = [{ id: 'p1', kind: 'ring-tabs', params: {} }];
+    const solution = pouch({ corners }, {}, { parts });
+    const tabs = solution.seams.filter(({ id }) => id.startsWith('parts/p1/tab-') && id.endsWith('#left'));
+    expect(tabs).toHaveLength(2);
+    for (const { b } of tabs) {
+      const [part] = b.parts as [{ edge: string; from: number; to: number }];
+      // between the folds of the end, which lie alike on both sides of its middle
+      expect((part.from + part.to) / 2).toBeCloseTo(edgeOf(pieceOf(solution, 'body/shell'), part.edge) / 2, 9);
+    }
+  });
   test('marked corners are sewn on the same lines as those that are cut out', () => {
     const [cut, marked] = [pouch(), pouch({ corners: 'marked' })].map((solution) => pieceOf(solution, 'body/shell'));
     expect(cut!.stitch).toHaveLength(2 + 2 * 9);

@@ -1,5 +1,6 @@
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
@@ -21,7 +22,7 @@ const MORE = given('marker hangs out by', 40, { kind: 'standard', path: 'jacket/
 export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInputs): Contribution {
   const { rules } = inputs;
   const seam = rules.length(seamAllowance);
-  const { width, height, elastic, marker } = detail;
+  const { width, height, flap, wished, elastic, marker } = detail;
   const h = height.value;
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft =>
     patch({
@@ -44,11 +45,20 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
     ...(marker ? [markerBand(detail, seam, inputs)] : []),
   ];
   return contribution({
+    findings: shallower(flap, wished),
     pieces: [piece(SHELL, 'Shell', 'exterior'), piece(LINING, 'Lining', 'lining'), ...bands.map((band) => band.piece)],
     joins: [...around, ...flaps, ...bands.flatMap((band) => band.joins)],
     hardware: bands.map((band) => ({ id: band.piece.cutFrom!, count: 1, length: band.piece.width.value })),
     operations: operations(detail, around, flaps, bands),
   });
+}
+
+/** A flap ends before the edge of its board: what is set deeper is told. */
+function shallower(flap: Derived, wished: Derived): Finding[] {
+  const [made, asked] = [flap.value, wished.value];
+  if (made >= asked - 1) return [];
+  const text = say`The flaps are ${mm(made)} deep, not ${mm(asked)} as it is set: a flap ends clear of the far edge of its board. Set less, or leave it so.`;
+  return [{ code: 'setting.limited', severity: 'note', about: ['body'], numbers: { asked, made }, text }];
 }
 
 /** Drawn right side up: the fixed flap is on the left of the lining, and on the right of the shell. */
@@ -165,8 +175,8 @@ function operations({ elastic, flap }: Jacket, around: Seam[], flaps: Seam[], ba
       uses: [SHELL, LINING],
       seams: flaps.map(({ id }) => id),
       text: elastic
-        ? say`Try it on the book. Fold the fixed flap in by ${mm(flap.value)} and stitch its two ends; tuck the loose one under the elastic.`
-        : say`Try it on the book, closed. Fold both flaps in by ${mm(flap.value)} and stitch their ends.`,
+        ? say`Try it on the book. Fold the fixed flap in by ${mm(flap.value)} and stitch its two ends through the lining alone, at the very edge: a line further in would lock the board out. Tuck the loose one under the elastic.`
+        : say`Try it on the book, closed. Fold both flaps in by ${mm(flap.value)} and stitch their ends through the lining alone, at the very edge: a line further in would lock the boards out.`,
     },
   ];
 }

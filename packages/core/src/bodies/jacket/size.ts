@@ -19,6 +19,8 @@ export interface Jacket {
   width: Derived;
   height: Derived;
   flap: Derived;
+  /** What the maker would have of a flap. */
+  wished: Derived;
   /** Between the two folds beside it. */
   spine: Derived;
   /** From the finished loose end to the elastic; nothing if both flaps are fixed. */
@@ -70,7 +72,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
   const width = pin('body/width', rounded(named('jacket, seam to seam', solved.cutWidth), grid, 'up'));
   const height = pin('body/height', rounded(named('height, seam to seam', solved.cutHeight), grid, 'up'));
   const marker = choiceParam(params, 'marker', jacketParams.marker) === 'ribbon';
-  const detail: Jacket = { width, height, flap, spine, elastic, marker };
+  const detail: Jacket = { width, height, flap, wished, spine, elastic, marker };
   return {
     finished: {
       openWidth: named('finished width, open', sum('open, flaps folded in', [width, times(-2, flap)])),

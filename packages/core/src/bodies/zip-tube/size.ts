@@ -147,8 +147,10 @@ function clearOf({ form, shell, exposed, walls }: ZipTube, inside: MeasuredFace)
   };
 }
 
-function slitOf({ shell }: ZipTube): ClosingSlit {
-  const middle = shell.width.value / 2;
+function slitOf({ shell, form, corners }: ZipTube): ClosingSlit {
+  // where corners are only marked, the end runs on over them
+  const marked = form === 'boxed' && corners === 'marked' ? shell.height.value : 0;
+  const middle = (shell.width.value + marked) / 2;
   return {
     kind: 'slit',
     run: shell.along,
