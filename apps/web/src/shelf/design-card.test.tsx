@@ -53,7 +53,7 @@ test('what stands in the way is told: no home, what does not go in, something el
     row(demo('permit-bifold'), 'Permits'),
     row(demo('permit-bifold-lens'), 'Lens'),
     row(out, 'Caliper'),
-    row({ ...demo('permit-bifold'), pins: { 'body/leafWidth': 90 } }, 'Pinned'),
+    row({ ...demo('permit-bifold'), limits: { 'thickness/full': 5 } }, 'Limited'),
   ]);
   const told = screen
     .getAllByRole('listitem')

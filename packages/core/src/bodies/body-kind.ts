@@ -1,6 +1,6 @@
 import type { Derived } from '../derived/derived.ts';
 import type { FindingCode } from '../errors/finding.ts';
-import type { Orientation, Params } from '../document/design-document.ts';
+import type { ContentsLine, Orientation, Params } from '../document/design-document.ts';
 import type { ParamSpec, PlacedHolder, StackReach, StackThickness } from '../holders/holder-kind.ts';
 import type { CutPieces, EdgeFate, Host, Panel, Panels, SeatGives, SeatKind, Side } from '../holders/seat.ts';
 import type { Room } from '../faces/arrange.ts';
@@ -22,6 +22,8 @@ export interface FaceSpec {
   seat: SeatKind;
   /** What sits there lies on the right side of the shell. */
   outside?: boolean;
+  /** Nothing thicker is put there without being asked, mm; default anything. */
+  thickest?: number;
 }
 
 export interface BodyInputs {
@@ -166,6 +168,12 @@ export interface BodyKind<Detail = unknown> {
   readonly orientation: Orientation;
   /** Ids of the closures that it can have. */
   readonly closures: readonly string[];
+  /** The one that it has unless the maker says otherwise; default none, or the first if it cannot be without. */
+  readonly closesWith?: string;
+  /** Settings that fit what it must hold, for a design that is just given this form; default the standard ones. */
+  startsWith?(contents: readonly ContentsLine[]): Params;
+  /** Its rooms are for things of a kind each: where there are more of them, things are spread anew. */
+  readonly spreads?: boolean;
   /** Ids of what else may be set on it. */
   readonly parts?: readonly string[];
   readonly params: Record<string, ParamSpec>;

@@ -161,6 +161,8 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   readonly seats: readonly On[];
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */
   suits(item: Item): { score: number; why: string };
+  /** How much a thing wants to be the first in it: things of more go before those of less; default none does. */
+  first?(item: Item): number;
   measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Detail>;
   place(measured: MeasuredHolder<Detail>, seat: SeatOf<On>, inputs: HolderInputs): PlacedHolder<Detail, On>;
   contribute(placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Contribution;

@@ -7,7 +7,7 @@ import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '.
 import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { accordionBoards } from './boards.ts';
 import { contributeAccordion } from './contribute.ts';
-import { accordionParams, countOf, type Accordion } from './params.ts';
+import { accordionParams, compartmentsFor, countOf, type Accordion } from './params.ts';
 import { planAccordion } from './plan.ts';
 import { compartmentRing } from './rings.ts';
 import { accordionMargin, biteBottom, biteTop, dividerTaper } from './rules.ts';
@@ -105,6 +105,8 @@ export const accordion: BodyKind<Accordion> = {
   about: 'several compartments between pleated sides',
   orientation: 'lying',
   closures: ['none', 'flap', 'strap-over'],
+  spreads: true,
+  startsWith: (contents) => ({ compartments: compartmentsFor(contents) }),
   parts: ['handles'],
   params: accordionParams,
   rules: [seamAllowance, topstitchInset, accordionMargin, biteTop, biteBottom, dividerTaper, turningGap, liningSchool],

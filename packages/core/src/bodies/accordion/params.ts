@@ -1,5 +1,5 @@
 import type { Derived } from '../../derived/derived.ts';
-import type { Params } from '../../document/design-document.ts';
+import type { ContentsLine, Params } from '../../document/design-document.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { choiceParam } from '../../holders/params.ts';
 
@@ -41,6 +41,12 @@ export const accordionParams = {
     ],
   },
 } as const satisfies Record<string, ParamSpec>;
+
+/** As many as there are groups of things, each thing without a group for itself; within what there may be. */
+export function compartmentsFor(contents: readonly Pick<ContentsLine, 'id' | 'group'>[]): string {
+  const kinds = new Set(contents.map(({ id, group }) => group ?? id)).size;
+  return String(Math.min(5, Math.max(2, kinds || Number(accordionParams.compartments.standard))));
+}
 
 export const countOf = (params: Params): number =>
   Number(choiceParam(params, 'compartments', accordionParams.compartments));

@@ -8,6 +8,9 @@ import { foldoverParams, sizeFoldover, type Foldover } from './size.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
+/** Common practice: what is thicker makes a wallet gape; it is not put there without being asked. mm */
+const LEAF = 10;
+
 /** Wallets and folios that fold over their contents. Two leaves; a folio has more. */
 export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
@@ -21,9 +24,9 @@ export const foldover: BodyKind<Foldover> = {
     ...(choiceParam(params, 'corners', foldoverParams.corners) === 'square'
       ? [{ id: 'inside', title: 'behind both leaves', seat: 'inside' } as const]
       : []),
-    { id: 'left', title: 'left leaf', seat: 'leaf' },
-    { id: 'right', title: 'right leaf', seat: 'leaf' },
-    { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true },
+    { id: 'left', title: 'left leaf', seat: 'leaf', thickest: LEAF },
+    { id: 'right', title: 'right leaf', seat: 'leaf', thickest: LEAF },
+    { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true, thickest: LEAF },
   ],
   size: sizeFoldover,
   contribute: contributeFoldover,

@@ -44,6 +44,9 @@ const rawLengths: ReadonlyMap<LengthRule, LengthRule | undefined> = new Map([
   [mouthHem, undefined],
 ]);
 
+/** Common practice: what is thicker makes a folio gape; it is not put there without being asked. mm */
+const LEAF = 15;
+
 /** Folios and trifolds, of the foldover family: three leaves or more, folded into each other. */
 export const folio: BodyKind<Folio> = {
   title: 'Folio',
@@ -67,6 +70,7 @@ export const folio: BodyKind<Folio> = {
       id: `leaf-${index + 1}`,
       title: `leaf ${index + 1}`,
       seat: 'leaf' as const,
+      thickest: LEAF,
     })),
   size: sizeFolio,
   contribute: contributeFolio,

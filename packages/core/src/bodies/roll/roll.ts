@@ -23,6 +23,7 @@ export const roll: BodyKind<Roll> = {
   about: 'a lined cloth, its bottom folded up into channels',
   orientation: 'upright',
   closures: ['none', 'tie'],
+  closesWith: 'tie',
   params: rollParams,
   rules: [seamAllowance, topstitchInset, turningGap, rollStandsOff],
   findings: ['roll.stiffInside'],

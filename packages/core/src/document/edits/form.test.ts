@@ -50,7 +50,7 @@ describe('another form', () => {
     const carrier = demo('slate-carrier');
     const { edit, notes } = to(carrier, 'roll');
     const roll = edit.apply(carrier);
-    expect([roll.closure.kind, roll.parts]).toEqual(['none', []]);
+    expect([roll.closure.kind, roll.parts]).toEqual(['tie', []]);
     expect(notes.join(' ')).toMatch(/closure is not made for this form.*Handles: not made for a roll/);
   });
   test('pins of the old body go, those of holders that stay do not', () => {

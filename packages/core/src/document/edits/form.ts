@@ -1,3 +1,4 @@
+import type { BodyKind } from '../../bodies/body-kind.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
 import { lower, withArticle } from '../../errors/first-letter.ts';
@@ -24,16 +25,18 @@ export interface FormChange {
  * @param items what is on the shelf */
 export function changeForm(
   document: DesignDocument,
-  { kind, params = kind === document.body.kind ? document.body.params : {} }: { kind: string; params?: Params },
+  { kind, params: given }: { kind: string; params?: Params },
   items: readonly Item[],
   kinds: Kinds = builtInKinds,
 ): FormChange {
   const family = bodyKind(kind, kinds);
   const title = withArticle(family?.title.toLowerCase() ?? kind);
   if (!family) return { edit: { name: `Make it ${title}`, apply: (same) => same }, kept: [], notes: [] };
-  const closes = family.closures.includes(document.closure.kind);
+  const params = given ?? paramsIn(document, kind, family);
+  const closes = keepsClosure(document, kind, family);
   const parts = document.parts?.filter((part) => family.parts?.includes(part.kind));
-  const reseated = reseat({ ...document, body: { kind, params } }, kinds);
+  const moved = { ...document, body: { kind, params } };
+  const reseated = reseat(moved, kinds);
   const homeless = document.holders.filter(({ id }) => !reseated.holders.some((holder) => holder.id === id));
   const next = placeLines(
     {
@@ -80,8 +83,26 @@ function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignD
     : `${what} has no seat in ${form}, and not all that it held found another place.`;
 }
 
-/** Every holder on a face of the body: whole arrangements where they may stay, each by itself otherwise; others go. */
+const paramsIn = ({ body, contents }: DesignDocument, kind: string, family: BodyKind): Params =>
+  kind === body.kind ? body.params : (family.startsWith?.(contents) ?? {});
+
+/** A closure stays where the new form can have it; what was open stays so, unless the new form always closes. */
+function keepsClosure({ body, closure }: DesignDocument, kind: string, { closures, closesWith }: BodyKind): boolean {
+  const opened = closure.kind === 'none' && kind !== body.kind && closesWith !== undefined;
+  return closures.includes(closure.kind) && !opened;
+}
+
+/** Whether things share a room while another is empty. */
+function crowded(document: DesignDocument, kinds: Kinds): boolean {
+  const rooms = facesOf(document, kinds).length;
+  return rooms > document.holders.length && document.holders.some(({ contents }) => contents.length > 1);
+}
+
+/** Every holder on a face of the body: whole arrangements where they may stay, each by itself otherwise; others go. Of a form that
+ * spreads what it holds, none stays where there is more room than that. */
 function reseat(document: DesignDocument, kinds: Kinds): DesignDocument {
+  if (bodyKind(document.body.kind, kinds)?.spreads && crowded(document, kinds))
+    return { ...document, holders: [], faces: {} };
   const specs = facesOf(document, kinds);
   const own = new Map(document.holders.map(({ id, kind }) => [id, kind]));
   const suits = (face: string, ids: string[]) => {

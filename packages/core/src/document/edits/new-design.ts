@@ -42,8 +42,9 @@ export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover', kind
   };
 }
 
-/** None, unless the family cannot be without. */
+/** What a family closes with unless the maker says otherwise: none, or the first if it cannot be without, where it does not say. */
 export function closureFor(body: string, kinds?: Kinds): string {
-  const possible = bodyKind(body, kinds)?.closures ?? [];
+  const { closures: possible = [], closesWith } = bodyKind(body, kinds) ?? {};
+  if (closesWith) return closesWith;
   return possible.includes('none') ? 'none' : (possible[0] ?? 'none');
 }

@@ -1,4 +1,5 @@
 import { kindOf } from '../kind-of.ts';
+import type { FaceSpec } from '../../bodies/body-kind.ts';
 import type { HolderKind } from '../../holders/holder-kind.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
@@ -29,11 +30,11 @@ export function placeForMe(
     const item = all.find(({ id }) => id === line.item);
     if (!item || left <= 0) return design;
     const shared = holderOfGroup(design, line, item, kinds);
-    if (shared) return addToHolder(design, shared, line, left);
+    if (shared) return addToHolder(design, shared, line, left, all, kinds);
     const kind = bestKind(item, document, kinds);
     let placed = design;
     for (let more = left; kind && more > 0; more -= line.perHolder)
-      placed = addTo(placed, kind, line, Math.min(more, line.perHolder), kinds);
+      placed = addTo(placed, kind, { line, item, count: Math.min(more, line.perHolder) }, all, kinds);
     return placed;
   }, document);
 }
@@ -68,9 +69,16 @@ function holderOfGroup(
   );
 }
 
-const addToHolder = (document: DesignDocument, holder: HolderEntry, line: ContentsLine, count: number) => ({
+const addToHolder = (
+  document: DesignDocument,
+  holder: HolderEntry,
+  line: ContentsLine,
+  count: number,
+  items: readonly Item[],
+  kinds: Kinds,
+) => ({
   ...document,
-  holders: document.holders.map((each) => (each === holder ? put(each, line, count, document) : each)),
+  holders: document.holders.map((each) => (each === holder ? put(each, line, count, document, items, kinds) : each)),
 });
 
 function heldOf({ holders }: DesignDocument, line: string): number {
@@ -85,19 +93,28 @@ export function holdersFor(document: DesignDocument, kinds: Kinds = builtInKinds
 }
 
 function bestKind(item: Item, document: DesignDocument, kinds: Kinds): string | undefined {
-  const scored = holdersFor(document, kinds).map(([id, kind]) => ({ id, score: kind.suits(item).score }));
+  const seats = facesOf(document, kinds).filter((face) => notTooThick(item, face));
+  const scored = holdersFor(document, kinds)
+    .filter(([, kind]) => kind.seats.some((seat) => seats.some((face) => face.seat === seat)))
+    .map(([id, kind]) => ({ id, score: kind.suits(item).score }));
   const [best] = scored.sort((a, b) => b.score - a.score);
   return best && best.score >= SUITS_WELL ? best.id : undefined;
 }
 
+/** Whether a face takes so thick a thing without being asked. */
+const notTooThick = ({ thickness, compressible = 0 }: Item, { thickest = Infinity }: FaceSpec): boolean =>
+  thickness * (1 - compressible) <= thickest;
+
 function addTo(
   document: DesignDocument,
   kind: string,
-  line: ContentsLine,
-  count: number,
+  { line, item, count }: { line: ContentsLine; item: Item; count: number },
+  items: readonly Item[],
   kinds: Kinds,
 ): DesignDocument {
-  const seats = facesOf(document, kinds).filter(({ seat }) => kinds.holders[kind]!.seats.includes(seat));
+  const seats = facesOf(document, kinds).filter(
+    (face) => kinds.holders[kind]!.seats.includes(face.seat) && notTooThick(item, face),
+  );
   const places = seats.map(({ id: face }) => {
     const on = face in document.faces ? holdersIn(document.faces[face]!) : [];
     const holder = document.holders.find(({ id, kind: other }) => on.includes(id) && other === kind);
@@ -106,7 +123,7 @@ function addTo(
   const [lightest] = places.sort((a, b) => a.load - b.load);
   if (!lightest || lightest.load === Infinity) return document;
   const { face, holder } = lightest;
-  if (holder) return addToHolder(document, holder, line, count);
+  if (holder) return addToHolder(document, holder, line, count, items, kinds);
   const id = freeLetter(document);
   const seated: Arrangement = { kind: 'holder', id };
   return {
@@ -121,16 +138,28 @@ function slotsIn({ contents }: HolderEntry, document: DesignDocument): number {
   return contents.reduce((total, { line, count }) => total + Math.ceil(count / shared(line)), 0);
 }
 
-/** What is reached for more often stands before what is reached for less. */
-function put(holder: HolderEntry, line: ContentsLine, count: number, document: DesignDocument): HolderEntry {
+/** What a holder wants first stands first, and else what is reached for more often before what is reached for less. */
+function put(
+  holder: HolderEntry,
+  line: ContentsLine,
+  count: number,
+  document: DesignDocument,
+  items: readonly Item[],
+  kinds: Kinds,
+): HolderEntry {
   const known = holder.contents.some((entry) => entry.line === line.id);
   if (known) {
     const more = (entry: HolderEntry['contents'][number]) =>
       entry.line === line.id ? { ...entry, count: entry.count + count } : entry;
     return { ...holder, contents: holder.contents.map(more) };
   }
-  const rank = (id: string) => rankOf(document.contents.find((each) => each.id === id) ?? line);
-  const behind = holder.contents.findIndex((entry) => rank(entry.line) > rankOf(line));
+  const first = (each: ContentsLine) => {
+    const item = items.find(({ id }) => id === each.item);
+    return (item && kindOf(kinds.holders, holder.kind)?.first?.(item)) ?? 0;
+  };
+  const lineOf = (id: string) => document.contents.find((each) => each.id === id) ?? line;
+  const later = (other: ContentsLine) => first(line) - first(other) || rankOf(other) - rankOf(line);
+  const behind = holder.contents.findIndex((entry) => later(lineOf(entry.line)) > 0);
   const at = behind < 0 ? holder.contents.length : behind;
   return { ...holder, contents: holder.contents.toSpliced(at, 0, { line: line.id, count }) };
 }

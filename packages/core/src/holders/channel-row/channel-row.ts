@@ -203,6 +203,11 @@ export const channelRow: HolderKind<ChannelRow, 'channels'> = {
     score: shape === 'card' || length < 1.5 * width ? 0.5 : length >= 2.5 * width ? 0.9 : 0.7,
     why: 'Long things stand best in channels.',
   }),
+  // what is stiff and flat is rolled up first, the widest before all: it is not bent
+  first: ({ rigid, shape, width, length, thickness }) =>
+    rigid && (shape === 'card' || shape === 'box' || shape === 'book')
+      ? Math.max(0, Math.min(width, length) - thickness)
+      : 0,
   measure,
   place,
   contribute,

@@ -252,8 +252,11 @@ export const noteCompartment: HolderKind<NoteCompartment, 'inside'> = {
   rules: [easeNoteAcross, easeNoteDeep, topstitchInset],
   shown: { clearWidth: 'noteWidth' },
   seats: ['inside'],
-  suits({ shape, thickness, rigid }) {
+  suits({ shape, length, width, thickness, rigid }) {
     if (shape !== 'card' || rigid) return { score: 0, why: 'A note compartment folds with the piece.' };
+    // a wad of notes is a thing too
+    if (Math.max(length, width) > 115 && thickness <= 12)
+      return { score: 1, why: 'Large and soft: it folds with the piece.' };
     return { score: thickness <= 0.3 ? 1 : 0.3, why: 'Thin, and may be folded.' };
   },
   measure,
