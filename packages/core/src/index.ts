@@ -58,6 +58,7 @@ export * from './document/edits/places.ts';
 export * from './document/edits/inputs.ts';
 export * from './solve/feeds.ts';
 export * from './trials/try-edit.ts';
+export * from './trials/ways-out.ts';
 export * from './trials/effect.ts';
 export * from './trials/cloth.ts';
 export * from './proposals/propose-forms.ts';

@@ -7,6 +7,7 @@ import type { Shelves } from '../shelves/shelves.ts';
 import { sizeChanges, type SizeChange } from '../solve/compare.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
+import { newStops } from './new-stops.ts';
 
 /** What an edit would do. All mm. */
 export interface Trial {
@@ -36,12 +37,4 @@ export function tryEdit(
     changes: sizeChanges(before, after).filter(({ path }) => !path.startsWith('pieces/')),
     stops: newStops(before.findings, after.findings),
   };
-}
-
-const keyOf = ({ code, about }: Finding): string => `${code} ${about.join(' ')}`;
-
-/** What stands in the way now and did not before. */
-function newStops(before: readonly Finding[], after: readonly Finding[]): Finding[] {
-  const known = new Set(before.filter(({ severity }) => severity === 'stop').map(keyOf));
-  return after.filter((finding) => finding.severity === 'stop' && !known.has(keyOf(finding)));
 }

@@ -1,7 +1,10 @@
-import { wordingText, type Finding } from '@zindle/core';
+import { waysOut, wordingText, type Finding, type WayOut } from '@zindle/core';
+import { useEffect, useState } from 'react';
 import { goingIn } from '../../derivations/going-in.ts';
 import { countThings } from '../../derivations/things.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { useKinds } from '../../store/kinds-context.ts';
+import { useShelves } from '../../store/shelves.ts';
 import { severityWords, Signal } from '../../ui/signal.tsx';
 import { useLength } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
@@ -13,13 +16,14 @@ export function FindingsPanel({ document, solution }: WithSolution) {
   const findings = [...solution.findings].sort((a, b) => rank[a.severity] - rank[b.severity]);
   const things = countThings(document);
   const inside = goingIn(document, solution);
+  const ways = useWaysOut({ document, solution });
   const walks = solution.seams.filter(({ walks: fine }) => fine).length;
   return (
     <section aria-label="Trying it" className="overflow-y-auto border-l border-hair px-4 pt-3 pb-2" tabIndex={0}>
       <h2 className="text-base">Trying it</h2>
       <ul className="mt-1 space-y-1.5">
         {findings.map((finding, index) => (
-          <FindingRow key={index} finding={finding} />
+          <FindingRow key={index} finding={finding} way={ways.get(finding)} />
         ))}
         {inside > 0 && (
           <Fine>
@@ -33,6 +37,20 @@ export function FindingsPanel({ document, solution }: WithSolution) {
   );
 }
 
+/** Each way out is tried on the design: that waits until it rests. */
+const RESTS = 80;
+
+function useWaysOut({ document, solution }: WithSolution): ReadonlyMap<Finding, WayOut> {
+  const shelves = useShelves((state) => state.shelves);
+  const kinds = useKinds();
+  const [found, setFound] = useState<ReadonlyMap<Finding, WayOut>>(new Map());
+  useEffect(() => {
+    const timer = setTimeout(() => setFound(waysOut(document, solution, shelves, kinds)), RESTS);
+    return () => clearTimeout(timer);
+  }, [document, solution, shelves, kinds]);
+  return found;
+}
+
 const Fine = ({ children }: { children: React.ReactNode }) => (
   <li className="flex gap-2 leading-snug">
     <Signal of="fine" />
@@ -43,8 +61,9 @@ const Fine = ({ children }: { children: React.ReactNode }) => (
   </li>
 );
 
-function FindingRow({ finding: { severity, text, about } }: { finding: Finding }) {
+function FindingRow({ finding: { severity, text, about }, way }: { finding: Finding; way: WayOut | undefined }) {
   const select = useDesign((state) => state.select);
+  const edit = useDesign((state) => state.edit);
   const length = useLength();
   const holder = about.find((path) => /^(holders|closure)/.test(path));
   const sentence = (
@@ -56,13 +75,24 @@ function FindingRow({ finding: { severity, text, about } }: { finding: Finding }
   return (
     <li className="flex gap-2 leading-snug">
       <Signal of={severity} />
-      {holder ? (
-        <button type="button" className="text-left hover:underline" onClick={() => select(holder)}>
-          {sentence}
-        </button>
-      ) : (
-        <span>{sentence}</span>
-      )}
+      <div>
+        {holder ? (
+          <button type="button" className="text-left hover:underline" onClick={() => select(holder)}>
+            {sentence}
+          </button>
+        ) : (
+          <span>{sentence}</span>
+        )}
+        {way && (
+          <button
+            type="button"
+            className="button mt-1 block min-h-8 px-2.5 text-[13px] text-weld"
+            onClick={() => edit(way.edit)}
+          >
+            {way.label}
+          </button>
+        )}
+      </div>
     </li>
   );
 }

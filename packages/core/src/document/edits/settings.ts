@@ -6,7 +6,7 @@ import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
 import type { Edit } from './edit.ts';
 
 /** Sets a house rule for this design; nothing goes back to the maker's own. Lengths in mm. */
-export const setRule = ({ id, title }: HouseRule, value: number | string | undefined): Edit => ({
+export const setRule = ({ id, title }: Pick<HouseRule, 'id' | 'title'>, value: number | string | undefined): Edit => ({
   name: `Change ${lower(title)}`,
   apply: (document) => ({ ...document, rules: withParam(document.rules, id, value) }),
 });

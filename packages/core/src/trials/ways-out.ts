@@ -1,0 +1,122 @@
+import type { ContentsLine, DesignDocument } from '../document/design-document.ts';
+import { moveWithin } from '../document/edits/arrange.ts';
+import { placeLine } from '../document/edits/contents.ts';
+import type { Edit } from '../document/edits/edit.ts';
+import { closureFor } from '../document/edits/new-design.ts';
+import { removePart } from '../document/edits/parts.ts';
+import { setClosure, setClosureParam, setLimit, setPin, setRule } from '../document/edits/settings.ts';
+import { kindOf } from '../document/kind-of.ts';
+import type { Finding, FindingCode } from '../errors/finding.ts';
+import { houseRulesOf } from '../kinds/house-rules.ts';
+import { builtInKinds } from '../kinds/kinds.ts';
+import type { Kinds } from '../kinds/kind-set.ts';
+import { turningGap } from '../shelves/rules/common-rules.ts';
+import type { Shelves } from '../shelves/shelves.ts';
+import type { Solution } from '../solve/solution.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { keyOf, newStops } from './new-stops.ts';
+
+/** One press that does what a finding advises. */
+export interface WayOut {
+  /** What it says on the button. */
+  label: string;
+  edit: Edit;
+}
+
+interface Asked {
+  finding: Finding;
+  document: DesignDocument;
+  solution: Solution;
+  shelves: Shelves;
+  kinds: Kinds;
+}
+
+/** For each finding that one press mends, that press. Each is tried: what does not make its finding go, or brings another stop, is
+ * not offered. */
+export function waysOut(
+  document: DesignDocument,
+  solution: Solution,
+  shelves: Shelves,
+  kinds: Kinds = builtInKinds,
+): Map<Finding, WayOut> {
+  const found = solution.findings.flatMap((finding): [Finding, WayOut][] => {
+    const way = (candidates[finding.code]?.({ finding, document, solution, shelves, kinds }) ?? []).find(({ edit }) => {
+      const { findings } = solveDesign(edit.apply(document, kinds), shelves, kinds);
+      const stays = findings.some((after) => keyOf(after) === keyOf(finding));
+      return !stays && newStops(solution.findings, findings).length === 0;
+    });
+    return way ? [[finding, way]] : [];
+  });
+  return new Map(found);
+}
+
+/** The objects of a sort that a finding is about, by id. */
+const named = ({ about }: Finding, sort: string): string[] =>
+  about.flatMap((path) => (path.startsWith(`${sort}/`) ? [path.slice(sort.length + 1)] : []));
+
+const lineOf = ({ contents }: DesignDocument, id: string): ContentsLine | undefined =>
+  contents.find((line) => line.id === id);
+
+function first({ finding, document }: Asked): WayOut[] {
+  return named(finding, 'contents').flatMap((line): WayOut[] => {
+    const holder = document.holders.find(({ contents }) => contents.some((entry) => entry.line === line));
+    if (!holder) return [];
+    const at = holder.contents.findIndex((entry) => entry.line === line);
+    const apply: Edit['apply'] = (design) =>
+      Array.from({ length: at }).reduce<DesignDocument>((next) => moveWithin(holder.id, line, -1).apply(next), design);
+    return [{ label: 'Put it first', edit: { name: `Put it first in ${holder.id}`, apply } }];
+  });
+}
+
+/** Pins that are less than everything asks for, let go one at a time. */
+const unpinned = ({ document: { pins = {} }, solution: { pinnable } }: Asked): WayOut[] =>
+  pinnable
+    .filter(({ path, asks }) => (pins[path] ?? Infinity) < asks - 1e-6)
+    .map(({ path, label }) => ({ label: `Let go the pin: ${label}`, edit: setPin(path, label, undefined) }));
+
+/** Another way to hold the closure, if it has a choice. */
+const heldBy =
+  (fastener: string, words: string) =>
+  ({ document, kinds }: Asked): WayOut[] => {
+    const spec = kindOf(kinds.closures, document.closure.kind)?.params.fastener;
+    if (spec?.kind !== 'choice' || !spec.choices.some(({ id }) => id === fastener)) return [];
+    return [{ label: `Close it with ${words}`, edit: setClosureParam(spec.title, 'fastener', fastener) }];
+  };
+
+const candidates: Partial<Record<FindingCode, (asked: Asked) => WayOut[]>> = {
+  'roll.stiffInside': first,
+  'clearance.tooTight': unpinned,
+  'clearance.lessThanEase': unpinned,
+  'pin.tooSmall': ({ finding: { numbers, limit }, document: { pins = {} }, solution: { pinnable } }) =>
+    pinnable
+      .filter(({ path, least }) => pins[path] === numbers.pinned && least === limit)
+      .map(({ path, label, least }) => ({ label: 'Pin it at that', edit: setPin(path, label, least) })),
+  'pin.unknown': ({ document: { pins = {} }, solution: { pinnable } }) =>
+    Object.keys(pins)
+      .filter((path) => !pinnable.some((size) => size.path === path))
+      .map((path) => ({ label: 'Take the pin away', edit: setPin(path, path, undefined) })),
+  'limit.unknown': ({ document: { limits = {} }, solution: { limitable } }) =>
+    Object.keys(limits)
+      .filter((path) => !(path in limitable))
+      .map((path) => ({ label: 'Take the limit away', edit: setLimit(path, path, undefined) })),
+  'rule.outOfRange': ({ finding, kinds }) =>
+    named(finding, 'rules').map((id) => {
+      const rule = houseRulesOf(kinds)[id] ?? { id, title: id };
+      return { label: 'Take the standard value', edit: setRule(rule, undefined) };
+    }),
+  'gap.small': ({ finding: { limit } }) => [{ label: 'Make the gap longer', edit: setRule(turningGap, limit) }],
+  'contents.notHeld': ({ finding, document, shelves: { items } }) =>
+    named(finding, 'contents').flatMap((id) => {
+      const line = lineOf(document, id);
+      return line ? [{ label: 'Find a place for it', edit: placeLine(id, line.name ?? 'it', items) }] : [];
+    }),
+  'magnet.near': heldBy('snap', 'a snap'),
+  'closure.drift': heldBy('hook-and-loop', 'hook-and-loop'),
+  'closure.notForBody': ({ document, kinds }) => {
+    const kind = closureFor(document.body.kind, kinds);
+    const title = kindOf(kinds.closures, kind)?.title ?? kind;
+    return [{ label: kind === 'none' ? 'Leave it open' : `Close it with: ${title}`, edit: setClosure(kind, title) }];
+  },
+  'part.notForBody': ({ finding }) =>
+    named(finding, 'parts').map((id) => ({ label: 'Take it away', edit: removePart(id, id) })),
+};
