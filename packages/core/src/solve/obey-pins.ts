@@ -1,8 +1,9 @@
-import type { SizedFace } from '../bodies/body-kind.ts';
+import type { SizedBody, SizedFace } from '../bodies/body-kind.ts';
 import { smaller, TINIEST, type SidesLeft } from '../contents/smaller.ts';
 import { given, product, type Derived } from '../derived/derived.ts';
 import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import { leastSize, type MeasuredHolders } from '../faces/measure.ts';
+import type { MeasuredHolder } from '../holders/holder-kind.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { assertDrawn, type Made } from './make-pieces.ts';
 import { asPinned, pinnedAt, type Pin, type PinnableSize } from './pins.ts';
@@ -23,6 +24,8 @@ export interface Obeyed extends Fitted {
 export interface Sizing {
   body(held: Held, run: SizeRun, first?: boolean): SizedDesign;
   holders(held: Held, run: SizeRun): MeasuredHolders;
+  /** The body alone, round holders that are measured. */
+  around(measured: MeasuredHolders, run: SizeRun): SizedBody;
   make(fitted: Fitted, run: SizeRun): Made;
 }
 
@@ -124,11 +127,26 @@ function obeyDown(
     }),
   );
   const fitted: Fitted = {
-    body,
+    // a body that is cut to a size of its holder, as a roll to the depth of its pocket, is cut to that which is made
+    body: narrowed.size > 0 ? sizing.around(withDriving(measured, narrowed, asked), run) : body,
     measured: new Map([...measured, ...narrowed]),
     unpinned: new Map([...measured].filter(([id]) => narrowed.has(id))),
   };
   return { ...fitted, run, made: sizing.make(fitted, run), pinnable };
+}
+
+/** Holders as they ask, with those of their sizes that may be pinned as they are made. */
+function withDriving(
+  measured: MeasuredHolders,
+  narrowed: MeasuredHolders,
+  asked: ReadonlyMap<string, Derived>,
+): MeasuredHolders {
+  return new Map(
+    [...measured].map(([id, holder]): [string, MeasuredHolder] => {
+      const made = Object.entries(narrowed.get(id)?.sizes ?? {}).filter(([key]) => asked.has(`holders/${id}/${key}`));
+      return [id, { ...holder, sizes: { ...holder.sizes, ...Object.fromEntries(made) } }];
+    }),
+  );
 }
 
 /** The least at which each size can be drawn while the others stay as they are: what the design asks for the tiniest things. */

@@ -69,6 +69,13 @@ describe('pins', () => {
     const least = { ...bifold, pins: { 'body/leafWidth': refused.limit! } };
     expect(solveDesign(least).findings.map(({ code }) => code)).not.toContain('pin.tooSmall');
   });
+  test('a roll pinned lower has a pocket as deep as its channels are stitched', () => {
+    const roll = solveDesign({ ...demo('probe-roll'), pins: { 'body/height': 150 } });
+    const [row] = roll.holders;
+    expect(roll.body.sizes.height!.value).toBe(150);
+    expect(row!.sizes.pocketDepth!.value).toBeLessThan(115.5);
+    expect(roll.body.readBack.pocketDepth).toBeCloseTo(row!.sizes.pocketDepth!.value, 9);
+  });
   test('where two are opposed, what is within wins: the leaf is no narrower than the slot pinned in it', () => {
     const pins = { 'body/leafWidth': 50, 'holders/A/slotWidth': 80 };
     const { body, holders, findings } = solveDesign({ ...bifold, pins });

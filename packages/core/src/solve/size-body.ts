@@ -39,13 +39,19 @@ export interface Fitted extends SizedDesign {
 
 /** Contents make holders, holders make faces, faces make the body. All mm.
  * @param memo what was measured before is taken from here where nothing it depends on has changed */
-export function sizeBody(
-  { document, bodyKind, closes, faces, kinds }: ToSize,
-  held: Resolved['held'],
-  inputs: Omit<ClosureInputs, 'id'>,
-  memo?: SolveMemo,
-): SizedDesign {
-  const measured = measureHolders(document, faces, held, inputs, kinds, memo);
+export function sizeBody(toSize: ToSize, held: Resolved['held'], inputs: Inputs, memo?: SolveMemo): SizedDesign {
+  const measured = measureHolders(toSize.document, toSize.faces, held, inputs, toSize.kinds, memo);
+  return { measured, body: sizeMeasured(toSize, measured, inputs) };
+}
+
+type Inputs = Omit<ClosureInputs, 'id'>;
+
+/** The body round holders that are measured already. */
+export function sizeMeasured(
+  { document, bodyKind, closes, faces }: ToSize,
+  measured: MeasuredHolders,
+  inputs: Inputs,
+): SizedBody {
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
   const closing = { ...inputs, id: 'closure' };
   const { params } = document.closure;
@@ -57,7 +63,7 @@ export function sizeBody(
     ...(closes.meets && { meets: true }),
     ...(exposed && { exposed }),
   };
-  return { measured, body: bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured)) };
+  return bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured));
 }
 
 const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];

@@ -30,7 +30,7 @@ import { checkLimits } from './limits.ts';
 import { makePieces } from './make-pieces.ts';
 import { obeyPins } from './obey-pins.ts';
 import { checkPins } from './pins.ts';
-import { sizeBody, type SizeRun } from './size-body.ts';
+import { sizeBody, sizeMeasured, type SizeRun } from './size-body.ts';
 import type { Solution } from './solution.ts';
 
 /** The whole product in one function: what it must hold goes in, everything to make it comes out.
@@ -67,6 +67,7 @@ export function solveDesign(
     body: (held, run, first) =>
       sizeBody(toSize, held, inputsOf(run, first ? memo : undefined), first ? memo : undefined),
     holders: (held, run) => measureHolders(document, faces, held, inputsOf(run), kinds),
+    around: (measured, run) => sizeMeasured(toSize, measured, inputsOf(run)),
     make: (fitted, run) => makePieces(toSize, fitted, shelves, inputsOf(run, memo)),
   });
   const { body, measured, pinnable, run, made } = sized;
