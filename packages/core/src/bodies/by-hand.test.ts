@@ -146,3 +146,15 @@ test('a framed organizer opens far enough for its largest thing, with 12 of its 
   expect(opens).toBeGreaterThanOrEqual(150 + 140);
   expect(finished.width!.value + body.sizes.depth!.value).toBeCloseTo(body.sizes.zipperRun!.value, 9);
 });
+
+test('things lie in the middle of a pouch: its board moves their room by half of what it is longer', () => {
+  const { boards, pieces } = demo('lens-pouch');
+  const [{ faces, width }] = boards as [ReturnType<typeof demo>['boards'][number]];
+  const length = pieces.find(({ id }) => id === 'body/shell')!;
+  expect(width).toBeLessThanOrEqual(length.cutWidth.value);
+  const { holders } = demo('lens-pouch');
+  const [first] = holders;
+  const xs = first!.things.map((each) => [each.x + faces[0]!.dx, each.x + each.width + faces[0]!.dx] as const);
+  const [left, right] = [Math.min(...xs.map(([x]) => x)), Math.max(...xs.map(([, x]) => x))];
+  expect(left + right).toBeCloseTo(width, 6);
+});

@@ -143,3 +143,35 @@ describe('what a maker is told to do', () => {
     expect(notch).toMatchObject({ edge: 'tip', at: expect.closeTo(Math.abs(tip.to[0] - tip.from[0]) / 2, 9) });
   });
 });
+
+describe('small sums of closures, by hand', () => {
+  test('an elastic band stands 18 from the outer edge, and clear of a rounder corner by 4', () => {
+    const wallet = (params: object, closing = 'elastic-band') =>
+      solveDesign(
+        trial({
+          body: 'foldover',
+          params: params as Trial['params'] & object,
+          face: 'left',
+          kind: 'card-tiers',
+          item: thing(85.6, 54, 0.76, { shape: 'card' }),
+          closure: closing,
+        }),
+      );
+    const from = (solution: ReturnType<typeof wallet>) => {
+      const [part] = solution.seams.find(({ id }) => id === 'closure/band#top')!.b.parts;
+      const edge = solution.pieces.find(({ id }) => id === 'body/shell')!.stitch.find(({ id }) => id === 'top')!;
+      const long = Math.hypot(edge.to[0] - edge.from[0], edge.to[1] - edge.from[1]);
+      // the back leaf ends on the left of the shell, which the top edge runs towards
+      return long - part!.to!;
+    };
+    expect(from(wallet({ corners: 'square' }))).toBeCloseTo(18, 9);
+    // from the end of the corner of 20, where the straight edge begins
+    expect(from(wallet({ corners: 'rounded', radius: 20 }))).toBeCloseTo(24 - 20, 9);
+  });
+  test('what a flap is held by lies in its middle', () => {
+    const { pieces, closure } = sleeve({ closure: 'flap' });
+    const marks = pieces.flatMap(({ marks: all }) => all.filter(({ id }) => id === 'closure-cap'));
+    expect(marks).toHaveLength(1);
+    expect(marks[0]!.at[0]).toBeCloseTo(closure.sizes.flapWidth!.value / 2, 9);
+  });
+});

@@ -8,6 +8,8 @@ import { thing, trial } from '../testing/trial.ts';
 import { tongue } from './card-tiers/t-slot.ts';
 import type { Tiers } from './card-tiers/tiers.ts';
 import { looseThings } from './packed-room/ways.ts';
+import { halfGirthOfOne, heapOf, sidesOf } from './sides.ts';
+import { given } from '../derived/derived.ts';
 
 const demo = (id: string) => solveDesign(demoDesigns.find((design) => design.id === id)!);
 const clears = ({ holders }: ReturnType<typeof demo>, id: string) =>
@@ -151,5 +153,82 @@ describe('where it is drawn, and how far it is cut through', () => {
     const handle = builtInKinds.holders['note-compartment']!.mouthHandle!(placed as never)!;
     expect(placed.mouths[handle.mouth]).toBeDefined();
     expect(handle.value).toBe(placed.sizes.reveal!.value);
+  });
+});
+
+describe('small sums of holders, by hand', () => {
+  type Solved = ReturnType<typeof demo>['holders'][number];
+  const rod = (across: number, long = 100) => thing(long, across, across, { shape: 'cylinder' });
+  const solved = (kind: string, item: ReturnType<typeof thing>, more: object = {}) =>
+    solveDesign(trial({ body: 'folio', face: 'leaf-1', kind, item, ...more }));
+  const only = (design: ReturnType<typeof demo>): Solved => design.holders[0]!;
+
+  test('sizes that may be pinned are counted from one, and are those that are shown', () => {
+    const apart = { count: 2, holderParams: { divide: 'stitched' } };
+    const sleeve = solveDesign(trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: rod(20), ...apart }));
+    const channels = solved('channel-pocket', rod(8, 140), { count: 2 });
+    const tiers = solved('card-tiers', thing(85.6, 54, 0.76, { shape: 'card' }), { count: 2 });
+    const own = ({ pinnable }: ReturnType<typeof demo>) =>
+      pinnable.flatMap(({ path }) => (path.startsWith('holders/A/') ? [path.slice(10)] : []));
+    expect(own(sleeve)).toEqual(['room1', 'room2']);
+    expect(own(channels)).toEqual(['channel1', 'channel2', 'depth']);
+    expect(own(tiers)).toEqual(['depth1', 'depth2', 'slotWidth']);
+    for (const each of [sleeve, channels, tiers])
+      expect(Object.keys(only(each).sizes)).toEqual(expect.arrayContaining(own(each)));
+  });
+  test('loops: half of what is between them beside the first, stitched a millimetre and the elastic beside each thing', () => {
+    const design = solved('loop-row', rod(16, 90), { count: 2 });
+    const { things, stitching, seat, bands } = only(design);
+    // 16, the elastic of 1.2 once, and 1 on both sides: 19.2, up to 19.5; from loop to loop 16 + 2 * 1.2 + 4
+    const pitch = 16 + 2 * 1.2 + 4;
+    const middle = ({ x, width }: Solved['things'][number]) => x + width / 2 - seat.x;
+    expect(middle(things[0]!)).toBeCloseTo(4 / 2 + Math.ceil(pitch * 2) / 4, 9);
+    const [left, right] = stitching.map(({ from }) => from[0]);
+    expect(right! - left!).toBeCloseTo(19.5, 9);
+    // one row of elastic lies in the middle of the height
+    const [{ from }] = bands as [NonNullable<Solved['bands']>[number]];
+    expect(bands).toHaveLength(1);
+    expect(from[1] - seat.y).toBeCloseTo(seat.height.value / 2, 9);
+  });
+  test('both straps over a thing are rooms of their own, and both are bought', () => {
+    const design = solved('hold-straps', thing(140, 70, 11));
+    const [first, second] = design.rooms
+      .find(({ id }) => id.startsWith('holders/A'))!
+      .rings.map((ring) => JSON.stringify(ring));
+    const lines = (ring: string) => new Set(ring.match(/A-strap-\d/g));
+    expect([...lines(first!)].filter((line) => lines(second!).has(line))).toEqual([]);
+    const strap = design.pieces.find(({ id }) => id.startsWith('holders/A') && id.includes('strap'))!;
+    const bought = design.hardware.find(({ id, length = 0 }) => id.startsWith('elastic') && length > 0)!;
+    expect([bought.count, bought.length]).toEqual([2, 2 * strap.cutWidth.value]);
+  });
+  test('a pleat is named once, at its first line; the rooms of a bellows are parted in its middle', () => {
+    const design = solved('bellows-pocket', thing(60, 50, 20), { count: 2, holderParams: { parts: 'two' } });
+    const { lines } = design.pieces.find(({ id }) => id === 'holders/A/front')!;
+    const pleats = lines.filter(({ id }) => id.startsWith('pleat-'));
+    expect(pleats.map(({ label }) => label)).toEqual(['pleat', '', 'pleat', '', 'pleat', '', 'pleat', '']);
+    const { sizes, stitching, seat } = only(design);
+    const [a, b] = pleats.map(({ from }) => from[0]);
+    expect(b! - a!).toBeCloseTo((sizes.frontSpan!.value - sizes.backSpan!.value) / 2, 9);
+    expect(stitching.map(({ from }) => from[0] - seat.x)).toEqual([seat.width.value / 2]);
+    // 50, and of two layers of 0.27 each the outermost, at both sides: 50 + 2 * (0.27 + 0.135) = 50.81, up to 51
+    expect(sizes.backSpan!.value).toBe(51);
+  });
+});
+
+// half of the way round three discs of d in a triangle: (3 d + pi d) / 2; two beside each other: (2 d + pi d) / 2
+describe('a heap, and a tape', () => {
+  const d = given('diameter', 10, { kind: 'item', path: 'items/x/width' });
+  test('a heap is as large as geometry says', () => {
+    expect(heapOf('Pens', 3, d).halfGirth.value).toBeCloseTo((30 + 10 * Math.PI) / 2, 9);
+    expect(heapOf('Pens', 2, d).halfGirth.value).toBeCloseTo((20 + 10 * Math.PI) / 2, 9);
+    expect(heapOf('Pens', 3, d).across.value).toBeCloseTo(20, 9);
+    expect(heapOf('Pens', 3, d).thickness.value).toBeCloseTo(10 + 5 * Math.sqrt(3), 9);
+  });
+  test('round it by the tape, and twice as much as it may be larger', () => {
+    const item = thing(100, 40, 20, { girth: 118, tolerance: 1.5 });
+    const line = { id: 'c1', item: 'thing', count: 1, perHolder: 1, orientation: 'upright' } as const;
+    const held = { line, item, name: 'Thing', count: 1 };
+    const sides = sidesOf(held);
+    expect(halfGirthOfOne(held, sides, sides.thickness).value).toBeCloseTo(118 / 2 + 2 * 1.5, 9);
   });
 });
