@@ -2,21 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import type { Item } from '../../shelves/items/item.ts';
 import { standardShelves } from '../../shelves/shelves.ts';
 import { solveDesign } from '../../solve/solve-design.ts';
+import { thing as oneThing } from '../../testing/trial.ts';
 import type { ContentsLine, DesignDocument, Reach } from '../design-document.ts';
 import { changeForm, chooseVariant } from './form.ts';
 import { newDesign } from './new-design.ts';
 import { placeForMe } from './place.ts';
 
-const thing = (id: string, [length, width, thickness]: [number, number, number], more: Partial<Item> = {}): Item => ({
-  id,
-  name: id,
-  shape: 'box',
-  length,
-  width,
-  thickness,
-  source: 'yours',
-  ...more,
-});
+const thing = (id: string, [length, width, thickness]: [number, number, number], more: Partial<Item> = {}): Item =>
+  oneThing(length, width, thickness, { id, name: id, ...more });
 const { items } = standardShelves;
 /** A new design of a family with things of the maker's own, placed by rules. */
 function placed(body: string, ownItems: Item[], more: Partial<ContentsLine>[] = []): DesignDocument {
