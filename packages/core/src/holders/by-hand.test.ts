@@ -173,6 +173,7 @@ describe('small sums of holders, by hand', () => {
     expect(own(sleeve)).toEqual(['room1', 'room2']);
     expect(own(channels)).toEqual(['channel1', 'channel2', 'depth']);
     expect(own(tiers)).toEqual(['depth1', 'depth2', 'slotWidth']);
+    expect(only(tiers).sizes.depth2!.label).toBe('pocket 2, depth');
     for (const each of [sleeve, channels, tiers])
       expect(Object.keys(only(each).sizes)).toEqual(expect.arrayContaining(own(each)));
   });

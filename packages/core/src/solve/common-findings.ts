@@ -21,6 +21,7 @@ export const commonFindings = [
   'pin.unknown',
   'limit.exceeded',
   'limit.unknown',
+  'scale.large',
   'closure.notForBody',
   'part.notForBody',
   'gap.small',

@@ -25,6 +25,7 @@ import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms } from '../fit/fit-rooms.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
+import { checkScale } from './check-scale.ts';
 import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
 import { makePieces } from './make-pieces.ts';
@@ -129,6 +130,7 @@ export function solveDesign(
       ...[...measured].flatMap(([id, holder]) => (sized.unpinned.get(id) ?? holder).findings),
       ...checkPins(document, pinnable),
       ...checkLimits(document, limitedSizes(body)),
+      ...checkScale(bodyKind, limitedSizes(body)),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),

@@ -3,6 +3,7 @@ import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { standardShelves } from '../shelves/shelves.ts';
 import { solveDesign } from '../solve/solve-design.ts';
+import { thing, trial } from '../testing/trial.ts';
 import { waysOut } from './ways-out.ts';
 
 const demo = (id: string): DesignDocument => demoDesigns.find((design) => design.id === id)!;
@@ -22,6 +23,13 @@ const padded: DesignDocument = {
   ...bifold,
   stacks: { ...bifold.stacks, exterior: [...bifold.stacks.exterior!, { material: 'fleece', coverage: 'trimmed' }] },
 };
+/** A map of 190 x 120 on each leaf. */
+const wide = trial({
+  body: 'foldover',
+  face: 'left',
+  kind: 'slip-pocket',
+  item: thing(190, 120, 2, { shape: 'card' }),
+});
 const backwards = { ...roll, holders: [{ ...row, contents: [...row.contents].reverse() }] };
 
 describe('a finding is mended by one press', () => {
@@ -40,6 +48,18 @@ describe('a finding is mended by one press', () => {
     const press = pressed(design, code)!;
     expect(press.label).toBe(label);
     expect(press.told).not.toContain(code);
+  });
+
+  test('what is too large to be a wallet becomes something else that holds it all', () => {
+    expect(solveDesign(wide).finished.openWidth!.value).toBeGreaterThan(240);
+    const press = pressed(wide, 'scale.large')!;
+    expect(press.label).toMatch(/^Make it an? /);
+    expect(press.after.body.kind).not.toBe('foldover');
+    expect(press.after.holders.flatMap(({ contents }) => contents)).toEqual([{ line: 'c1', count: 1 }]);
+    expect(solveDesign(press.after).findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
+    // one of 230 open is a wallet
+    const narrow = { ...wide, ownItems: [thing(90, 60, 2, { shape: 'card' })] };
+    expect(solveDesign(narrow).findings).toEqual([]);
   });
 
   test('and nothing is offered that does not mend it, or that brings another stop', () => {

@@ -6,6 +6,7 @@ import { closureFor } from '../document/edits/new-design.ts';
 import { removePart } from '../document/edits/parts.ts';
 import { setClosure, setClosureParam, setLimit, setPin, setRule } from '../document/edits/settings.ts';
 import { kindOf } from '../document/kind-of.ts';
+import { withArticle } from '../errors/first-letter.ts';
 import type { Finding, FindingCode } from '../errors/finding.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
@@ -14,7 +15,8 @@ import { turningGap } from '../shelves/rules/common-rules.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
-import { keyOf, newStops } from './new-stops.ts';
+import { keyOf, newStops } from '../trials/new-stops.ts';
+import { bySuitability, proposeForms } from './propose-forms.ts';
 
 /** One press that does what a finding advises. */
 export interface WayOut {
@@ -110,6 +112,15 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => WayOut[]>> = {
       const line = lineOf(document, id);
       return line ? [{ label: 'Find a place for it', edit: placeLine(id, line.name ?? 'it', items) }] : [];
     }),
+  'scale.large': ({ document, shelves, kinds }) =>
+    [...proposeForms(document, shelves, undefined, kinds)]
+      .filter(({ kind, held, of, stops }) => kind !== document.body.kind && held === of && stops.length === 0)
+      .sort(bySuitability)
+      .slice(0, 3)
+      .map(({ title, document: other }) => {
+        const label = `Make it ${withArticle(title.toLowerCase())}`;
+        return { label, edit: { name: label, apply: () => other } };
+      }),
   'magnet.near': heldBy('snap', 'a snap'),
   'closure.drift': heldBy('hook-and-loop', 'hook-and-loop'),
   'closure.notForBody': ({ document, kinds }) => {
