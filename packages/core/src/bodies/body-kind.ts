@@ -172,8 +172,9 @@ export interface BodyKind<Detail = unknown> {
   readonly closesWith?: string;
   /** Settings that fit what it must hold, for a design that is just given this form; default the standard ones. */
   startsWith?(contents: readonly ContentsLine[]): Params;
-  /** Common practice: larger than this it is no longer what it is called, by the path of a size that may have a limit, mm. */
-  readonly handy?: Readonly<Record<string, number>>;
+  /** Common practice: what it is called while most of what it holds is in holders of a kind, and how large it is then at most, by
+   * the path of a size that may have a limit, mm. */
+  readonly handy?: { called: string; holding: string; most: Readonly<Record<string, number>> };
   /** Its rooms are for things of a kind each: where there are more of them, things are spread anew. */
   readonly spreads?: boolean;
   /** Ids of what else may be set on it. */

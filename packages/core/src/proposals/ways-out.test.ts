@@ -23,11 +23,11 @@ const padded: DesignDocument = {
   ...bifold,
   stacks: { ...bifold.stacks, exterior: [...bifold.stacks.exterior!, { material: 'fleece', coverage: 'trimmed' }] },
 };
-/** A map of 190 x 120 on each leaf. */
+/** A card of 190 x 120. */
 const wide = trial({
   body: 'foldover',
   face: 'left',
-  kind: 'slip-pocket',
+  kind: 'card-tiers',
   item: thing(190, 120, 2, { shape: 'card' }),
 });
 const backwards = { ...roll, holders: [{ ...row, contents: [...row.contents].reverse() }] };
@@ -57,9 +57,10 @@ describe('a finding is mended by one press', () => {
     expect(press.after.body.kind).not.toBe('foldover');
     expect(press.after.holders.flatMap(({ contents }) => contents)).toEqual([{ line: 'c1', count: 1 }]);
     expect(solveDesign(press.after).findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
-    // one of 230 open is a wallet
-    const narrow = { ...wide, ownItems: [thing(90, 60, 2, { shape: 'card' })] };
-    expect(solveDesign(narrow).findings).toEqual([]);
+    const told = (design: DesignDocument) => solveDesign(design).findings.map(({ code }) => code);
+    expect(told({ ...wide, ownItems: [thing(90, 60, 2, { shape: 'card' })] })).toEqual([]);
+    // mostly for papers it is no wallet, and may be wide
+    expect(told({ ...wide, holders: wide.holders.map((each) => ({ ...each, kind: 'slip-pocket' })) })).toEqual([]);
   });
 
   test('and nothing is offered that does not mend it, or that brings another stop', () => {

@@ -130,7 +130,7 @@ export function solveDesign(
       ...[...measured].flatMap(([id, holder]) => (sized.unpinned.get(id) ?? holder).findings),
       ...checkPins(document, pinnable),
       ...checkLimits(document, limitedSizes(body)),
-      ...checkScale(bodyKind, limitedSizes(body)),
+      ...checkScale(document, bodyKind, limitedSizes(body)),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),

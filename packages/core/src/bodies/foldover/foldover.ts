@@ -28,7 +28,7 @@ export const foldover: BodyKind<Foldover> = {
     { id: 'right', title: 'right leaf', seat: 'leaf', thickest: LEAF },
     { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true, thickest: LEAF },
   ],
-  handy: { 'finished/openWidth': 240, 'thickness/full': 30 },
+  handy: { called: 'a wallet', holding: 'card-tiers', most: { 'finished/openWidth': 240, 'thickness/full': 30 } },
   size: sizeFoldover,
   contribute: contributeFoldover,
   boards: foldoverBoards,
