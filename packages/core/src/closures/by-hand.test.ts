@@ -168,6 +168,16 @@ describe('small sums of closures, by hand', () => {
     // from the end of the corner of 20, where the straight edge begins
     expect(from(wallet({ corners: 'rounded', radius: 20 }))).toBeCloseTo(24 - 20, 9);
   });
+  test('a zipped flap that reaches past a low front is held where the front still is', () => {
+    const wide = { item: thing(1400, 20, 6), closure: 'flap', closing: { pocket: 'zipped', corner: 78 } };
+    const base = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', ...wide });
+    const contents = base.contents.map((line) => ({ ...line, orientation: 'lying' as const }));
+    const { pieces, closure, finished } = solveDesign({ ...base, contents });
+    const [mate] = pieces.flatMap(({ marks }) => marks.filter(({ id }) => id === 'closure-mate'));
+    expect(mate!.at[1]).toBeGreaterThanOrEqual(mate!.hardware!.radius - 1e-9);
+    expect(closure.sizes.flapLength!.value).toBeGreaterThan(finished.height!.value);
+    expect(mate!.at[1]).toBeLessThan(finished.height!.value);
+  });
   test('what a flap is held by lies in its middle', () => {
     const { pieces, closure } = sleeve({ closure: 'flap' });
     const marks = pieces.flatMap(({ marks: all }) => all.filter(({ id }) => id === 'closure-cap'));

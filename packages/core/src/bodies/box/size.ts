@@ -52,7 +52,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
     height: side('height', asked('height', [up, below, above]), [up, reach.lining, turns.shallower, above]),
     taper: nothing,
   };
-  const detail: Box = { making, shell, lining: boxLining(shell, inputs), above };
+  const detail: Box = { making, shell, lining: liningOf(shell, turns, inputs), above };
   const { width, depth, height } = shell;
   const outside = sum('front to back, outside', [depth, stacks.exterior]);
   return {
@@ -100,6 +100,12 @@ const free = { kind: 'free' } as const;
 /** The lining lies inside the shell; at the mouth both are alike. */
 export const boxLining = (shell: BoxLayer, inputs: BodyInputs): BoxLayer =>
   liningIn(shell, boxTurns(inputs, smallest('shorter side', [shell.width, shell.depth])));
+
+/** What is pinned smaller than it asks has a lining that is no more than half as wide at its base. */
+const liningOf = (shell: BoxLayer, turns: ReturnType<typeof boxTurns>, inputs: BodyInputs): BoxLayer => {
+  const bounded = boxLining(shell, inputs);
+  return bounded.taper.value < turns.taper.value ? bounded : liningIn(shell, turns);
+};
 
 const liningIn = ({ width, depth, height }: BoxLayer, { taper, shallower }: ReturnType<typeof boxTurns>): BoxLayer => ({
   width,

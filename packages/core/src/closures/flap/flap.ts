@@ -4,6 +4,7 @@ import {
   byRule,
   given,
   largest,
+  minus,
   named,
   product,
   rounded,
@@ -19,11 +20,11 @@ import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
-import { hardwareOf } from '../../shelves/hardware/hardware.ts';
+import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
 import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { driftFinding } from '../drift.ts';
-import { fastenerParam, fasteners, insetFor } from '../fasteners.ts';
+import { fastenerParam, fasteners, insetFor, radiusOf } from '../fasteners.ts';
 import { limited, overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
@@ -72,8 +73,8 @@ export const flap: ClosureKind = {
     const width = sum('flap width', [seat.width, times(-2, rounded(inset, grid, 'down'))]);
     const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
-    const end = insetFor(own('end'), fastener);
-    const over = (overlap: Derived) =>
+    const least = insetFor(own('end'), fastener);
+    const over = (overlap: Derived, end = least) =>
       flapRule({
         loadedDepth: closedThickness,
         emptyDepth: emptyThickness,
@@ -82,9 +83,10 @@ export const flap: ClosureKind = {
         flapThickness: sum('flap, both layers', [stacks.exterior, stacks.lining]),
         school: rules.choice(tabSchool),
       });
-    const wished = overlapFor(own('overlap'), end, fastener, seat.front);
+    const wished = overlapFor(own('overlap'), least, fastener, seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
-    const solved = over(overlap);
+    const end = ontoFront(overlap, least, fastener, seat.front);
+    const solved = over(overlap, end);
     const reach = named('flap length', sum('flap length', [times(2, seat.proud), solved.flapLength]));
     const length = rounded(reach, grid, 'up');
     const corner = smallest('corner radius', [asked, product('half of its length', [length, half])]);
@@ -102,6 +104,17 @@ export const flap: ClosureKind = {
     };
   },
 };
+
+/** From the end of the flap to its fastener: where a zipper makes the flap reach past the front, so far that it still meets it. */
+function ontoFront(overlap: Derived, least: Derived, fastener: Hardware, front: Derived | undefined): Derived {
+  const past = front ? overlap.value - least.value - (front.value - radiusOf(fastener)) : 0;
+  if (!front || past <= 0) return least;
+  const plate = given('half of the fastener', radiusOf(fastener), {
+    kind: 'hardware',
+    path: `hardware/${fastener.id}`,
+  });
+  return sum('fastener from the end, to meet the front', [overlap, minus(front), plate]);
+}
 
 /** A zipper across the flap asks for a length of its own: the flap then lies further on the front. */
 function withRoom(
