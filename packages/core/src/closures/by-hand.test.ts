@@ -170,7 +170,7 @@ describe('small sums of closures, by hand', () => {
   });
   test('a zipped flap that reaches past a low front is held where the front still is', () => {
     const wide = { item: thing(1400, 20, 6), closure: 'flap', closing: { pocket: 'zipped', corner: 78 } };
-    const base = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', ...wide });
+    const base = trial({ body: 'sleeve', params: { bottom: 'seam' }, face: 'inside', kind: 'cavity', ...wide });
     const contents = base.contents.map((line) => ({ ...line, orientation: 'lying' as const }));
     const { pieces, closure, finished } = solveDesign({ ...base, contents });
     const [mate] = pieces.flatMap(({ marks }) => marks.filter(({ id }) => id === 'closure-mate'));
