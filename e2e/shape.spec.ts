@@ -13,9 +13,15 @@ test('a size is pinned, a limit is set, and what cannot be is told with what is 
   await expect(size(page, 'Leaf width')).toHaveAttribute('aria-label', /120\.0/);
   await enter(field, '60');
   await expect(pins).toContainText('to hold everything');
-  await expect(page.getByText(/is pinned at 60\.0 mm, but must be/)).toBeVisible();
-  await pins.getByRole('button', { name: 'Let go: Leaf width, pinned' }).click();
-  await expect(page.getByText(/is pinned at/)).toHaveCount(0);
+  // it is made so, and the cards do not go in
+  await expect(size(page, 'Leaf width')).toHaveAttribute('aria-label', /60\.0/);
+  await expect(page.getByText(/does not go into A/).first()).toBeVisible();
+  await enter(field, '2');
+  await expect(page.getByText(/is pinned at 2\.0 mm, but its pieces can be drawn only from/)).toBeVisible();
+  await expect(pins).toContainText('can be drawn only from');
+  await enter(field, '60');
+  await page.getByRole('button', { name: 'Let go the pin: leaf width' }).first().click();
+  await expect(page.getByText(/does not go into A/)).toHaveCount(0);
 
   await pick(page, 'Set a limit', 'Closed and full');
   await enter(pins.getByRole('textbox', { name: /at most$/ }), '2');
