@@ -86,11 +86,11 @@ test('a tape, a stack and several measurements say how thick a thing is', async 
 
 test('a rod is asked for its diameter once', async ({ page }) => {
   await newBifold(page);
-  await hold(page, '2 vials 16x95 round');
+  await hold(page, '2 vials 9x95 round');
   const inHand = page.getByLabel('The thing in hand');
   await expect(inHand.getByLabel('Length', { exact: true })).toHaveValue('95.0');
-  await enter(inHand.getByLabel('Diameter', { exact: true }), '18');
-  await expect(page.getByText('95.0 × 18.0 × 18.0')).toBeVisible();
+  await enter(inHand.getByLabel('Diameter', { exact: true }), '10');
+  await expect(page.getByText('95.0 × 10.0 × 10.0')).toBeVisible();
   // a tape of 62.8 round it: 20 across
   await inHand.getByText('Measure it another way').click();
   await enter(inHand.getByLabel('Tape round it'), '62.832');
