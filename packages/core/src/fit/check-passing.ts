@@ -2,7 +2,7 @@ import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import { hullRound } from '../geometry/discs.ts';
 import type { Piece } from '../pieces/piece.ts';
-import { stiffThrough, turningGapsOf, type BendingOf, type Stiff } from '../pieces/turned-through.ts';
+import { stiffThrough, turningGapsOf, type BendingOf, type OpenGap, type Stiff } from '../pieces/turned-through.ts';
 
 /** Half of the way round a sheet as it goes through a gap: flat with square edges, or rolled up to half its width, its edges round
  * then. mm */
@@ -24,21 +24,26 @@ function halfRound({ wide, thick, rolls }: Stiff): number {
   return hullRound(corners.map(([x, y]) => ({ x, y, r: 0 }))) / 2;
 }
 
+const longOf = ({ gap }: OpenGap): number => gap.to - gap.from;
+
 /** Stiff pieces that do not pass the gap that they go through: a gap opens to a loop twice as long as it is. Of several gaps of
  * one piece the longest counts. */
 export function checkPassing(pieces: readonly Piece[], bendingOf: BendingOf): Finding[] {
-  const open = new Map<string, { longest: number; edge: number }>();
-  for (const { piece, gap, edge } of turningGapsOf(pieces)) {
-    const longest = Math.max(open.get(piece)?.longest ?? 0, gap.to - gap.from);
-    open.set(piece, { longest, edge });
-  }
   // all of the body is turned through the longest of its gaps
-  const body = [...open].filter(([id]) => id.startsWith('body/')).sort((a, b) => b[1].longest - a[1].longest);
-  const others = [...open].filter(([id]) => !id.startsWith('body/'));
-  return [...body.slice(0, 1), ...others].flatMap(([piece, { longest, edge }]): Finding[] => {
-    const [widest] = stiffThrough(piece, pieces, bendingOf).sort((a, b) => halfRound(b) - halfRound(a));
-    if (!widest || halfRound(widest) <= longest + 1e-6) return [];
-    const needs = halfRound(widest);
+  const longestOf = new Map<string, OpenGap>();
+  for (const open of turningGapsOf(pieces)) {
+    const turned = open.piece.startsWith('body/') ? 'body' : open.piece;
+    const before = longestOf.get(turned);
+    if (!before || longOf(open) > longOf(before)) longestOf.set(turned, open);
+  }
+  return [...longestOf.values()].flatMap((open): Finding[] => {
+    const { piece, edge } = open;
+    const longest = longOf(open);
+    const [most] = stiffThrough(piece, pieces, bendingOf)
+      .map((stiff) => ({ ...stiff, needs: halfRound(stiff) }))
+      .sort((a, b) => b.needs - a.needs);
+    if (!most || most.needs <= longest + 1e-6) return [];
+    const { needs, ...widest } = most;
     const how = widest.rolls ? 'rolled up' : 'narrow end first';
     const way =
       edge > needs + 1

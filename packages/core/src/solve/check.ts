@@ -7,6 +7,7 @@ import { capital, withArticle } from '../errors/first-letter.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { StackThickness } from '../holders/holder-kind.ts';
 import type { Piece } from '../pieces/piece.ts';
+import { turningGapsOf } from '../pieces/turned-through.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import type { Resolved } from './resolve.ts';
@@ -110,9 +111,9 @@ const GAPS: readonly [thickness: number, gap: number][] = [
 export function checkGaps(pieces: readonly Piece[], { exterior, lining }: StackThickness): Finding[] {
   const thickness = exterior.value + lining.value;
   const [, advised] = GAPS.find(([most]) => thickness <= most)!;
-  // what is left open for a cord has its own size
-  const gaps = pieces.flatMap(({ id, gaps: all }) => all.filter(({ label }) => !label).map((gap) => ({ id, ...gap })));
-  const [smallest] = gaps.map(({ id, from, to }) => ({ id, size: to - from })).sort((a, b) => a.size - b.size);
+  const [smallest] = turningGapsOf(pieces)
+    .map(({ piece: id, gap: { from, to } }) => ({ id, size: to - from }))
+    .sort((a, b) => a.size - b.size);
   if (!smallest || smallest.size >= advised - 1e-9) return [];
   const text = say`The turning gap is ${mm(smallest.size)}; layers of ${mm(thickness)} ask for ${mm(advised)}, or its seam pops when it is turned. Make it longer, or sew that seam twice.`;
   return [
