@@ -22,12 +22,14 @@ export const fastenerParam = {
 /** How far what is set lies clear round its middle, mm. */
 export const radiusOf = ({ diameter, plateRadius }: Hardware): number => plateRadius ?? diameter / 2;
 
+/** The same as a number that tells where it comes from, mm. */
+export const halfOfFastener = (fastener: Hardware): Derived =>
+  given(`half of ${fastener.name}`, radiusOf(fastener), { kind: 'hardware', path: `hardware/${fastener.id}` });
+
 /** How far from an end a fastener is set: as asked, but with all of it on its piece. mm */
 export function insetFor(asked: Derived, fastener: Hardware): Derived {
-  const radius = radiusOf(fastener);
-  if (asked.value >= radius) return asked;
-  const path = `hardware/${fastener.id}`;
-  return largest('clear of the end', [asked, given(`half of ${fastener.name}`, radius, { kind: 'hardware', path })]);
+  if (asked.value >= radiusOf(fastener)) return asked;
+  return largest('clear of the end', [asked, halfOfFastener(fastener)]);
 }
 
 /** How wide a strap or tab is: as asked, but as wide as its fastener. mm */

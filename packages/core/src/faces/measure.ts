@@ -34,7 +34,7 @@ export type MeasuredHolders = ReadonlyMap<string, MeasuredHolder>;
 /** Adds up what lies on a face: rows add widths, columns add heights, the thickest place counts. */
 export function measureFace(id: string, arrangement: Arrangement | undefined, holders: MeasuredHolders): MeasuredFace {
   const at = `faces/${id}`;
-  const ids = (arrangement ? holdersIn(arrangement) : []).filter((id) => holders.has(id));
+  const ids = (arrangement ? holdersIn(arrangement) : []).filter((holder) => holders.has(holder));
   const parts = ids.map((id) => holders.get(id)!);
   const slabs = parts.map((holder) => holder.slabs);
   const most = (label: string, sizes: Derived[]) => named(label, largest(label, [nothing, ...sizes]));

@@ -24,7 +24,7 @@ import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
 import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { driftFinding } from '../drift.ts';
-import { fastenerParam, fasteners, insetFor, radiusOf } from '../fasteners.ts';
+import { fastenerParam, fasteners, halfOfFastener, insetFor, radiusOf } from '../fasteners.ts';
 import { limited, overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
@@ -109,11 +109,7 @@ export const flap: ClosureKind = {
 function ontoFront(overlap: Derived, least: Derived, fastener: Hardware, front: Derived | undefined): Derived {
   const past = front ? overlap.value - least.value - (front.value - radiusOf(fastener)) : 0;
   if (!front || past <= 0) return least;
-  const plate = given('half of the fastener', radiusOf(fastener), {
-    kind: 'hardware',
-    path: `hardware/${fastener.id}`,
-  });
-  return sum('fastener from the end, to meet the front', [overlap, minus(front), plate]);
+  return sum('fastener from the end, to meet the front', [overlap, minus(front), halfOfFastener(fastener)]);
 }
 
 /** A zipper across the flap asks for a length of its own: the flap then lies further on the front. */
