@@ -64,9 +64,8 @@ function first({ finding, document }: Asked): WayOut[] {
     const holder = document.holders.find(({ contents }) => contents.some((entry) => entry.line === line));
     if (!holder) return [];
     const at = holder.contents.findIndex((entry) => entry.line === line);
-    const apply: Edit['apply'] = (design) =>
-      Array.from({ length: at }).reduce<DesignDocument>((next) => moveWithin(holder.id, line, -1).apply(next), design);
-    return [{ label: 'Put it first', edit: { name: `Put it first in ${holder.id}`, apply } }];
+    const edit = { ...moveWithin(holder.id, line, -at), name: `Put it first in ${holder.id}` };
+    return [{ label: 'Put it first', edit }];
   });
 }
 

@@ -138,9 +138,9 @@ const sharedParams = (params: Params, kind: string, kinds?: Kinds): Params =>
     }),
   );
 
-/** Moves the things of a line before or behind its neighbour in the same holder.
- * @param by -1 for one place before, 1 for one behind */
-export const moveWithin = (holder: string, line: string, by: -1 | 1): Edit => ({
+/** Moves the things of a line before or behind others in the same holder.
+ * @param by so many places: -1 for one before, 1 for one behind */
+export const moveWithin = (holder: string, line: string, by: number): Edit => ({
   name: `Reorder ${holder}`,
   apply: (document) => ({
     ...document,
