@@ -24,17 +24,18 @@ export function placeForMe(
   kinds: Kinds = builtInKinds,
 ): DesignDocument {
   const all = [...items, ...document.ownItems];
+  const known = { items: all, kinds };
   const byReach = [...document.contents].sort((a, b) => rankOf(a) - rankOf(b));
   return byReach.reduce((design, line) => {
     const left = line.count - heldOf(design, line.id);
     const item = all.find(({ id }) => id === line.item);
     if (!item || left <= 0) return design;
     const shared = holderOfGroup(design, line, item, kinds);
-    if (shared) return addToHolder(design, shared, line, left, all, kinds);
+    if (shared) return addToHolder(design, shared, { line, count: left }, known);
     const kind = bestKind(item, document, kinds);
     let placed = design;
     for (let more = left; kind && more > 0; more -= line.perHolder)
-      placed = addTo(placed, kind, { line, item, count: Math.min(more, line.perHolder) }, all, kinds);
+      placed = addTo(placed, kind, { line, item, count: Math.min(more, line.perHolder) }, known);
     return placed;
   }, document);
 }
@@ -69,16 +70,21 @@ function holderOfGroup(
   );
 }
 
-const addToHolder = (
-  document: DesignDocument,
-  holder: HolderEntry,
-  line: ContentsLine,
-  count: number,
-  items: readonly Item[],
-  kinds: Kinds,
-) => ({
+/** Some of the things of a line. */
+interface Some {
+  line: ContentsLine;
+  count: number;
+}
+
+/** What things and families there are. */
+interface Known {
+  items: readonly Item[];
+  kinds: Kinds;
+}
+
+const addToHolder = (document: DesignDocument, holder: HolderEntry, some: Some, known: Known) => ({
   ...document,
-  holders: document.holders.map((each) => (each === holder ? put(each, line, count, document, items, kinds) : each)),
+  holders: document.holders.map((each) => (each === holder ? put(each, some, document, known) : each)),
 });
 
 function heldOf({ holders }: DesignDocument, line: string): number {
@@ -108,10 +114,10 @@ const notTooThick = ({ thickness, compressible = 0 }: Item, { thickest = Infinit
 function addTo(
   document: DesignDocument,
   kind: string,
-  { line, item, count }: { line: ContentsLine; item: Item; count: number },
-  items: readonly Item[],
-  kinds: Kinds,
+  { line, item, count }: Some & { item: Item },
+  known: Known,
 ): DesignDocument {
+  const { kinds } = known;
   const seats = facesOf(document, kinds).filter(
     (face) => kinds.holders[kind]!.seats.includes(face.seat) && notTooThick(item, face),
   );
@@ -123,7 +129,7 @@ function addTo(
   const [lightest] = places.sort((a, b) => a.load - b.load);
   if (!lightest || lightest.load === Infinity) return document;
   const { face, holder } = lightest;
-  if (holder) return addToHolder(document, holder, line, count, items, kinds);
+  if (holder) return addToHolder(document, holder, { line, count }, known);
   const id = freeLetter(document);
   const seated: Arrangement = { kind: 'holder', id };
   return {
@@ -141,11 +147,9 @@ function slotsIn({ contents }: HolderEntry, document: DesignDocument): number {
 /** What a holder wants first stands first, and else what is reached for more often before what is reached for less. */
 function put(
   holder: HolderEntry,
-  line: ContentsLine,
-  count: number,
+  { line, count }: Some,
   document: DesignDocument,
-  items: readonly Item[],
-  kinds: Kinds,
+  { items, kinds }: Known,
 ): HolderEntry {
   const known = holder.contents.some((entry) => entry.line === line.id);
   if (known) {
