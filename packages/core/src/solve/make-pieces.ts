@@ -17,6 +17,8 @@ import type { Fitted, ToSize } from './size-body.ts';
 
 /** A sized design as it is cut and sewn. */
 export interface Made {
+  /** What it was made by. */
+  inputs: Omit<ClosureInputs, 'id'>;
   placed: PlacedPart[];
   closure: SolvedClosure;
   parts: SolvedPart[];
@@ -53,6 +55,7 @@ export function makePieces(
     shelves,
   );
   return {
+    inputs,
     placed,
     closure,
     parts,

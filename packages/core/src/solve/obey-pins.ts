@@ -15,7 +15,6 @@ type Pinned = Pick<DesignDocument, 'pins' | 'faces'>;
 
 export interface Obeyed extends Fitted {
   made: Made;
-  run: SizeRun;
   /** Every size that was asked for, whether it is pinned or not. */
   pinnable: PinnableSize[];
 }
@@ -48,7 +47,7 @@ export function obeyPins(document: Pinned, held: Held, sizing: Sizing): Obeyed {
   const tight = [...asked].some(([path, size]) => (pinnedAt(document, path) ?? Infinity) < size.value - 1e-9);
   if (tight) return obeySmaller(document, held, sizing, { asked, sized });
   const fitted = { ...sized, unpinned: new Map() };
-  return { ...fitted, run, made: sizing.make(fitted, run), pinnable: pinnableOf(asked) };
+  return { ...fitted, made: sizing.make(fitted, run), pinnable: pinnableOf(asked) };
 }
 
 interface Unpinned {
@@ -132,7 +131,7 @@ function obeyDown(
     measured: new Map([...measured, ...narrowed]),
     unpinned: new Map([...measured].filter(([id]) => narrowed.has(id))),
   };
-  return { ...fitted, run, made: sizing.make(fitted, run), pinnable };
+  return { ...fitted, made: sizing.make(fitted, run), pinnable };
 }
 
 /** Holders as they ask, with those of their sizes that may be pinned as they are made. */

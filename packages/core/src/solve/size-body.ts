@@ -1,5 +1,6 @@
 import type { BodyKind, FaceSpec, SizedBody } from '../bodies/body-kind.ts';
-import { given, largest, type Derived } from '../derived/derived.ts';
+import { nothing } from '../derived/constants.ts';
+import { largest, type Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { measureFace, type MeasuredFace, type MeasuredHolders } from '../faces/measure.ts';
 import type { ClosureInputs, ClosureKind } from '../closures/closure-kind.ts';
@@ -67,4 +68,3 @@ export function sizeMeasured(
 }
 
 const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
-const nothing = given('nothing', 0, { kind: 'standard', path: 'nothing' });

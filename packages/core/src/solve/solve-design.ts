@@ -1,5 +1,5 @@
 import { kindOf } from '../document/kind-of.ts';
-import { type Making } from '../bodies/assemble.ts';
+import type { Making } from '../bodies/assemble.ts';
 import { orderSteps } from '../bodies/order-steps.ts';
 import { boardsOfBody } from '../bodies/boards-of-body.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
@@ -71,9 +71,9 @@ export function solveDesign(
     around: (measured, run) => sizeMeasured(toSize, measured, inputsOf(run)),
     make: (fitted, run) => makePieces(toSize, fitted, shelves, inputsOf(run, memo)),
   });
-  const { body, measured, pinnable, run, made } = sized;
-  const inputs = inputsOf(run, memo);
-  const { placed, closure, parts, unfit, making, cut, seams } = made;
+  const { body, measured, pinnable, made } = sized;
+  const { inputs, placed, closure, parts, unfit, making, cut, seams } = made;
+  const limitable = limitedSizes(body);
   const table = houseRulesOf(kinds);
   const lines = new Map([...resolved.held.values()].flat().map((held) => [held.line.id, held]));
   const fitted = fitRooms({
@@ -120,7 +120,7 @@ export function solveDesign(
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
     pinnable,
-    limitable: limitedSizes(body),
+    limitable,
     findings: [
       ...resolved.findings,
       ...checkHardware(document, shelves),
@@ -129,8 +129,8 @@ export function solveDesign(
       ...unfit,
       ...[...measured].flatMap(([id, holder]) => (sized.unpinned.get(id) ?? holder).findings),
       ...checkPins(document, pinnable),
-      ...checkLimits(document, limitedSizes(body)),
-      ...checkScale(document, bodyKind, limitedSizes(body)),
+      ...checkLimits(document, limitable),
+      ...checkScale(document, bodyKind, limitable),
       ...making.findings,
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
