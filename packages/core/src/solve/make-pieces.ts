@@ -4,8 +4,9 @@ import { stacksOf } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { crosses } from '../geometry/crosses.ts';
-import { flatten, polygonArea } from '../geometry/outline.ts';
+import { boundsOf, flatten, polygonArea } from '../geometry/outline.ts';
 import type { CutPieces } from '../holders/seat.ts';
+import type { Piece } from '../pieces/piece.ts';
 import { walkSeams, type WalkedSeam } from '../pieces/walk-seams.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import { cutPieces } from './cut-pieces.ts';
@@ -69,16 +70,25 @@ export function makePieces(
 /** The least area of a piece that can be cut at all, mm². */
 const SPECK = 1;
 
-/** The same, asserting that what is made can be drawn: every seam walks, and no outline is flat or crosses itself.
+/** The same, asserting that what is made can be drawn: every seam walks, no outline is flat or crosses itself, and what is
+ * drawn on a piece lies on it.
  * @throws CoreError `piece.cannotBeDrawn` and whatever making them throws */
 export function assertDrawn({ making, seams }: Made): void {
   const bad =
     seams.find(({ walks }) => !walks)?.id ??
-    making.pieces.find(({ stitch, cut }) =>
-      [stitch, cut].some((outline) => {
-        const points = flatten(outline, { tolerance: 0.2 });
-        return polygonArea(points) < SPECK || crosses(points);
-      }),
+    making.pieces.find(
+      (piece) =>
+        [piece.stitch, piece.cut].some((outline) => {
+          const points = flatten(outline, { tolerance: 0.2 });
+          return polygonArea(points) < SPECK || crosses(points);
+        }) || runsOff(piece),
     )?.id;
   if (bad) throw new CoreError('piece.cannotBeDrawn', `${bad} cannot be drawn`, bad);
+}
+
+/** Whether a line or the middle of a mark lies beyond the piece that it is drawn on. */
+function runsOff({ cut, lines, folds, marks }: Piece): boolean {
+  const { left, bottom, width, height } = boundsOf(cut);
+  const points = [...[...lines, ...folds].flatMap(({ from, to }) => [from, to]), ...marks.map(({ at }) => at)];
+  return points.some(([x, y]) => Math.min(x - left, left + width - x, y - bottom, bottom + height - y) < -1e-6);
 }

@@ -57,7 +57,7 @@ export const pouchParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
-  const { rules, stacks, reach, grid, id, pin } = inputs;
+  const { rules, stacks, reach, grid } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
   const around = { front: reach.pocket, back: reach.pocket };
   const ease = rules.length(easePocketAcross);
@@ -76,10 +76,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   // it stands on its boxed bottom, as wide and as high as what is in it
   const onBottom = sum('things on its bottom', [standing(load, reach.pocket, ease), times(2, halfDepth)]);
   const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes]), grid, 'up');
-  const high = boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth));
-  const asked = rounded(sum('pouch, zipper to bottom line', [high, halfDepth]), grid, 'up');
-  const panel = pin(`holders/${id}/panel`, asked);
-  const up = panel === asked ? high : sum('pouch, zipper to base', [panel, minus(halfDepth)]);
+  const up = highOf(boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth)), inputs);
+  const panel = sum('pouch, zipper to bottom line', [up, halfDepth]);
   const height = sum('pouch and room above it', [up, ABOVE, rules.length(dividerAbove), ROUND]);
   const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
   return {
@@ -108,11 +106,12 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     ],
     loaded: named('pouch, thick', thickness),
     stretches: { width: true, height: true },
-    sizes: { pouchWidth: width, panel },
+    sizes: { pouchWidth: width, high: up },
     detail: {
       load,
       reach: around,
       halfDepth,
+      up,
       panel,
       opening: width,
       wholeBase: choiceParam(design, 'bottom', pouchParams.bottom) === 'base',
@@ -120,6 +119,10 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     findings: [],
   };
 }
+/** From the zipper to the base, as it is made. */
+const highOf = (asked: Derived, { id, grid, pin }: Pick<HolderInputs, 'id' | 'grid' | 'pin'>): Derived =>
+  pin(`holders/${id}/high`, rounded(named('pouch, zipper to base', asked), grid, 'up'));
+
 /** Between the corners of the bottom, with the cloth on both sides, mm. */
 const standing = ({ across }: PocketLoad, reach: Derived, ease: Derived): Derived =>
   sum('between its corners', [across, times(2, reach), ease]);
@@ -140,13 +143,14 @@ function place(
   const { x, y, width } = seat;
   const bottom = y + rules.length(dividerAbove).value;
   const opening = sum('opening', [width, times(-2, ENDS)]);
-  const top = bottom + detail.panel.value - detail.halfDepth.value;
+  const top = bottom + detail.up.value;
   return {
     id,
     kind: 'divider-pouch',
     seat,
     sizes: {
       ...sizes,
+      high: detail.up,
       opening,
       pouchDepth: twice(detail.halfDepth),
       pouchPanel: detail.panel,
@@ -162,20 +166,20 @@ function place(
 /** With a bottom as deep as the base, its panels are so much longer: it hangs as high as before.
  * Without a base it is as deep as its contents. */
 function onBase(
-  { halfDepth, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
+  { halfDepth, up, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
   { inner, width }: SeatOf<'pouch'>,
-  { id, grid, rules, pin }: HolderInputs,
-): Pick<DividerPouch, 'halfDepth' | 'panel'> {
-  if (!wholeBase || !inner?.base) return { halfDepth, panel };
+  inputs: HolderInputs,
+): Pick<DividerPouch, 'halfDepth' | 'up' | 'panel'> {
+  if (!wholeBase || !inner?.base) return { halfDepth, up, panel };
+  const { grid, rules } = inputs;
   const bottom = largest('bottom line', [LEAST_BOTTOM, standing(load, reach, rules.length(easePocketAcross))]);
   const narrow = sum('room beside its bottom', [width, minus(bottom)]);
   const side = smallest('base, or what its width allows', [inner.base, narrow]);
   const most = rounded(product('half of the base', [side, half]), grid, 'down');
   const deep = largest('half of the pouch’s depth', [halfDepth, most]);
   // its walls lean in over what is in it
-  const up = boxedClosedDepth({ ...load, reach }, twice(deep));
-  const asked = rounded(sum('pouch, zipper to bottom line', [up, deep]), grid, 'up');
-  return { halfDepth: deep, panel: pin(`holders/${id}/panel`, asked) };
+  const high = highOf(boxedClosedDepth({ ...load, reach }, twice(deep)), inputs);
+  return { halfDepth: deep, up: high, panel: sum('pouch, zipper to bottom line', [high, deep]) };
 }
 
 /** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */

@@ -11,6 +11,8 @@ export interface DividerPouch {
   halfDepth: Derived;
   /** From its zipper to its bottom line, boxed part included. */
   panel: Derived;
+  /** From the zipper to the base. */
+  up: Derived;
   /** Whether its bottom is as deep as the base that it hangs over. */
   wholeBase: boolean;
   /** Of the opening of the zipper. */
