@@ -128,6 +128,14 @@ export interface ClosingMouth extends Panels {
   lined: boolean;
   /** Diameter of a round mouth, mm. */
   round?: Derived;
+  /** How thick the piece is beneath what goes over the mouth and so far down the front, full and empty, mm; default as thick as it is at
+   * all. */
+  beneath?(down: number): Beneath;
+}
+
+export interface Beneath {
+  full: Derived;
+  empty: Derived;
 }
 
 /** An edge that comes to lie on another place of the body: both as distances from the edge, in the middle of its height. */

@@ -10,7 +10,7 @@ import type { PieceDraft } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
-import { driftFinding } from './drift.ts';
+import { beneathOf, driftFinding } from './drift.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { fastenerParam, fasteners, halfMark, insetFor, widthFor } from './fasteners.ts';
 import { limited, onWall, overlapFor } from './overlap.ts';
@@ -73,15 +73,16 @@ export const strapOver: ClosureKind = {
   findings: ['closure.drift'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid, hardware, id } = inputs;
-    const { closing, closedThickness, emptyThickness } = body;
+    const { closing } = body;
     if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a strap needs a front and a back', id);
     const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
     const inset = insetFor(own('inset'), fastener);
     const overlap = overlapFor(own('overlap'), inset, fastener, body.finished.height);
+    const beneath = beneathOf(body, overlap.value);
     const solved = flap({
-      loadedDepth: closedThickness,
-      emptyDepth: emptyThickness,
+      loadedDepth: beneath.full,
+      emptyDepth: beneath.empty,
       overlap,
       fastenerInset: inset,
       flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
@@ -108,7 +109,7 @@ export const strapOver: ClosureKind = {
       contribution: contribution({
         ...make(parts, body, inputs, fastener),
         findings: [
-          ...driftFinding(solved.drift, fastener, 'strap', id),
+          ...driftFinding(solved, fastener, 'strap', id, body.finished.height),
           ...limited('The strap is sewn on below the mouth', own('down'), down, id),
           ...limited('The strap is wide', asked, width, id),
           ...limited('The strap lies on the front', own('overlap'), overlap, id),

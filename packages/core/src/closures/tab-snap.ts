@@ -85,7 +85,7 @@ export const tabSnap: ClosureKind = {
       sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
       contribution: {
         ...make(tab, closing, inputs),
-        findings: driftFinding(drift, hardwareOf(SNAP, inputs.hardware), 'tab', id),
+        findings: driftFinding(solved, hardwareOf(SNAP, inputs.hardware), 'tab', id, closing.leaf),
       },
     };
   },

@@ -19,18 +19,46 @@ const partSizes = ({ parts }: Solution) =>
   Object.fromEntries(Object.entries(parts[0]!.sizes).map(([name, { value }]) => [name, value]));
 // canvas 0.62 with interfacing 0.20, lawn 0.16
 const WALL = 0.98;
-const [FULL, EMPTY] = [2 * WALL + 30, 2 * WALL];
+// 200 and 5 of ease, half of 30, and a quarter round the cloth, to the middle of the canvas 0.16 + 0.20 + 0.31 away
+const HEIGHT = 221.5;
+// above the thing front and back lean together by what is left of both
+const GAP = 30 - 2 * (HEIGHT - 200 - 15 - (Math.PI / 2) * 0.67);
+const [FULL, EMPTY] = [2 * WALL + GAP, 2 * WALL];
 
 describe('a strap over the top', () => {
   const strap = (holderParams: Params = {}) => sleeve({ closure: 'strap-over', holderParams });
   test('goes up the back, round a half circle and down the front', () => {
     // common practice: sewn 40 below the mouth, 60 on the front; a strap of two layers of 0.82
     const length = 40 + (Math.PI / 2) * (FULL + 1.64) + 60;
+    expect(strap().finished.height!.value).toBe(HEIGHT);
     expect(strap().closure.sizes.strapLength!.value).toBe(Math.ceil(length * 2) / 2);
   });
-  test('is longer by twice what stands out of the mouth', () => {
-    const [flush, proud] = [strap(), strap({ visible: 50 })].map(({ closure }) => closure.sizes.strapLength!.value);
-    expect(proud! - flush!).toBe(100);
+  test('is longer by twice what stands out of the mouth, and goes round all of it', () => {
+    const length = 40 + (Math.PI / 2) * (2 * WALL + 30 + 1.64) + 2 * 50 + 60;
+    expect(strap({ visible: 50 }).closure.sizes.strapLength!.value).toBe(Math.ceil(length * 2) / 2);
+  });
+  test('does not go round what lies far below it: there front and back meet', () => {
+    const high = solveDesign({
+      ...trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(200, 100, 30), closure: 'strap-over' }),
+      pins: { 'body/height': 260 },
+    });
+    const length = 40 + (Math.PI / 2) * (2 * WALL + 1.64) + 60;
+    expect(high.closure.sizes.strapLength!.value).toBe(Math.ceil(length * 2) / 2);
+    expect(high.findings.map(({ code }) => code)).not.toContain('closure.drift');
+  });
+  test.each(['strap-over', 'flap'])('%s: what reaches past the front when it is empty is a stop', (closure) => {
+    const low = sleeve({ item: thing(50, 50, 50), closure });
+    const { severity, text } = low.findings.find(({ code }) => code === 'closure.drift')!;
+    expect([severity, JSON.stringify(text).includes('past the end of the front')]).toEqual(['stop', true]);
+  });
+  test('of what is sewn onto the front only what reaches up to it lies beneath', () => {
+    const pocketed = (height: number) =>
+      solveDesign({
+        ...trial({ body: 'sleeve', face: 'front', kind: 'slip-pocket', item: thing(90, 60, 12), closure: 'flap' }),
+        pins: { 'body/height': height },
+      }).closure.sizes.drift!.value;
+    expect(pocketed(140)).toBeGreaterThan(12);
+    expect(pocketed(400)).toBeCloseTo(0, 9);
   });
   test('says when a magnet cannot bridge empty and full', () => {
     const finding = strap().findings.find(({ code }) => code === 'closure.drift');

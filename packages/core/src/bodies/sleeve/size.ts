@@ -16,6 +16,7 @@ import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
+import { beneathMouth } from './beneath.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { sleeveRings } from './rings.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
@@ -215,6 +216,17 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       proud: inside.sizes.visible ?? nothing,
       above,
       lined,
+      // what stands out keeps it as far apart as it is thick
+      ...(inside.sizes.visible === undefined && {
+        beneath: beneathMouth(detail, {
+          inside,
+          divider,
+          front,
+          walls,
+          reach: wallReach(inputs),
+          below: sum('frame of the front', [inputs.rules.length(pocketFrame), above]),
+        }),
+      }),
     },
     ...(boxed && { base: { width: face, depth: base } }),
     detail,

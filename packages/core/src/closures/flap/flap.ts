@@ -23,7 +23,7 @@ import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
 import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
-import { driftFinding } from '../drift.ts';
+import { beneathOf, driftFinding } from '../drift.ts';
 import { fastenerParam, fasteners, halfOfFastener, insetFor, radiusOf } from '../fasteners.ts';
 import { limited, overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
@@ -64,7 +64,6 @@ export const flap: ClosureKind = {
   findings: ['closure.drift', 'closure.cornerTooTight'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid, hardware, id } = inputs;
-    const { closedThickness, emptyThickness } = body;
     const seat = flapSeatOf(body.closing, body.finished.height);
     if (!seat) throw new CoreError('closure.notForBody', 'a flap needs a back to be caught in', id);
     const own = (key: 'overlap' | 'inset' | 'end' | 'corner') => lengthParam(design, key, params[key], rules, id);
@@ -74,10 +73,11 @@ export const flap: ClosureKind = {
     const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
     const least = insetFor(own('end'), fastener);
+    const beneath = beneathOf(body, own('overlap').value);
     const over = (overlap: Derived, end = least) =>
       flapRule({
-        loadedDepth: closedThickness,
-        emptyDepth: emptyThickness,
+        loadedDepth: beneath.full,
+        emptyDepth: beneath.empty,
         overlap,
         fastenerInset: end,
         flapThickness: sum('flap, both layers', [stacks.exterior, stacks.lining]),
@@ -96,7 +96,7 @@ export const flap: ClosureKind = {
       contribution: {
         ...makeFlap(made, seat, inputs, fastener),
         findings: [
-          ...driftFinding(solved.drift, fastener, 'flap', id),
+          ...driftFinding(solved, fastener, 'flap', id, seat.front),
           ...tightCorner(corner, inputs),
           ...limited('The flap lies on the front', own('overlap'), overlap, id),
         ],
