@@ -8,7 +8,7 @@ import { wholeEdge, type EdgeRun, type RunPart, type Seam } from '../pieces/seam
 import { asCut, strip } from '../pieces/strip.ts';
 import type { ClosureInputs, SolvedClosure } from './closure-kind.ts';
 import { planZipper, type PlannedZipper, type ZipperEnds } from './zipper.ts';
-import { seamAllowance, zipClear } from '../shelves/rules/common-rules.ts';
+import { seamAllowance, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 
 /** A zipper between two edges that lie beside each other, from end seam to end seam; a body with several mouths gets one
  * for each pair of edges. */
@@ -42,6 +42,10 @@ export function solveSlitZip(
           piece: zipper,
           seam: `${zipper}#front`,
           side: 'a',
+          shows: [
+            { edge: 'bottom', inset: zipSeam.id },
+            { edge: 'top', inset: zipSeam.id },
+          ],
           // tabs stand before the seams, so that all of the zipper between them opens
           ...(plan.ends !== 'tabs' && { ends: zipClear.id }),
         },

@@ -20,6 +20,8 @@ export interface MeasuredFace {
   widthOn?(base: Derived, inputs: Omit<HolderInputs, 'id'>): Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
+  /** How round the corners of what lies there are, seen from above, mm; nothing if they are square. */
+  corner?: Derived;
   /** What an opening must let through: half of the way round the largest thing. */
   passes: Derived;
   /** Sizes of its holders by name; the first holder that has one gives it. */
@@ -45,6 +47,7 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
       ? [(base: Derived, inputs: Omit<HolderInputs, 'id'>) => part.widthOn!(base, { ...inputs, id: ids[index]! })]
       : [],
   );
+  const [corner] = parts.length === 1 ? parts.flatMap((part) => part.corner ?? []) : [];
   const [drop] = parts.flatMap(({ mouthDrop }) => mouthDrop ?? []);
   return {
     id,
@@ -68,6 +71,7 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
       parts.flatMap(({ passes }) => passes ?? []),
     ),
     ...(drop && { mouthDrop: drop }),
+    ...(corner && { corner }),
     ...(based && { widthOn: based }),
     sizes: Object.assign({}, ...parts.map(({ sizes }) => sizes).reverse()) as Record<string, Derived>,
     slabs: slabs.flat(),

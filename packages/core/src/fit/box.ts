@@ -1,4 +1,4 @@
-import { sum, times, type Derived } from '../derived/derived.ts';
+import { halfOf, minus, sum, times, type Derived } from '../derived/derived.ts';
 import type { Ring } from '../pieces/room.ts';
 import type { Reading } from './clearance.ts';
 import type { CutParts } from './cut-parts.ts';
@@ -6,8 +6,8 @@ import { farthest, narrowest, rowOf, thickestOf, type Load, type RingCloth } fro
 import { widest } from './things.ts';
 
 /** Walls all round: what stands in it is as wide and as deep as its walls and their cloth allow, and as high. */
-export function fitBox({ walls }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
-  const { own, ease } = load;
+export function fitBox({ walls, over }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
+  const { ease } = load;
   // walls that face each other: the cloth of the others stands in their width
   const span = (which: 0 | 1): { available: Derived; cloth: Derived } => {
     const facing = walls.flatMap((wall, index) => (index % 2 === which ? [wall] : []));
@@ -21,10 +21,7 @@ export function fitBox({ walls }: Ring, cloth: RingCloth, load: Load, parts: Cut
   const high = walls.flatMap((wall) =>
     wall.base && wall.mouth ? [parts.between('base to mouth', wall, wall.base, wall.mouth)] : [],
   );
-  const up = widest(
-    'the tallest',
-    own.flatMap(({ things }) => things.map(({ deep }) => deep)),
-  );
+  const roof = over && roofOf(over, side.available, cloth, load, parts);
   return [
     {
       direction: 'across',
@@ -34,7 +31,7 @@ export function fitBox({ walls }: Ring, cloth: RingCloth, load: Load, parts: Cut
     },
     {
       direction: 'thick',
-      required: sum('things and walls', [thickestOf(load), side.cloth]),
+      required: sum('things and walls', [thickestOf(load), ...load.onWalls, side.cloth]),
       available: side.available,
       ease: ease.across,
     },
@@ -42,11 +39,33 @@ export function fitBox({ walls }: Ring, cloth: RingCloth, load: Load, parts: Cut
       ? [
           {
             direction: 'deep' as const,
-            required: sum('things and floor', [up, ...(cloth.floor ? [cloth.floor.reach] : [])]),
-            available: narrowest(high),
+            required: sum('things and floor', [
+              tallest(load),
+              ...(cloth.floor ? [cloth.floor.reach] : []),
+              ...(roof ? [roof.leans, roof.reach] : []),
+            ]),
+            available: roof ? sum('base to zipper', [narrowest(high), roof.high]) : narrowest(high),
             ease: ease.deep,
           },
         ]
       : []),
   ];
+}
+
+/** The tallest of what stands in it, mm. */
+export const tallest = ({ own }: Load): Derived =>
+  widest(
+    'the tallest',
+    own.flatMap(({ things }) => things.map(({ deep }) => deep)),
+  );
+
+/** Walls above the mouth that lean together to the zipper: how high they are, and how far they lean. mm */
+function roofOf({ walls }: Ring, deep: Derived, { over }: RingCloth, { shows }: Load, parts: CutParts) {
+  const high = narrowest(
+    walls.flatMap((wall) =>
+      wall.base && wall.mouth ? [parts.between('rim to zipper', wall, wall.base, wall.mouth)] : [],
+    ),
+  );
+  const leans = halfOf('from wall to zipper', sum('both, to the zipper', [deep, ...shows.map((size) => minus(size))]));
+  return { high, leans, reach: farthest(over?.walls ?? []) };
 }

@@ -1,8 +1,9 @@
 import { nothing } from '../derived/constants.ts';
-import { given, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
+import { given, halfOf, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
+import { distance } from '../geometry/outline.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
-import type { NamedLine, RoomWall } from '../pieces/room.ts';
+import type { Floor, NamedLine, RoomWall } from '../pieces/room.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { Material } from '../shelves/materials/material.ts';
@@ -20,7 +21,7 @@ export interface CutDesign {
 }
 
 /** What is known of the cloth of a wall, or of a floor. */
-type Cloth = Pick<RoomWall, 'piece' | 'double' | 'rightSide' | 'layers'>;
+type Cloth = Pick<RoomWall, 'piece' | 'double' | 'rightSide' | 'layers' | 'shared'>;
 
 /** A wall's cloth, seen from what lies against it. mm */
 export interface WallCloth {
@@ -113,7 +114,7 @@ export class CutParts {
       'all layers',
       layers.map(({ thickness }) => thickness),
     );
-    const own = reachOf('to its outermost layer', layers);
+    const own = wall.shared ? halfOf('half of what both rooms share', all) : reachOf('to its outermost layer', layers);
     const before = [within, ...(double ? [all] : [])].filter(({ value }) => value > 0);
     return {
       thick: double ? sum('both layers', [{ times: 2, of: all }]) : all,
@@ -128,6 +129,35 @@ export class CutParts {
     const facing = (id === piece && rightSide) || this.#pieces.get(id)?.role === 'lining';
     return facing ? layers : [...layers].reverse();
   }
+
+  /** Lines of a piece that close it all round: how wide and how high they are, and the radius of their corners if they are round. mm */
+  panel({ piece: id, bounds }: Pick<Floor, 'piece' | 'bounds'>): { wide: Derived; high: Derived; radius: number } {
+    const points = bounds.flatMap((bound) => this.#chains(id, bound)).flat();
+    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+    const range = (of: number[]) => (of.length > 0 ? Math.max(...of) - Math.min(...of) : 0);
+    const arcs = this.#pieces
+      .get(id)
+      ?.stitch.flatMap((edge) => (edge.kind === 'arc' ? [distance(edge.from, edge.centre)] : []));
+    return {
+      wide: readFromCut('panel, across', range(xs), id),
+      high: readFromCut('panel, front to back', range(ys), id),
+      radius: Math.max(0, ...(arcs ?? [])),
+    };
+  }
+
+  /** Where a line of a piece lies, from the lowest left to the highest right of it, mm; nothing if it has no such line. */
+  bounds(id: string, lines: readonly NamedLine[]): { x: [number, number]; y: [number, number] } | undefined {
+    const points = lines.flatMap((line) => this.#chains(id, line)).flat();
+    if (points.length === 0) return undefined;
+    const range = (axis: 0 | 1): [number, number] => {
+      const all = points.map((point) => point[axis]);
+      return [Math.min(...all), Math.max(...all)];
+    };
+    return { x: range(0), y: range(1) };
+  }
+
+  /** The role of a piece. */
+  isLining = (id: string): boolean => this.#pieces.get(id)?.role === 'lining';
 
   /** How far below its mouth a wall is held to the other: to the lower side of what holds it, mm. */
   drop({ piece: id, mouth, marks = [], lines = [] }: ShutAt): number {

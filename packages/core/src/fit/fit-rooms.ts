@@ -10,7 +10,12 @@ import type { FittedClearance, Reading } from './clearance.ts';
 import { CutParts, type CutDesign } from './cut-parts.ts';
 import { fitFlatBack } from './flat-back.ts';
 import type { Load, RingCloth } from './load.ts';
+import { fitCase } from './case.ts';
+import { fitCompartment } from './compartment.ts';
+import { facedBy, hanging, takenOn } from './on-walls.ts';
 import { fitRound } from './round.ts';
+import { fitWrapped } from './wrapped.ts';
+import { fitZippedTube } from './zipped-tube.ts';
 import { ALL, endways, packedOf, pileOf, thingOf, type Thing } from './things.ts';
 import { fitTube } from './tube.ts';
 
@@ -38,22 +43,50 @@ export function fitRooms(fitting: Fitting): FittedClearance[] {
     if (!own) return [];
     const { underClosure = false, shut = false, ease = NO_EASE, opening } = room;
     const opens = opening ?? (underClosure ? fitting.opens[0] : undefined);
-    const behind = (room.behind ?? []).flatMap((id) => byId.get(id) ?? []);
-    const others = behind.flatMap((each) => thingsIn(each, fitting)?.things ?? []);
     const load: Load = {
       ...own,
-      ...(others.length > 0 && { piles: [pileOf([...others, ...own.things])] }),
-      between: sum(
-        'pockets between',
-        behind.flatMap(({ rings }) => (rings[0]?.walls[0] ? [parts.cloth(rings[0].walls[0]).thick] : [])),
-      ),
+      ...withThoseBehind(room, own.things, byId, fitting, parts),
       shut: shut || (underClosure && held !== undefined),
       taken: underClosure ? taken : [],
       ...(opens && { opening: openingOf(opens, parts, fitting) }),
+      shows: opens?.shows ? [parts.between('zipper that shows', opens, ...opens.shows)] : [],
+      onWalls: onWalls(room, fitting, parts),
+      aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
       ease,
     };
     return told(room, load, readingsOf(room, load, parts));
   });
+}
+
+/** What lies between the things of a room and its back, with them. */
+function withThoseBehind(
+  { behind: ids = [] }: Room,
+  things: readonly Thing[],
+  rooms: ReadonlyMap<string, Room>,
+  fitting: Fitting,
+  parts: CutParts,
+): Pick<Load, 'between'> & Partial<Pick<Load, 'piles'>> {
+  const behind = ids.flatMap((id) => rooms.get(id) ?? []);
+  const others = behind.flatMap((each) => thingsIn(each, fitting)?.things ?? []);
+  return {
+    ...(others.length > 0 && { piles: [pileOf([...others, ...things])] }),
+    between: sum(
+      'pockets between',
+      behind.flatMap(({ rings }) => (rings[0]?.walls[0] ? [parts.cloth(rings[0].walls[0]).thick] : [])),
+    ),
+  };
+}
+
+/** What other rooms take of a room with walls all round. */
+function onWalls({ rings, id, hangs }: Room, fitting: Fitting, parts: CutParts): Derived[] {
+  if (hangs || !rings.some(({ walls, floor }) => walls.length > 2 || floor)) return [];
+  const others = fitting.rooms.filter((other) => other.id !== id);
+  const pilesOf = (room: Room) => thingsIn(room, fitting)?.own ?? [];
+  const faced = [...new Set(rings.flatMap(facedBy))].filter(parts.isLining);
+  return [
+    ...faced.flatMap((piece) => takenOn(piece, others, pilesOf, parts) ?? []),
+    ...hanging(others, pilesOf, parts),
+  ];
 }
 
 const NO_EASE = { across: nothing, deep: nothing };
@@ -102,7 +135,6 @@ const passing = ({ things, opening }: Load): Reading[] =>
     : [];
 
 function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
-  if (!understood(rings)) return [];
   let within: readonly Derived[] = [];
   const all = rings.flatMap((ring) => {
     const cloth = clothOf(ring, within, parts);
@@ -123,33 +155,37 @@ function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
 /** What lies between the things and a wall, from the rings within it: walls that are fewer go on behind the others. mm */
 const withinWall = (within: readonly Derived[], index: number): Derived => within[index] ?? within[0] ?? nothing;
 
-function clothOf({ walls, floor }: Ring, within: readonly Derived[], parts: CutParts): RingCloth {
+function clothOf({ walls, floor, over }: Ring, within: readonly Derived[], parts: CutParts): RingCloth {
   return {
     walls: walls.map((wall, index) => parts.cloth(wall, withinWall(within, index))),
     ...(floor && { floor: parts.cloth(floor, withinWall(within, 0)) }),
+    ...(over && { over: clothOf(over, within, parts) }),
   };
 }
 
-/** A wall that goes down, under and up again, the halves of a hard case, and walls on top of others are not measured yet. */
-const understood = (rings: readonly Ring[]): boolean =>
-  !rings.some(({ walls, floor }) => walls.some(({ beyond }) => beyond) || (floor && walls.length === 2)) &&
-  (rings.every(({ walls }) => walls.length > 2) || rings.every(({ walls }) => walls.length <= 2));
-
 const left = ({ required, available }: Reading): number => available.value - required.value;
 
-/** By the form of its walls: a round one with its floor, walls all round, a boxed bag, a strap or a front on a back that stays flat, a
- * front and a back. */
-function fitRing(ring: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
-  const { walls, floor, corners = [], boxed: sides } = ring;
-  if (floor && walls.length === 1) return fitRound(ring, cloth, load, parts);
-  if (walls.length > 2) return fitBox(ring, cloth, load, parts);
-  if (walls.some(({ flat }) => flat)) return fitFlatBack(ring, cloth, load, parts);
-  if (walls.length < 2 || corners.length === 0) return fitTube(ring, cloth, load, parts);
-  const boxed = fitBoxed(ring, cloth, load, parts);
-  // parted by stitching, each of its rooms is a tube above the base
-  const around = fitTube(ring, cloth, load, parts).filter(({ direction }) => direction === 'across');
-  return sides && sides.length < 2 ? [...boxed, ...around] : boxed;
+type FitForm = (ring: Ring, cloth: RingCloth, load: Load, parts: CutParts) => Reading[];
+
+/** By the form of its walls: what goes round the outside, walls round a zipper, a round one with its floor, the halves of a case, pleats,
+ * walls all round, a strap or a front on a back that stays flat, a boxed bag, a front and a back. */
+function formOf({ walls, floor, corners = [], wraps = false }: Ring, { aroundZipper = false }: Load): FitForm {
+  if (wraps) return fitWrapped;
+  if (aroundZipper) return fitZippedTube;
+  if (floor && walls.length < 3) return walls.length === 1 ? fitRound : fitCase;
+  if (walls.length > 2) return walls.some(({ pleated }) => pleated) ? fitCompartment : fitBox;
+  if (walls.some(({ flat }) => flat)) return fitFlatBack;
+  return walls.length < 2 || corners.length === 0 ? fitTube : fitBoxedRoom;
 }
+
+const fitRing: FitForm = (ring, cloth, load, parts) => formOf(ring, load)(ring, cloth, load, parts);
+
+/** On a base; parted by stitching, each of its rooms is a tube above the base too. */
+const fitBoxedRoom: FitForm = (ring, cloth, load, parts) => {
+  const boxed = fitBoxed(ring, cloth, load, parts);
+  if (!ring.boxed || ring.boxed.length > 1) return boxed;
+  return [...boxed, ...fitTube(ring, cloth, load, parts).filter(({ direction }) => direction === 'across')];
+};
 
 function told({ id }: Room, { things }: Load, readings: readonly Reading[]): FittedClearance[] {
   const [, holder = id] = id.split('/');

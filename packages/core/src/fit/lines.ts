@@ -26,9 +26,22 @@ function chain(stretch: Stretch | undefined): Point[][] {
   return [Array.from({ length: parts + 1 }, (_, index) => pointAlong(edge, from + (index / parts) * (to - from)))];
 }
 
-/** The shortest way from one line to another, mm. */
+/** The shortest way from one line to another, mm; nothing where they cross. */
 export const apart = (one: readonly Point[][], other: readonly Point[][]): number =>
-  Math.min(nearest(one, other), nearest(other, one));
+  meetIn(one, other) ? 0 : Math.min(nearest(one, other), nearest(other, one));
+
+/** Whether a stretch of one line crosses one of the other. */
+function meetIn(one: readonly Point[][], other: readonly Point[][]): boolean {
+  const ways = (chains: readonly Point[][]) =>
+    chains.flatMap((chain) => chain.slice(1).map((to, index): [Point, Point] => [chain[index]!, to]));
+  const others = ways(other);
+  return ways(one).some(([a, b]) =>
+    others.some(([c, d]) => side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0),
+  );
+}
+
+/** On which side of the way from one point to another a third one lies. */
+const side = ([x0, y0]: Point, [x1, y1]: Point, [x, y]: Point): number => (x1 - x0) * (y - y0) - (y1 - y0) * (x - x0);
 
 /** From the points of one line to the other, mm. */
 function nearest(points: readonly Point[][], lines: readonly Point[][]): number {

@@ -18,7 +18,13 @@ export interface Load {
   taken: readonly Addend[];
   /** How long the loop is that lets them in; nothing where all of the mouth opens. mm */
   opening?: Derived;
-  ease: { across: Derived; deep: Derived };
+  /** What shows of the zipper between the walls; empty for none. mm */
+  shows: readonly Derived[];
+  /** Its walls go from one edge of the zipper round to the other. */
+  aroundZipper?: boolean;
+  /** What is sewn onto its walls or hangs between them takes so much of it, mm. */
+  onWalls: readonly Derived[];
+  ease: { across: Derived; deep: Derived; thick?: Derived };
 }
 
 /** The cloth of a ring, with what lies within it from other rings. */
@@ -26,6 +32,8 @@ export interface RingCloth {
   /** By wall. */
   walls: readonly WallCloth[];
   floor?: WallCloth;
+  /** Of what lies on it. */
+  over?: RingCloth;
 }
 
 /** From the first pile to the last, mm. */

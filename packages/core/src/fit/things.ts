@@ -24,7 +24,13 @@ export interface Thing {
   half: Derived;
   /** The same of one alone: what an opening must let through. */
   one: Derived;
+  /** How round its corners are, seen from the side that is widest. */
+  round: number;
+  /** Of a bound book: how thick a board is. */
+  board?: Derived;
 }
+
+type Common = 'line' | 'key' | 'name' | 'shows' | 'round' | 'board';
 
 const hullRule: Rule = {
   id: 'fitting',
@@ -54,35 +60,41 @@ const heapRule = (formula: string): Rule => ({
 
 /** A thing as its line says that it stands: as large as one of its kind may be, and as thick as it is when pressed. */
 export function thingOf(
-  { line: id, count, above = 1, flat = false, shows = nothing }: Stood,
+  { line: id, count, above = 1, flat = false, shows = nothing, board, only }: Stood,
   held: HeldContents,
 ): Thing {
   const { line, item, name } = held;
-  const sides = sidesOf(held);
-  const { across, thickness } = sides;
+  const sides = board && only ? { ...sidesOf(held), thickness: board } : sidesOf(held);
   const deep = above === 1 ? sides.deep : sum(`${name}, ${above} above each other`, [times(above, sides.deep)]);
-  const common = { line: id, key: `${id} ${count} ${above}`, name, deep, shows };
-  if (flat) return { ...common, ...lyingFlat(held, sides) };
-  const round = isRound(item, line);
-  if (round && count > 1) return { ...common, ...heapOf(name, count, across) };
-  const one = halfOfOne(held);
-  if (count === 1) return { ...common, across, thick: round ? across : thickness, ...one };
-  const thick = together(name, count, thickness);
-  const section = box(across.value, thick.value);
-  return {
-    ...common,
-    across,
-    thick,
-    section,
-    half: halfHull(`${name}, half round all`, section, [across, thick]),
-    one: one.half,
+  const common = {
+    line: id,
+    key: `${id} ${count} ${above}`,
+    name,
+    deep,
+    shows,
+    round: item.planRadius ?? 0,
+    ...(board && { board }),
   };
+  if (flat) return { ...common, ...lyingFlat(held, sides) };
+  if (isRound(item, line) && count > 1) return { ...common, ...heapOf(name, count, sides.across) };
+  return { ...common, ...stackOf(held, count, sides) };
 }
 
-function lyingFlat(
-  { item, name }: HeldContents,
-  { across, deep, thickness }: Sides,
-): Omit<Thing, 'line' | 'key' | 'name' | 'shows'> {
+/** One of it, or some on each other. */
+function stackOf(held: HeldContents, count: number, sides: Sides): Omit<Thing, Common | 'deep'> {
+  const { line, item, name } = held;
+  const { across, thickness } = sides;
+  const one = halfOfOne(held, sides);
+  // what is round and gives is pressed flatter, and is no longer round it than it was
+  const round = isRound(item, line) && !item.compressible;
+  if (count === 1) return { across, thick: round ? across : thickness, ...one };
+  const thick = together(name, count, thickness);
+  const section = box(across.value, thick.value);
+  const half = halfHull(`${name}, half round all`, section, [across, thick]);
+  return { across, thick, section, half, one: one.half };
+}
+
+function lyingFlat({ item, name }: HeldContents, { across, deep, thickness }: Sides): Omit<Thing, Common> {
   const round = item.shape === 'disc';
   const section = round
     ? [{ x: across.value / 2, y: across.value / 2, r: across.value / 2 }]
@@ -103,11 +115,7 @@ export const footOf = ({ name, across, thick, section }: Thing): Derived =>
     ? across
     : byRule(circleRule, `${name}, circle round it`, Math.hypot(across.value, thick.value), [across, thick]);
 
-function heapOf(
-  name: string,
-  count: number,
-  diameter: Derived,
-): Omit<Thing, 'line' | 'key' | 'name' | 'deep' | 'shows'> {
+function heapOf(name: string, count: number, diameter: Derived): Omit<Thing, Common | 'deep'> {
   const heap = bundleOf(count);
   const r = diameter.value / 2;
   const by = (label: string, formula: string, diameters: number) =>
@@ -123,9 +131,8 @@ function heapOf(
 }
 
 /** By the tape, by its section, or by its sides; whatever the tape says, nothing is narrower all round than it is wide. */
-function halfOfOne(held: HeldContents): Pick<Thing, 'section' | 'half' | 'one'> {
+function halfOfOne(held: HeldContents, { across, thickness }: Sides): Pick<Thing, 'section' | 'half' | 'one'> {
   const { line, item, name } = held;
-  const { across, thickness } = sidesOf(held);
   const radius = Math.min(item.edgeRadius ?? 0, thickness.value / 2, across.value / 2);
   const round = isRound(item, line);
   const plain = round
@@ -232,11 +239,30 @@ const packedRule: Rule = {
 };
 
 /** It may be turned as it goes in: the way round its two smaller sides. */
-function slimmest(thing: Thing): Thing {
+function slimmest(thing: Thing, { item }: HeldContents): Thing {
   const sides = [thing.across, thing.deep, thing.thick].sort((a, b) => a.value - b.value);
   const [small, middle] = sides as [Derived, Derived, Derived];
-  if (thing.section.length === 1) return thing;
+  // a cylinder goes in end on, however it lies inside
+  if (item.shape === 'cylinder' || item.shape === 'ball') {
+    const r = middle.value / 2;
+    return { ...thing, one: halfHull(`${thing.name}, half round it`, [{ x: r, y: r, r }], [middle]) };
+  }
   return { ...thing, one: halfHull(`${thing.name}, half round it`, box(middle.value, small.value), [middle, small]) };
+}
+
+/** The most that the corners of a box may be rounded by, so that all of what lies in it is within. mm
+ * @param discs corners of what lies in it */
+export function roundedAs(discs: readonly Disc[], wide: number, deep: number): number {
+  const most = Math.min(wide, deep) / 2;
+  return Math.max(
+    0,
+    discs.reduce((least, { x, y, r }) => {
+      const [u, v] = [Math.min(x, wide - x), Math.min(y, deep - y)];
+      // the arc that touches the disc: (R - u)² + (R - v)² = (R - r)²
+      const s = u + v - r;
+      return Math.min(least, s + Math.sqrt(Math.max(0, s * s - (u * u + v * v - r * r))));
+    }, most),
+  );
 }
 
 /** Places of loose things, each read again from the thing: a place that is smaller than its thing is made as large. */
@@ -247,10 +273,11 @@ export function packedOf(
   const things = new Map<string, Thing>();
   const most: [number, number, number] = [0, 0, 0];
   const section: Disc[] = [];
+  const corners: Disc[] = [];
   for (const { line, at, size } of places) {
     const held = contents(line);
     if (!held) continue;
-    const thing = things.get(line) ?? slimmest(thingOf({ line, count: 1 }, held));
+    const thing = things.get(line) ?? slimmest(thingOf({ line, count: 1 }, held), held);
     things.set(line, thing);
     const sides = sidesOf(held);
     const own = [sides.across, sides.deep, sides.thickness].map(({ value }) => value).sort((a, b) => a - b);
@@ -258,7 +285,14 @@ export function packedOf(
     const reaches = [0, 0, 0];
     order.forEach((axis, rank) => (reaches[axis] = at[axis]! + own[rank]!));
     reaches.forEach((far, axis) => (most[axis] = Math.max(most[axis]!, far)));
-    for (const x of [at[0], reaches[0]!]) for (const y of [at[1], reaches[1]!]) section.push({ x, y, r: 0 });
+    // it lies on its widest side: its round corners are those seen from above
+    const flat = order[0] === 2 && own[0] === sidesOf(held).thickness.value;
+    const r = flat ? Math.min(thing.round, own[1]! / 2) : 0;
+    for (const x of [at[0], reaches[0]!])
+      for (const y of [at[1], reaches[1]!]) {
+        section.push({ x, y, r: 0 });
+        corners.push({ x: x === at[0] ? x + r : x - r, y: y === at[1] ? y + r : y - r, r });
+      }
   }
   const all = [...things.values()];
   const of = all.flatMap(({ across, deep, thick }) => [across, deep, thick]);
@@ -270,6 +304,7 @@ export function packedOf(
   ];
   const half = halfHull('half of the way round all', section, [across, thick]);
   const name = all.map((thing) => thing.name).join(', ');
-  const whole = { line: ALL, key: ALL, name, across, thick, deep: up, shows: nothing, section, half, one: half };
+  const round = roundedAs(corners, across.value, thick.value);
+  const whole = { line: ALL, key: ALL, name, across, thick, deep: up, shows: nothing, section, half, one: half, round };
   return { things: all, whole };
 }

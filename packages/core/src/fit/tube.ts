@@ -7,7 +7,7 @@ import { heldOf, standsOut } from './deep.ts';
 import type { Load, RingCloth } from './load.ts';
 import { halfRoundPiles, type Thing } from './things.ts';
 
-const clothRule = (formula: string): Rule => ({
+export const clothRule = (formula: string): Rule => ({
   id: 'fitting',
   formula,
   source: 'geometry: perimeter of a parallel convex body (Steiner)',

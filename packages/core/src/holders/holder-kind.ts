@@ -10,7 +10,7 @@ import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { HouseRule, LengthRule } from '../shelves/rules/house-rule.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
-import type { CutPieces, SeatKind, SeatOf } from './seat.ts';
+import type { SeatKind, SeatOf } from './seat.ts';
 import type { Slab } from './slab.ts';
 
 export type { Clearance, HeldContents };
@@ -71,6 +71,8 @@ export interface MeasuredHolder<Detail = unknown> {
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */
   mouthDrop?: Derived;
+  /** How round the corners of what lies in it are, seen from above, mm; default square. */
+  corner?: Derived;
   /** Half of the way round the largest thing where it goes in: what an opening must let through. */
   passes?: Derived;
   sizes: Record<string, Derived>;
@@ -168,6 +170,4 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   contribute(placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Contribution;
   /** The mouth that can be dragged; default none. */
   mouthHandle?(placed: PlacedHolder<Detail, On>): MouthHandle | undefined;
-  /** What the cut really clears, of rooms whose walls the fitting does not measure yet; default none. */
-  readBack?(cut: CutPieces, placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Clearance[];
 }

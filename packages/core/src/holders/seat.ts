@@ -42,9 +42,6 @@ export interface InnerWalls {
   base?: Derived;
 }
 
-/** Clear inside a room with walls all round, as cut, mm. */
-export type ClearRoom = (cut: CutPieces) => Record<'across' | 'thick' | 'up', number>;
-
 /** A piece as cut: size from cut edge to cut edge, and its folds from the lower left stitch corner (heights of those
  * that run across, distances of those that run upwards), mm. */
 export interface CutPiece {
@@ -64,10 +61,6 @@ interface Walled {
 /** A front and a back that can be stitched together. */
 interface Parted extends Walled {
   panels: Panels;
-}
-interface Opening {
-  /** What opens of it, as cut, mm: a thing passes if half of the way round it is less; without it, all of it opens. */
-  opening?(cut: CutPieces): number;
 }
 
 /** What the body promises to what sits there, by the kind of the seat. A family that brings another kind adds it here from its
@@ -97,9 +90,9 @@ export interface SeatGives {
   /** What hangs between the side seams. */
   pouch: { inner: InnerWalls };
   /** A room with walls all round. */
-  box: Walled & Opening & { clear: ClearRoom };
+  box: Walled;
   /** A compartment between two dividers. */
-  file: Walled & { clear: ClearRoom };
+  file: Walled;
 }
 export type SeatKind = keyof SeatGives;
 

@@ -29,12 +29,20 @@ export interface RoomWall {
   low?: boolean;
   /** The pieces that it is of between its lines, from the things outwards; default it alone. */
   layers?: readonly string[];
+  /** It folds inwards between its bounds when what it closes is not full. */
+  pleated?: boolean;
+  /** Stitching beside a bound that takes some of it: the room begins there. */
+  pinched?: Partial<Record<'left' | 'right', NamedLine>>;
+  /** A wall of the room behind it too: what it is sewn to meets the middle of all its layers. */
+  shared?: boolean;
 }
 
 /** What closes a ring of walls below, all round. */
 export interface Floor {
   piece: string;
   bounds: readonly NamedLine[];
+  /** The pieces that it is of, from the things outwards; default it alone. */
+  layers?: readonly string[];
 }
 
 /** Walls that go once round a room: the right of each is joined to the left of the next, of the last to that of the first. A
@@ -48,6 +56,10 @@ export interface Ring {
   corners?: readonly string[];
   /** Which of its sides the corners are at; default both. */
   boxed?: readonly ('left' | 'right')[];
+  /** What lies on it: the other half of a case, or walls above its mouth that lean together to the zipper. */
+  over?: Ring;
+  /** Not joined to itself: it goes round the outside of what lies in it, from one edge of that to the other. */
+  wraps?: boolean;
 }
 
 /** Some of one thing in one place: on each other from back to front, or in a heap if they are round. */
@@ -61,6 +73,10 @@ export interface Stood {
   flat?: boolean;
   /** How much of it is meant to stand out above the mouth, mm; default nothing. */
   shows?: Derived;
+  /** Of a bound book: how thick each of its boards is, mm. */
+  board?: Derived;
+  /** Only a board of it goes in there. */
+  only?: 'board';
 }
 
 /** One thing of a heap of loose ones. */
@@ -86,6 +102,8 @@ export interface Opening {
   side: 'a' | 'b';
   /** The house rule of what does not open at each end. */
   ends?: string;
+  /** What shows of it between the edges that it is sewn to: from line to line of its piece. */
+  shows?: readonly [NamedLine, NamedLine];
 }
 
 /** A room that things lie in, by the pieces and lines that bound it. What it clears is measured on them once they are cut. */
@@ -107,8 +125,12 @@ export interface Room {
   lengthwise?: boolean;
   /** Ids of rooms that lie between its things and its back. */
   behind?: readonly string[];
-  /** The ease asked for, mm. */
-  ease?: { across: Derived; deep: Derived };
+  /** The piece that it lies behind, and where. */
+  onto?: Pick<RoomWall, 'piece' | 'left' | 'right'>;
+  /** It hangs between the walls of another room, and takes of that from front to back. */
+  hangs?: boolean;
+  /** The ease asked for, mm; from front to back as across unless it is said. */
+  ease?: { across: Derived; deep: Derived; thick?: Derived };
 }
 
 /** A wall as seen from its other side. */

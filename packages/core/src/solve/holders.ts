@@ -5,8 +5,7 @@ import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import type { HolderKind, MeasuredHolder, PlacedHolder } from '../holders/holder-kind.ts';
-import type { CutPieces, Seat, Side } from '../holders/seat.ts';
-import type { Clearance } from '../pieces/clearance.ts';
+import type { Seat, Side } from '../holders/seat.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, type SolveMemo } from './memo.ts';
@@ -54,10 +53,10 @@ export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Ho
   );
 }
 
-/** A placed holder with what it brings, and a way to read it back once the pieces are cut. */
+/** A placed holder with what it brings, and what it is once the fitting has said what its things clear. */
 export interface PlacedPart {
   contribution: Contribution;
-  readBack(cut: CutPieces, fitted: readonly FittedClearance[]): SolvedHolder;
+  withClearances(fitted: readonly FittedClearance[]): SolvedHolder;
 }
 
 /** Gives every holder its seat on its face.
@@ -84,11 +83,11 @@ export function placeHolders(
       const placed = whole ? asTheyAre(made, family.place(whole, seat, own)) : made;
       return {
         contribution: family.contribute(placed, own),
-        readBack: (cut, fitted): SolvedHolder => ({
+        withClearances: (fitted): SolvedHolder => ({
           ...placed,
           face: face.id,
           title: family.title,
-          clearances: clearancesOf(id, fitted, () => family.readBack?.(cut, placed, own) ?? []),
+          clearances: fitted.filter(({ holder }) => holder === id),
           ...(shared.has(id) && { shares: shared.get(id)! }),
         }),
       };
@@ -104,12 +103,6 @@ function asTheyAre(made: PlacedHolder, whole: PlacedHolder): PlacedHolder {
   });
   const slabs = made.slabs.map((slab, index) => ({ ...slab, thickness: (whole.slabs[index] ?? slab).thickness }));
   return { ...made, things, slabs };
-}
-
-/** What the fitting says; rooms that it does not measure yet are read by their holder. */
-function clearancesOf(id: string, fitted: readonly FittedClearance[], readBack: () => Clearance[]): FittedClearance[] {
-  const own = fitted.filter(({ holder }) => holder === id);
-  return own.length > 0 ? own : readBack().map((each) => ({ ...each, room: `holders/${id}` }));
 }
 
 /** Edges that lie on the edge of the face share its fate; the others are stitched on. */

@@ -87,7 +87,7 @@ export function solveDesign(
     inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
     contents: (line) => lines.get(line),
   });
-  const holders = placed.map((holder) => holder.readBack(cut, fitted));
+  const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
   const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
 

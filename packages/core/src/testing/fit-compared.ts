@@ -60,7 +60,7 @@ export function compared(
   scale: number,
 ): (Witnessed & { fitted: number })[] {
   const fitting = fittingOf(design, solution, (item) => plain(item, scale));
-  const { rooms, shuts, contents, inset } = fitting;
+  const { rooms, shuts, opens, contents, inset } = fitting;
   const clearances = fitRooms(fitting);
   const parts = new CutParts(fitting);
   const drop = Math.max(0, ...shuts.map((each) => parts.drop(each)));
@@ -71,6 +71,8 @@ export function compared(
       inset: (id: string) => inset(id).value,
       shut: (room.shut ?? false) || (under && shuts.length > 0),
       taken: under ? drop : 0,
+      shared: rooms.length > 1,
+      ...(opens[0] && { opening: opens[0] }),
     };
     return witnessed(fitting, room, asked).flatMap((each) => {
       const found = clearances.filter(

@@ -1,119 +1,19 @@
-import type { ContentsLine } from '../document/design-document.ts';
-import { bundleOf } from '../geometry/bundle.ts';
-import { hullPerimeter, type Point } from '../geometry/perimeter.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
-import type { Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
-import type { Item } from '../shelves/items/item.ts';
-import { standardHardware } from '../shelves/hardware/hardware.ts';
+import type { Ring, Room, Stood } from '../pieces/room.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { outlineArea } from './measures.ts';
 import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
+import { bodyOf, clothOf, corners, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
+import { isWalled, walledIn } from './walled-witness.ts';
 
-// Whether things go into a room, by another way than the fitting: sampled hulls moved out by the cloth, and lines of the pieces as points.
+export type { Witnessed };
 
-/** What a thing is, read from its line and its entry: plain ones only. mm */
-interface Body {
-  wide: number;
-  thick: number;
-  deep: number;
-  section: Point[];
-}
-
-const STEPS = 360;
-const ring = (x: number, y: number, r: number): Point[] =>
-  Array.from({ length: STEPS }, (_, index): Point => {
-    const angle = (2 * Math.PI * index) / STEPS;
-    return [x + r * Math.cos(angle), y + r * Math.sin(angle)];
-  });
-const corners = (wide: number, thick: number): Point[] => [
-  [0, 0],
-  [wide, 0],
-  [wide, thick],
-  [0, thick],
-];
-
-/** Across, down and from front to back, as it goes in. mm */
-function sidesOf(line: ContentsLine, item: Item): { wide: number; deep: number; thin: number; lying: boolean } {
-  const { tolerance: more = 0, compressible = 0 } = item;
-  const turned = !['cylinder', 'disc', 'ball'].includes(item.shape) && item.width > item.length;
-  const [long, short] = turned ? [item.width, item.length] : [item.length, item.width];
-  const lying = line.orientation === 'lying';
-  const [wide, deep] = lying ? [long, short] : [short, long];
-  return { wide: wide + more, deep: deep + more, thin: (item.thickness + more) * (1 - compressible), lying };
-}
-
-function bodyOf({ count, above = 1, flat = false }: Stood, line: ContentsLine, item: Item): Body {
-  const { wide, deep, thin, lying } = sidesOf(line, item);
-  if (flat) {
-    const disc = item.shape === 'disc';
-    const section = disc ? ring(wide / 2, wide / 2, wide / 2) : corners(wide, deep);
-    return { wide, thick: disc ? wide : deep, deep: thin, section };
-  }
-  if (item.shape === 'ball' || (item.shape === 'cylinder' && !lying)) {
-    const heap = bundleOf(count);
-    const section = heap.centres.flatMap(([x, y]) => ring(x * wide, y * wide, wide / 2));
-    return { wide: heap.width * wide, thick: heap.height * wide, deep: deep * above, section };
-  }
-  return { wide, thick: thin * count, deep: deep * above, section: corners(wide, thin * count) };
-}
-
-/** From the things outwards: how thick all of it is, and how far it is to the middle of the last layer that neither pads nor stretches. */
-function clothOf(pieces: readonly Piece[], wall: RoomWall): { thick: number; reach: number } {
-  const layers = (wall.layers ?? [wall.piece]).flatMap((id) => {
-    const piece = pieces.find((each) => each.id === id)!;
-    const own = piece.byRuler
-      ? piece.materials.map((name) => {
-          const { thickness = 0, kind } = standardHardware.find((each) => each.id === name)!;
-          return { thickness, soft: kind === 'elastic' };
-        })
-      : piece.layers.map(({ material }) => {
-          const { thickness, use, ...gives } = standardMaterials.find((each) => each.id === material)!;
-          const most = Math.max(gives.stretchAlong ?? 0, gives.stretchAcross ?? 0);
-          return { thickness, soft: use === 'padding' || most >= 0.1 };
-        });
-    return piece.role === 'lining' || (id === wall.piece && wall.rightSide) ? own : own.reverse();
-  });
-  const total = (some: typeof layers) => some.reduce((sum, { thickness }) => sum + thickness, 0);
-  const whole = total(layers);
-  const hard = layers.map(({ soft }) => !soft).lastIndexOf(true);
-  const own = hard < 0 ? whole / 2 : total(layers.slice(0, hard)) + layers[hard]!.thickness / 2;
-  return wall.double ? { thick: 2 * whole, reach: whole + own } : { thick: whole, reach: own };
-}
-
-/** Length of a line taut round points at a distance, mm. */
-function taut(points: readonly Point[], off: number): number {
-  return hullPerimeter(
-    Array.from({ length: 2 * STEPS }, (_, index): Point => {
-      const angle = (Math.PI * (index + 0.5)) / STEPS;
-      const [c, s] = [Math.cos(angle), Math.sin(angle)];
-      const far = points.reduce((most, [x, y]) => (x * c + y * s > most[0] * c + most[1] * s ? [x, y] : most));
-      return [far[0] + off * c, far[1] + off * s];
-    }),
-  );
-}
-
-export interface Witnessed {
-  /** How the room is bounded. */
-  form: 'tube' | 'box' | 'round' | 'boxed';
-  direction: 'across' | 'thick' | 'deep';
-  /** Of a line of contents; without it of all that lies in the room. */
-  line?: string;
-  /** What is left, mm; less than nothing if it does not go in. */
-  clearance: number;
-}
-
-interface Asked {
-  contents(line: string): { line: ContentsLine; item: Item } | undefined;
-  inset(rule: string): number;
-  /** The closure holds front and back together above it, so far below the mouth, mm. */
-  shut: boolean;
-  taken: number;
-}
+// Whether things go into rooms, by another way than the fitting: sampled hulls moved out by the cloth, and lines of the pieces as points.
 
 /** Rooms that this file knows how to measure. */
-const isKnown = ({ rings, behind = [], lengthwise = false }: Room): boolean =>
+const isKnown = ({ rings, behind = [] }: Room): boolean =>
   behind.length === 0 &&
-  !lengthwise &&
   rings.every(
     ({ parts, walls, floor }) =>
       !parts && !(floor && walls.length === 2) && walls.every(({ flat, beyond }) => !flat && !beyond),
@@ -122,10 +22,14 @@ const isKnown = ({ rings, behind = [], lengthwise = false }: Room): boolean =>
 /** What a room clears; nothing for rooms that it does not know how to measure. */
 export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   const { stands, rings } = room;
+  if (stands && isWalled(room)) return walledIn(cut, room, asked);
   if (!stands || 'packed' in stands || !isKnown(room)) return [];
   const body = (stood: Stood): Body[] => {
     const held = asked.contents(stood.line);
-    return held ? [bodyOf(stood, held.line, held.item)] : [];
+    if (!held) return [];
+    const own = bodyOf(stood, held.line, held.item);
+    const { wide, deep, thick } = own;
+    return [room.lengthwise ? { wide: deep, deep: wide, thick, section: corners(deep, thick) } : own];
   };
   let within: number[] = [];
   const found = rings.flatMap((each): Witnessed[] => {

@@ -65,20 +65,27 @@ const meet = (one: Set<string>, two: Set<string>): boolean => [...one].some((eac
 const closedAlone = ({ seams }: Cut, piece: string, named: NamedLine): boolean =>
   'seam' in named && seams.some(({ id, a, b }) => id === named.seam && a.piece === piece && b.piece === piece);
 
-/** What is not closed in a ring of walls, or is not there at all. */
-function openIn(cut: Cut, { walls, floor, corners = [] }: Ring): string[] {
-  const faults: string[] = [];
+/** What is named of a ring and is not there. */
+function missingIn(cut: Cut, { walls, floor, corners = [] }: Ring): string[] {
+  const lacks = (piece: string, bound: string, line: NamedLine | undefined): string[] =>
+    line && pointsOn(cut, piece, line).length === 0 ? [`${piece} has no ${JSON.stringify(line)} (${bound})`] : [];
   const bounds = ['left', 'right', 'base', 'mouth', 'beyond'] as const;
-  for (const wall of walls)
-    for (const bound of bounds)
-      if (wall[bound] && pointsOn(cut, wall.piece, wall[bound]).length === 0)
-        faults.push(`${wall.piece} has no ${JSON.stringify(wall[bound])} (${bound})`);
-  for (const bound of floor?.bounds ?? [])
-    if (pointsOn(cut, floor!.piece, bound).length === 0)
-      faults.push(`${floor!.piece} has no ${JSON.stringify(bound)} (floor)`);
-  for (const corner of corners)
-    if (!cut.seams.some(({ id }) => id === corner)) faults.push(`there is no corner ${corner}`);
-  if (faults.length > 0) return faults;
+  return [
+    ...walls.flatMap((wall) => bounds.flatMap((bound) => lacks(wall.piece, bound, wall[bound]))),
+    ...walls.flatMap(({ piece, pinched = {} }) =>
+      Object.entries(pinched).flatMap(([bound, line]) => lacks(piece, bound, line)),
+    ),
+    ...(floor?.bounds ?? []).flatMap((bound) => lacks(floor!.piece, 'floor', bound)),
+    ...corners.filter((corner) => !cut.seams.some(({ id }) => id === corner)).map((id) => `there is no corner ${id}`),
+  ];
+}
+
+/** What is not closed in a ring of walls, or is not there at all. */
+function openIn(cut: Cut, ring: Ring): string[] {
+  const { walls, floor, over, wraps = false } = ring;
+  const faults = [...(over ? openIn(cut, over) : []), ...missingIn(cut, ring)];
+  // what goes round the outside of a thing closes nothing
+  if (faults.length > 0 || wraps) return faults;
 
   if (new Set(walls.map((wall) => JSON.stringify(wall))).size < walls.length) faults.push('a wall is there twice');
   walls.forEach((wall, index) => {
@@ -113,9 +120,18 @@ export const across = (cut: Cut, { piece, left, right }: RoomWall): number => cl
 /** From one line of a piece to another where they come closest, mm. */
 export function closest(cut: Cut, piece: string, one: NamedLine, other: NamedLine): number {
   const [from, to] = [chainsOn(cut, piece, one), chainsOn(cut, piece, other)];
+  // of lines that cross, one passes from one side of the other to the other side of it
+  const ways = from.flatMap(segments);
+  if (to.flatMap(segments).some((way) => ways.some((other) => splits(way, other) && splits(other, way)))) return 0;
   const nearest = (points: Point[][], lines: Point[][]) =>
     points.flat().map((point) => Math.min(...lines.flatMap(segments).map((segment) => toSegment(point, segment))));
   return Math.min(...nearest(from, to), ...nearest(to, from));
+}
+
+/** Whether the ends of one stretch lie on either side of another. */
+function splits([[x0, y0], [x1, y1]]: [Point, Point], ends: [Point, Point]): boolean {
+  const [one, two] = ends.map(([x, y]) => (x1 - x0) * (y - y0) - (y1 - y0) * (x - x0)) as [number, number];
+  return Math.min(one, two) < -1e-9 && Math.max(one, two) > 1e-9;
 }
 
 const segments = (points: Point[]): [Point, Point][] =>

@@ -53,31 +53,21 @@ function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): Siz
       // closed, the pleats lie on each other beside the things
       pleats: sum('at the sides, empty', [times(2 + 2 * measured.length, cloth), dividers]),
     },
-    faces: measured.map((face, index) => roomFace(face, index, detail)),
+    faces: measured.map((_, index) => roomFace(index, detail)),
     closing: mouthOf(detail),
     detail,
   };
 }
 
-function roomFace(face: MeasuredFace, index: number, detail: Accordion): SizedFace {
-  const { shell, walls, below, above, gusset, legs } = detail;
-  const pleat = Math.max(...legs.map(({ value }) => value));
-  const thick = face.sizes.thick?.value ?? 0;
+function roomFace(index: number, detail: Accordion): SizedFace {
+  const { shell } = detail;
   return {
     id: `room-${index + 1}`,
     seat: 'file',
     host: { piece: 'body/shell-front', width: shell.width.value, height: shell.height.value },
     room: { x: 0, y: 0, width: shell.width, height: shell.height, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
-    rings: [compartmentRing(index, detail.dividers.length)],
-    clear: (cut) => {
-      const made = asCut(cut);
-      return {
-        across: made.width - walls.value - 2 * pleat,
-        thick: thick + made.gusset - gusset.value,
-        up: made.height - below.value - above.value,
-      };
-    },
+    rings: [compartmentRing(index, detail)],
   };
 }
 

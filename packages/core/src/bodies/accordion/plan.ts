@@ -40,27 +40,46 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   const most = (label: string, sizes: (Derived | undefined)[]) =>
     largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
   const margin = rules.length(accordionMargin);
-  const compartments = faces.map(({ sizes }, index) =>
-    largest(`compartment ${index + 1}`, [usual(THIN), sizes.thick ?? nothing]),
-  );
+  const pinches = faces.length - 1;
+  const compartmentsWith = (taper: Derived) =>
+    faces.map(({ sizes: { thick = nothing } }, index) =>
+      largest(`compartment ${index + 1}`, [
+        usual(THIN),
+        // front and back are lined, and the lining is narrower at its base
+        index === 0 || index === pinches
+          ? sum('things and lining', [thick, inputs.reach.lining, product('half of the taper', [taper, half])])
+          : thick,
+      ]),
+    );
   const across = most(
     'the widest',
     faces.map(({ sizes }) => sizes.across),
   );
-  const sized = accordionRule({
-    compartments,
-    margin,
-    bite: bites.top,
-    dividerThickness,
-    seam: nothing,
-    innerWidth: nothing,
-  });
+  const sizedFor = (compartments: Derived[]) =>
+    accordionRule({ compartments, margin, bite: bites.top, dividerThickness, seam: nothing, innerWidth: nothing });
+  const baseOf = (gusset: Derived) => sum('base, front to back', [gusset, times(-2 * pinches, bites.bottom)]);
+  // as narrow as the lining may become on a base that grows with it
+  const straight = baseOf(sizedFor(compartmentsWith(nothing)).gussetCutWidth);
+  const compartments = compartmentsWith(boxTurns(inputs, times2(straight)).taper);
+  const sized = sizedFor(compartments);
   const gusset = pin('body/gusset', rounded(named('gusset', sized.gussetCutWidth), grid, 'up'));
   const pleat = largest('the deepest pleat', sized.legs);
+  const base = baseOf(gusset);
+  const turns = boxTurns(inputs, base);
   const width = pin(
     'body/width',
     rounded(
-      largest('width', [usual(LEAST.width), sum('things, pleats and walls', [across, times(2, pleat), walls])]),
+      largest('width', [
+        usual(LEAST.width),
+        sum('things, pleats and walls', [across, times(2, pleat), walls]),
+        sum('things between dividers, in the lining', [
+          across,
+          times(2, inputs.reach.lining),
+          turns.taper,
+          times(2, SHADE),
+          times(2, rules.length(dividerTaper)),
+        ]),
+      ]),
       grid,
       'up',
     ),
@@ -71,11 +90,17 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   );
   const height = pin(
     'body/height',
-    rounded(largest('height', [usual(LEAST.height), sum('things and base', [up, below, above])]), grid, 'up'),
+    rounded(
+      largest('height', [
+        usual(LEAST.height),
+        sum('things and base', [up, below, above]),
+        sum('things and base, in the lining', [up, inputs.reach.lining, turns.shallower, above]),
+      ]),
+      grid,
+      'up',
+    ),
   );
   const shell: AccordionLayer = { width, height, taper: nothing };
-  const pinches = faces.length - 1;
-  const base = sum('base, front to back', [gusset, times(-2 * pinches, bites.bottom)]);
   return {
     dividers: dividersOf({ legs: sized.legs, bites, dividerThickness, base, gusset }),
     making,
@@ -94,6 +119,8 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     above,
   };
 }
+
+const times2 = (base: Derived): Derived => sum('twice the base', [times(2, base)]);
 
 function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
   if (school === 'joined') return { top: nothing, bottom: nothing };

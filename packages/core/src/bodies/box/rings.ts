@@ -11,10 +11,12 @@ const beside: Record<Wall, { left: Wall; right: Wall }> = {
   left: { left: 'back', right: 'front' },
 };
 
-/** Four walls and the base of each layer, the innermost first. */
-export const boxRings = (making: BoxMaking): Ring[] => [...layers].reverse().map((layer) => boxRing(layer, making));
+/** Four walls and the base of each layer, the innermost first.
+ * @param plate what keeps the base flat, between the layers; default nothing */
+export const boxRings = (making: BoxMaking, plate?: string): Ring[] =>
+  [...layers].reverse().map((layer) => boxRing(layer, making, layer === 'shell' ? plate : undefined));
 
-function boxRing(layer: Layer, making: BoxMaking): Ring {
+function boxRing(layer: Layer, making: BoxMaking, plate: string | undefined): Ring {
   const folded = (wall: Wall) => making === 'cross' || (making === 'strip' && (wall === 'front' || wall === 'back'));
   const wallOf = (wall: Wall): RoomWall => ({
     piece: pieceOfWall(layer, wall, making),
@@ -25,5 +27,5 @@ function boxRing(layer: Layer, making: BoxMaking): Ring {
   });
   const piece = { cross: `body/${layer}`, strip: `body/${layer}-strip`, five: `body/${layer}-base` }[making];
   const bounds = walls.map((wall): NamedLine => (folded(wall) ? { fold: `base-${wall}` } : { edge: `base/${wall}` }));
-  return { walls: walls.map(wallOf), floor: { piece, bounds } };
+  return { walls: walls.map(wallOf), floor: { piece, bounds, ...(plate !== undefined && { layers: [plate, piece] }) } };
 }

@@ -18,7 +18,6 @@ import type { BodyInputs, ClosingMouth, SizedBody } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
 import { boxParams, type Box, type BoxLayer } from './params.ts';
 import { pieceOfWall, wallPlace } from './places.ts';
-import { boxAsCut } from './read-back.ts';
 import { boxRings } from './rings.ts';
 import { wallReach, wallsReach } from '../../stacks/reach.ts';
 
@@ -79,14 +78,6 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
         room: { x: 0, y: 0, width, height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
         rings: boxRings(making),
-        clear: (cut) => {
-          const made = boxAsCut(detail, cut);
-          return {
-            across: made.width - walls.value,
-            thick: made.depth - walls.value,
-            up: made.height - below.value - above.value,
-          };
-        },
       },
     ],
     closing: mouthOf(detail),

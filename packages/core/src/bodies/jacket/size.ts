@@ -1,12 +1,25 @@
+import { wallReach } from '../../stacks/reach.ts';
 import { nothing } from '../../derived/constants.ts';
-import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  byRule,
+  given,
+  largest,
+  minus,
+  named,
+  rounded,
+  smallest,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { jacket as jacketRule } from '../../sizing/jacket.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { jacketParams } from './params.ts';
-import { flapRings } from './rings.ts';
+import { jacketRings } from './rings.ts';
 import { jacketTuck } from './rules.ts';
 import { easeBook } from '../../holders/book-cover/rules.ts';
 
@@ -69,8 +82,12 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
     seam: nothing,
     elasticFromEdge: elastic ?? nothing,
   });
-  const width = pin('body/width', rounded(named('jacket, seam to seam', solved.cutWidth), grid, 'up'));
-  const height = pin('body/height', rounded(named('height, seam to seam', solved.cutHeight), grid, 'up'));
+  const round = tautRound({ boardWidth, boardHeight, board, spine, flap }, inputs);
+  const width = pin('body/width', rounded(largest('jacket, seam to seam', [solved.cutWidth, round.width]), grid, 'up'));
+  const height = pin(
+    'body/height',
+    rounded(largest('height, seam to seam', [solved.cutHeight, round.height]), grid, 'up'),
+  );
   const marker = choiceParam(params, 'marker', jacketParams.marker) === 'ribbon';
   const detail: Jacket = { width, height, flap, wished, spine, elastic, marker };
   return {
@@ -103,11 +120,39 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
           towards: 'left',
         },
         edges: { left: free, right: free, bottom: free, top: free },
-        rings: flapRings(LINING, ELASTIC, elastic !== undefined),
+        rings: jacketRings({ lining: LINING, shell: SHELL, band: ELASTIC }, elastic !== undefined),
       },
     ],
     closing: { kind: 'nowhere' },
     detail,
+  };
+}
+
+const turnRule = (formula: string): Rule => ({
+  id: 'jacket',
+  formula,
+  source: 'geometry: perimeter of a parallel convex body (Steiner)',
+});
+
+/** What a thick or layered cloth asks, of which the outermost layer goes the longest way: round a board, and round the closed book from
+ * the middle of the edge of one board to that of the other. mm */
+function tautRound(
+  {
+    boardWidth,
+    boardHeight,
+    board,
+    spine,
+    flap,
+  }: Record<'boardWidth' | 'boardHeight' | 'board' | 'spine' | 'flap', Derived>,
+  inputs: BodyInputs,
+): Record<'width' | 'height', Derived> {
+  const reach = wallReach(inputs);
+  const ease = inputs.rules.length(easeBook);
+  const halfTurn = byRule(turnRule('π × reach'), 'cloth going round a board', Math.PI * reach.value, [reach]);
+  const turns = byRule(turnRule('2π × reach'), 'cloth going round four edges', 2 * Math.PI * reach.value, [reach]);
+  return {
+    height: sum('round a board, and ease', [boardHeight, board, halfTurn, ease]),
+    width: sum('round the book, flaps and ease', [times(2, boardWidth), spine, board, turns, times(2, flap), ease]),
   };
 }
 

@@ -1,4 +1,4 @@
-import { wallsReach } from '../../stacks/reach.ts';
+import { wallReach, wallsReach } from '../../stacks/reach.ts';
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
@@ -97,12 +97,19 @@ function planBase(
   const { rules, grid, pin, usual } = inputs;
   const { across = nothing, thick = nothing } = inside.sizes;
   const frame = rules.length(pocketFrame);
-  const behind = sum('things and walls', [thick, divider.loaded, back.loaded, walls]);
-  const depth = pin('body/depth', rounded(largest('depth', [usual(LEAST.depth), behind]), grid, 'up'));
+  const things = [thick, divider.loaded, back.loaded];
+  const behind = sum('things and walls', [...things, walls]);
+  // the lining is narrower at its base, and judged on its own
+  const narrower = boxTurns(inputs, behind).taper;
+  const inLining = (label: string, of: Derived[], taper: Derived) =>
+    sum(label, [...of, times(2, inputs.reach.lining), taper]);
+  const lined = inLining('things, in the lining', things, narrower);
+  const depth = pin('body/depth', rounded(largest('depth', [usual(LEAST.depth), behind, lined]), grid, 'up'));
   const taper = boxTurns(inputs, depth).taper;
   const demands = [
     usual(LEAST.width),
     sum('things and walls', [across, walls]),
+    inLining('things, in the lining', [across], taper),
     sum('the largest passes the zipper', [inside.passes, times(2, rules.length(zipClear)), minus(depth)]),
   ];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.width, walls]));
@@ -117,11 +124,16 @@ function heights(
   { band, below, lean, wished }: Pick<Organizer, 'band' | 'below' | 'lean'> & { wished: WishedFoldOut | undefined },
   inputs: BodyInputs,
 ): Derived[] {
-  const { rules, usual } = inputs;
+  const { rules, usual, reach } = inputs;
+  const roof = wallReach(inputs, 'the roof');
   const frame = rules.length(pocketFrame);
   const { up = nothing } = inside.sizes;
   const { shallower } = boxTurns(inputs, usual(LEAST.depth));
-  const demands = [usual(LEAST.height), sum('things under the roof', [up, below, lean, minus(band)])];
+  const demands = [
+    usual(LEAST.height),
+    sum('things under the roof', [up, below, lean, roof, minus(band)]),
+    sum('things under the roof, in the lining', [up, reach.lining, shallower, lean, reach.lining, minus(band)]),
+  ];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.height, shallower]));
   if (back.occupied) demands.push(sum('sewn onto the back', [back.height, times(2, frame), shallower]));
   if (wished) demands.push(sum('outer pocket', [wished.width, times(2, frame)]));

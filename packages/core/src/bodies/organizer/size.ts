@@ -5,13 +5,12 @@ import type { MeasuredFace } from '../../faces/measure.ts';
 import type { InnerWalls } from '../../holders/seat.ts';
 import { edgePart, wholeEdge } from '../../pieces/seam.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
-import { boxAsCut } from '../box/read-back.ts';
 import { panelFace } from '../gusset-ring/panel-face.ts';
 import { rimHalves } from './bands.ts';
 import type { Organizer } from './params.ts';
 import { planOrganizer, type OrganizerFaces } from './plan.ts';
 import { organizerRings } from './rings.ts';
-import { pocketFrame, zipClear } from '../../shelves/rules/common-rules.ts';
+import { pocketFrame } from '../../shelves/rules/common-rules.ts';
 
 /** A box as large as its things, high enough to close over them, and a pocket of its own depth in front. */
 export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Organizer> {
@@ -50,7 +49,7 @@ export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: 
       }),
     },
     faces: [
-      insideFace(detail, faces, inputs),
+      insideFace(detail),
       dividerFace(detail),
       backFace(detail, inputs),
       ...(outer
@@ -69,10 +68,7 @@ const allFree = { left: free, right: free, bottom: free, top: free };
 const allStitched = { left: stitched, right: stitched, bottom: stitched, top: stitched };
 
 /** Where things stand: under the roof, before what hangs between the sides and what is sewn onto the back. */
-function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rules }: BodyInputs): SizedFace {
-  const { shell, walls, below, lean, band } = detail;
-  const { width, height } = shell;
-  const clear = rules.length(zipClear).value;
+function insideFace({ shell: { width, height } }: Organizer): SizedFace {
   return {
     id: 'inside',
     seat: 'box',
@@ -80,19 +76,6 @@ function insideFace(detail: Organizer, { divider, back }: OrganizerFaces, { rule
     room: { x: 0, y: 0, width, height, towards: 'left' },
     edges: allFree,
     rings: organizerRings(),
-    clear: (cut) => {
-      const made = boxAsCut({ making: 'five' }, cut);
-      return {
-        across: made.width - walls.value,
-        thick: made.depth - walls.value - divider.loaded.value - back.loaded.value,
-        up: made.height + band.value - lean.value - below.value,
-      };
-    },
-    // open, front and back of the mouth are each as long as the zipper runs
-    opening: (cut) => {
-      const { width: across, depth } = boxAsCut({ making: 'five' }, cut);
-      return across + depth - 2 * clear;
-    },
   };
 }
 

@@ -27,6 +27,8 @@ import { shellMargin } from './rules.ts';
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `shell/${path}`, source: 'common practice' });
 const LEAST = { length: common('least length', 80, 'length'), width: common('least width', 60, 'width') };
+/** A gusset goes round this well. */
+const TIGHTEST = common('tightest corner', 15, 'tightest');
 /** Two guard strips lap over the teeth. */
 const GUARD = common('guard strip past the teeth', 4, 'guard');
 
@@ -41,7 +43,7 @@ export interface ShellFaces {
 export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs): ShellCase {
   const { rules, grid, exposed = nothing } = inputs;
   const offset = rules.length(shellOffset);
-  const asked = rounded(lengthParam(params, 'radius', shellParams.radius, rules, 'body'), grid, 'nearest');
+  const asked = rounded(radiusFor(params, faces.inside, inputs), grid, 'nearest');
   const radius = sum('radius, stitch line', [asked, offset]);
   const walls = wallsReach(inputs);
   const plates = platesFor(faces, { asked, radius, offset, walls }, inputs);
@@ -72,6 +74,13 @@ export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs)
   };
 }
 
+/** As it is set; else as round as a thing with round corners and its margin ask, but never tighter than a gusset goes round. */
+function radiusFor(params: Params, { corner }: MeasuredFace, { rules }: BodyInputs): Derived {
+  const set = lengthParam(params, 'radius', shellParams.radius, rules, 'body');
+  if (!corner || params.radius !== undefined) return set;
+  return largest('radius', [TIGHTEST, sum('corners of the thing and margin', [corner, rules.length(shellMargin)])]);
+}
+
 interface Rim {
   /** Of the plate's corners, and of the stitch line. */
   asked: Derived;
@@ -84,8 +93,9 @@ interface Rim {
 function platesFor({ inside, base, lid }: ShellFaces, { asked, radius, offset, walls }: Rim, inputs: BodyInputs) {
   const { rules, grid, pin, usual } = inputs;
   const { across = nothing, thick = nothing } = inside.sizes;
-  const inner = Math.max(0, radius.value - walls.value / 2);
-  const corners = byRule(cornerRule, 'corners stay inside by', cornerTakes(inner), [radius, walls]);
+  const { corner = nothing } = inside;
+  const inner = Math.max(0, radius.value - walls.value / 2 - corner.value);
+  const corners = byRule(cornerRule, 'corners stay inside by', cornerTakes(inner), [radius, walls, corner]);
   const clear = clearOfCorners(radius, rules);
   const sewn = (label: 'width' | 'height', face: MeasuredFace): Derived[] =>
     face.occupied ? [sum('sewn onto the inside', [face[label], times(2, clear), times(-2, offset)])] : [];

@@ -2,13 +2,11 @@ import { named, sum } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
-import { cornerTakes } from '../gusset-ring/corners.ts';
 import { panelFace } from '../gusset-ring/panel-face.ts';
 import { ringRims } from '../gusset-ring/seams.ts';
-import { halfRings } from '../gusset-ring/rings.ts';
+import { caseRings } from '../gusset-ring/rings.ts';
 import type { ShellCase } from './params.ts';
-import { planShell, type ShellFaces } from './plan.ts';
-import { shellAsCut } from './read-back.ts';
+import { planShell } from './plan.ts';
 
 /** Plates a margin larger than what lies between them, a gusset as deep as that and both shells. */
 export function sizeShell(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<ShellCase> {
@@ -36,7 +34,7 @@ export function sizeShell(params: Params, measured: MeasuredFace[], inputs: Body
       strip,
     },
     faces: [
-      insideFace(detail, { inside, base, lid }),
+      insideFace(detail),
       panelFace('base', 'body/lining-base', detail),
       panelFace('lid', 'body/lining-lid', detail),
     ],
@@ -47,24 +45,15 @@ export function sizeShell(params: Params, measured: MeasuredFace[], inputs: Body
 
 const free = { kind: 'free' } as const;
 
-function insideFace(detail: ShellCase, { base, lid }: ShellFaces): SizedFace {
-  const { length, width, radius, walls, offset, shells } = detail;
+function insideFace(detail: ShellCase): SizedFace {
+  const { length, width } = detail;
   return {
     id: 'inside',
     seat: 'box',
     host: { piece: 'body/lining-base', width: length.value, height: width.value },
     room: { x: 0, y: 0, width: length, height: width, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
-    rings: halfRings(detail),
-    clear: (cut) => {
-      const made = shellAsCut(detail, cut);
-      const rim = 2 * offset.value - walls.value - 2 * cornerTakes(radius.value - walls.value / 2);
-      return {
-        across: made.plateLength + rim,
-        thick: made.plateWidth + rim,
-        up: made.depth - shells.value - base.loaded.value - lid.loaded.value,
-      };
-    },
+    rings: caseRings(detail, 'body/plate'),
   };
 }
 

@@ -51,6 +51,4 @@ export interface ZipTube {
   lining: TubeLayer;
   /** Of the zipper that shows between its seams. */
   exposed: Derived;
-  /** What the walls take of each size of the shell, measured at its mid-surface. */
-  walls: Derived;
 }

@@ -1,16 +1,25 @@
-import { wallsReach } from '../../stacks/reach.ts';
+import { wallReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
-import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  byRule,
+  given,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { edgePart, wholeEdge } from '../../pieces/seam.ts';
 import { zipTubeCut } from '../../sizing/zip-tube.ts';
-import { zipperOpening } from '../../sizing/zipper-opening.ts';
 import type { BodyInputs, ClosingSlit, SizedBody } from '../body-kind.ts';
 import { zipTubeParams, type TubeLayer, type ZipTube } from './params.ts';
-import { tubeAsCut } from './read-back.ts';
 import { tubeRings } from './rings.ts';
 import { liningSchool, liningShorter } from '../lining-rules.ts';
 import { zipClear } from '../../shelves/rules/common-rules.ts';
@@ -30,10 +39,9 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
   const form = choiceParam(params, 'form', zipTubeParams.form);
   const corners = choiceParam(params, 'corners', zipTubeParams.corners);
   const clear = rules.length(zipClear);
-  const walls = wallsReach(inputs);
-  const shell = shellOf(form, inside!, { ...inputs, exposed, clear, walls });
+  const shell = shellOf(form, inside!, { ...inputs, exposed, clear });
   const less = liningLess(inputs);
-  const detail: ZipTube = { form, corners, shell, lining: liningOf(shell, form, less, exposed), exposed, walls };
+  const detail: ZipTube = { form, corners, shell, lining: liningOf(shell, form, less, exposed), exposed };
   const { length, width, height, along, round } = shell;
   const boxed = form === 'boxed';
   const outside = sum('walls, empty', [times(2, stacks.exterior), times(2, stacks.lining)]);
@@ -55,8 +63,6 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
         room: { x: 0, y: 0, width: inside!.width, height: inside!.height, towards: 'left' },
         edges: { left: free, right: free, bottom: free, top: free },
         rings: tubeRings(detail),
-        clear: clearOf(detail, inside!),
-        opening: (cut) => zipperOpening(runAsCut(cut), clear).value,
       },
     ],
     closing: slitOf(detail),
@@ -64,20 +70,18 @@ export function sizeZipTube(params: Params, [inside]: MeasuredFace[], inputs: Bo
   };
 }
 
-const runAsCut = (cut: CutPieces): Derived =>
-  given('from end to end, as cut', tubeAsCut(cut).along, { kind: 'cut', path: 'body/shell' });
-
 const free = { kind: 'free' } as const;
 
-type Asked = BodyInputs & { exposed: Derived; clear: Derived; walls: Derived };
+type Asked = BodyInputs & { exposed: Derived; clear: Derived };
 
 function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): TubeLayer {
-  const { grid, pin, usual, exposed, clear, walls } = asked;
+  const { grid, pin, usual, exposed, clear } = asked;
   const { across = nothing, thick = nothing, up = nothing } = inside.sizes;
   const boxed = form === 'boxed';
+  const around = aroundOf(boxed, asked);
   // half of the height goes up from each corner: each half is rounded
   const halfHeight = rounded(
-    product('half the height', [largest('height', [usual(LEAST_HEIGHT), sum('things and walls', [up, walls])]), half]),
+    product('half the height', [largest('height', [usual(LEAST_HEIGHT), ...around([up])]), half]),
     grid,
     'up',
   );
@@ -87,23 +91,35 @@ function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): Tub
   const beside = sum('zipper and cloth beside it', [exposed, times(2, LEAST_BESIDE), liningLess(asked)]);
   const width = pin(
     'body/width',
-    rounded(
-      largest('width', [usual(LEAST_WIDTH), beside, sum('things and walls', [thick, ...rise, walls])]),
-      grid,
-      'up',
-    ),
+    rounded(largest('width', [usual(LEAST_WIDTH), beside, ...around([thick, ...rise])]), grid, 'up'),
   );
   const mouth = sum('opening for the largest', [inside.passes, times(2, clear), minus(height)]);
   const length = pin(
     'body/length',
-    rounded(
-      largest('length', [usual(LEAST_LENGTH), sum('things and walls', [across, ...rise, walls]), mouth]),
-      grid,
-      'up',
-    ),
+    rounded(largest('length', [usual(LEAST_LENGTH), ...around([across, ...rise]), mouth]), grid, 'up'),
   );
   return layerOf({ length, width, height }, exposed);
 }
+
+/** What things ask of a size of the shell: for its own layers, and for the lining, which is smaller and judged on its own. Boxed, a wall
+ * at each end; flat, it is drawn round them. */
+function aroundOf(boxed: boolean, inputs: Asked) {
+  const less = liningLess(inputs);
+  const taken = (label: string, reach: Derived) =>
+    boxed ? sum(label, [times(2, reach)]) : byRule(roundRule, label, Math.PI * reach.value, [reach]);
+  const shell = taken('both walls', wallReach(inputs));
+  const lining = taken('both walls of the lining', inputs.reach.lining);
+  return (things: Derived[]): Derived[] => [
+    sum('things and walls', [...things, shell]),
+    sum('things, lining, and what it is smaller by', [...things, lining, less]),
+  ];
+}
+
+const roundRule: Rule = {
+  id: 'tube-width',
+  formula: 'π × reach',
+  source: 'geometry: perimeter of a parallel convex body (Steiner)',
+};
 
 /** Stitch lines need no allowance: the panel of the rule without its seams. */
 function layerOf(box: Pick<TubeLayer, 'length' | 'width' | 'height'>, exposed: Derived): TubeLayer {
@@ -134,17 +150,6 @@ function liningOf({ length, width, height }: TubeLayer, form: ZipTube['form'], l
     height: form === 'boxed' ? smaller('height', height) : height,
   };
   return layerOf(box, exposed);
-}
-
-/** Clear inside, as cut: what the height and the walls leave. */
-function clearOf({ form, shell, exposed, walls }: ZipTube, inside: MeasuredFace) {
-  return (cut: CutPieces) => {
-    const { along, round } = tubeAsCut(cut);
-    const half = (round + exposed.value) / 2;
-    const rise = form === 'boxed' ? shell.height.value : (inside.sizes.up?.value ?? 0);
-    const up = form === 'boxed' ? rise - walls.value : rise;
-    return { across: along - rise - walls.value, thick: half - rise - walls.value, up };
-  };
 }
 
 function slitOf({ shell, form, corners }: ZipTube): ClosingSlit {

@@ -1,10 +1,11 @@
-import { byRule, given, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import { sum, times, type Derived } from '../../derived/derived.ts';
+import { nothing } from '../../derived/constants.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { say } from '../../errors/wording.ts';
-import { contribution } from '../../pieces/contribution.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import type { Room, Stood } from '../../pieces/room.ts';
 import type {
-  Clearance,
   HeldContents,
   HolderInputs,
   HolderKind,
@@ -12,10 +13,8 @@ import type {
   ParamSpec,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { CutPieces, SeatOf } from '../seat.ts';
+import type { SeatOf } from '../seat.ts';
 import { lengthParam } from '../params.ts';
-import { seatRoom } from '../seat-rooms.ts';
-import { clearanceOf } from '../../pieces/clearance.ts';
 import { sidesOf } from '../sides.ts';
 import { easeBook, jacketBoard } from './rules.ts';
 
@@ -31,20 +30,17 @@ export interface BookCover {
   boardHeight: Derived;
   board: Derived;
   spine: Derived;
-  /** Of the jacket, all layers. */
-  wall: Derived;
 }
 
 type Placed = PlacedHolder<BookCover, 'book'>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<BookCover> {
-  const { rules, stacks, id } = inputs;
+  const { rules, id } = inputs;
   const [held] = contents as [HeldContents];
   const { across, deep, thickness } = sidesOf(held);
   const board = lengthParam(design, 'board', params.board, rules, `holders/${id}`);
-  const wall = sum('jacket, all layers', [stacks.exterior, stacks.lining]);
   const { line, name } = held;
-  const book = { line: line.id, name, boardWidth: across, boardHeight: deep, board, spine: thickness, wall };
+  const book = { line: line.id, name, boardWidth: across, boardHeight: deep, board, spine: thickness };
   const width = sum('both boards and the spine', [times(2, across), thickness]);
   return {
     width,
@@ -102,38 +98,21 @@ function place(
   };
 }
 
-const roundRule: Rule = {
-  id: 'jacket',
-  formula: 'π/4 × (front + back)',
-  source: 'geometry: a tube round a board (Steiner)',
-};
-
-/** A flap is a tube round its board; between the flaps the jacket goes round both boards and the spine. */
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const { line, name, boardWidth, boardHeight, board, spine, wall } = detail;
-  const { height, foldsAcross, allowance } = cut(seat.host.piece);
-  const from = { kind: 'cut', path: seat.host.piece } as const;
-  const inner = Math.max(...foldsAcross) - Math.min(...foldsAcross);
-  const tall = given('between the seams, as cut', height - allowance.top! - allowance.bottom!, from);
-  const around = byRule(roundRule, 'cloth going round the board', (Math.PI / 2) * wall.value, [wall]);
-  const about = { holder: id, line, name };
-  const ease = rules.length(easeBook).value;
-  return [
-    clearanceOf({
-      ...about,
-      direction: 'deep',
-      required: sum('board and cloth', [boardHeight, board, around]),
-      available: tall,
-      ease,
-    }),
-    clearanceOf({
-      ...about,
-      direction: 'across',
-      required: sum('boards, spine and turns', [times(2, boardWidth), spine, times(2, board), times(2, wall)]),
-      available: given('between the flaps, as cut', inner, from),
-      ease,
-    }),
-  ];
+/** Each board in the flap that closes round it, and all of the jacket round the book. */
+function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {
+  const { line, board } = detail;
+  const book: Stood = { line, count: 1, board };
+  const ease = { across: rules.length(easeBook), deep: nothing };
+  return contribution({
+    rooms: seat.rings.map((ring, index): Room => ({
+      id: `holders/${id}/${index + 1}`,
+      holds: [line],
+      rings: [ring],
+      ...(ring.wraps && { stands: { beside: [[book]] }, ease }),
+      // what an elastic lies over has no end
+      ...(ring.walls[0]!.base && { stands: { beside: [[{ ...book, only: 'board' }]] }, lengthwise: true, ease }),
+    })),
+  });
 }
 
 /** A book in its jacket. */
@@ -149,6 +128,5 @@ export const bookCover: HolderKind<BookCover, 'book'> = {
   }),
   measure,
   place,
-  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, [detail.line])] }),
-  readBack,
+  contribute,
 };

@@ -92,6 +92,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
         rings: [pouchRing(own, [front, back])],
         stands: onePile(detail.load.sheaves),
         shut: true,
+        hangs: true,
         opening: { piece: front, seam: `${own}#zipper-front`, side: 'b' },
         ease: pocketEase(inputs),
       },

@@ -1,18 +1,11 @@
-import { given, largest, sum, type Derived } from '../../derived/derived.ts';
+import { largest, sum, type Derived } from '../../derived/derived.ts';
+import { nothing } from '../../derived/constants.ts';
 import type { Params } from '../../document/design-document.ts';
 import { contribution } from '../../pieces/contribution.ts';
-import { linesOf } from '../../pieces/room.ts';
-import type {
-  Clearance,
-  HeldContents,
-  HolderInputs,
-  HolderKind,
-  MeasuredHolder,
-  PlacedHolder,
-} from '../holder-kind.ts';
-import type { CutPieces, SeatOf } from '../seat.ts';
+import { linesOf, onePile } from '../../pieces/room.ts';
+import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
+import type { SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
-import { clearanceOf } from '../../pieces/clearance.ts';
 import { sheafOf, type Sheaf } from '../sides.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 
@@ -80,33 +73,6 @@ function place({ detail, sizes, slabs }: MeasuredHolder<FileRoom>, seat: SeatOf<
   };
 }
 
-/** What the compartment clears as cut: across, for all of them together from front to back, and upwards. */
-function readBack(cut: CutPieces, { id, seat, detail }: Placed, { rules }: HolderInputs): Clearance[] {
-  const from = { kind: 'cut', path: seat.host.piece } as const;
-  const clear = seat.clear(cut);
-  const room = (side: 'across' | 'thick' | 'up') => given(`clear ${side}, as cut`, clear[side], from);
-  return detail.sheaves.flatMap(({ line, name, across, deep }) => {
-    const about = { holder: id, line, name };
-    return [
-      clearanceOf({
-        ...about,
-        direction: 'across',
-        required: across,
-        available: room('across'),
-        ease: rules.length(easeCavityAcross).value,
-      }),
-      clearanceOf({ ...about, direction: 'thick', required: detail.thick, available: room('thick'), ease: 0 }),
-      clearanceOf({
-        ...about,
-        direction: 'deep',
-        required: deep,
-        available: room('up'),
-        ease: rules.length(easeCavityEnd).value,
-      }),
-    ];
-  });
-}
-
 /** A compartment between two dividers: papers and booklets stand in it on their edges. */
 export const fileRoom: HolderKind<FileRoom, 'file'> = {
   title: 'Compartment',
@@ -119,6 +85,13 @@ export const fileRoom: HolderKind<FileRoom, 'file'> = {
   }),
   measure,
   place,
-  contribute: ({ id, seat, detail }) => contribution({ rooms: [seatRoom(id, seat, linesOf(detail.sheaves))] }),
-  readBack,
+  contribute: ({ id, seat, detail }, { rules }) =>
+    contribution({
+      rooms: [
+        seatRoom(id, seat, linesOf(detail.sheaves), {
+          stands: onePile(detail.sheaves),
+          ease: { across: rules.length(easeCavityAcross), deep: rules.length(easeCavityEnd), thick: nothing },
+        }),
+      ],
+    }),
 };

@@ -1,4 +1,4 @@
-import { byRule, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
+import { byRule, given, largest, sum, type Derived, type Rule } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { say } from '../../errors/wording.ts';
@@ -19,7 +19,6 @@ import type { SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { seatRoom } from '../seat-rooms.ts';
 import type { Slab } from '../slab.ts';
-import { readBackRoom } from './read-back.ts';
 import {
   halfRound,
   looseThings,
@@ -79,10 +78,18 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     footing: together.across,
     stretches: { width: true, height: true },
     passes: largest('half round the largest', things.map(halfRound)),
+    ...cornerOf(things, packing),
     sizes,
     detail: { things, packing, together },
     findings: notTheBest(packing, id),
   };
+}
+
+/** A thing alone that lies flat is as round at its corners as it is seen from above. */
+function cornerOf([thing, ...others]: readonly Loose[], { size }: Packing): { corner?: Derived } {
+  if (!thing || others.length > 0 || thing.radius === 0 || size[2] !== thing.sides.thickness.value) return {};
+  const from = { kind: 'item', path: `items/${thing.item.id}/planRadius`, source: thing.item.source } as const;
+  return { corner: given(`${thing.name}, corner radius`, thing.radius, from) };
 }
 
 /** Whatever lies one way may be turned about the upright: the arrangement takes no more room so. */
@@ -162,5 +169,4 @@ export const packedRoom: HolderKind<PackedRoom, PackedSeat> = {
         }),
       ],
     }),
-  readBack: readBackRoom,
 };

@@ -1,5 +1,6 @@
 import { byRule, type Derived, type Rule } from '../../derived/derived.ts';
 import { volumeOf, type Packable, type Packing, type Triple } from '../../packing/packable.ts';
+import type { Item } from '../../shelves/items/item.ts';
 import type { HeldContents } from '../holder-kind.ts';
 import { isRound, sidesOf, type Sides } from '../sides.ts';
 
@@ -7,6 +8,7 @@ import { isRound, sidesOf, type Sides } from '../sides.ts';
 export interface Loose extends Packable {
   line: string;
   name: string;
+  item: Item;
   sides: Sides;
   round: boolean;
   radius: number;
@@ -40,6 +42,7 @@ export function looseThings(held: HeldContents): Loose[] {
     ways: upright ? standing(sides) : lying(sides),
     line: line.id,
     name,
+    item,
     sides,
     round,
     radius: item.planRadius ?? 0,

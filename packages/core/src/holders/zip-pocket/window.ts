@@ -65,7 +65,17 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     pieces: [piece, zipper.piece],
     hostEdits: [{ piece: seat.host.piece, lines: [...onHost, slit(id, onHost)] }],
     joins: [...window, ...tapes, ...closing],
-    rooms: [{ ...zippedRoom(own, detail, inputs), rings: [bagRing(own, bag)] }],
+    rooms: [
+      {
+        ...zippedRoom(own, detail, inputs),
+        rings: [bagRing(own, bag)],
+        onto: {
+          piece: seat.host.piece,
+          left: { line: `${id}-window-left` },
+          right: { line: `${id}-window-right` },
+        },
+      },
+    ],
     hardware: zipper.hardware,
     operations: [
       step(

@@ -1,0 +1,76 @@
+import { sum, type Derived } from '../derived/derived.ts';
+import type { Ring, Room, RoomWall } from '../pieces/room.ts';
+import type { CutParts } from './cut-parts.ts';
+import type { Pile } from './things.ts';
+import { widest } from './things.ts';
+
+/** What lies in a room, from back to front. */
+interface Lying {
+  /** Its thickest pile, and its front. mm */
+  thick: Derived;
+  x: [number, number];
+  y: [number, number];
+}
+
+/** What rooms that are sewn onto a piece take from what lies before it: the thickest place, of which those that lie over each other
+ * add up. mm; nothing if there are none
+ * @param pilesOf what stands in a room */
+export function takenOn(
+  piece: string,
+  rooms: readonly Room[],
+  pilesOf: (room: Room) => readonly Pile[],
+  parts: CutParts,
+): Derived | undefined {
+  const lying = rooms.flatMap((room): Lying[] => {
+    const own = room.rings[0]?.walls ?? [];
+    const host = [...own, ...(room.onto ? [room.onto] : [])].find((wall) => wall.piece === piece);
+    // rooms beside each other share the seam below
+    const at = host && parts.bounds(piece, [host.left, host.right]);
+    if (!at) return [];
+    return [
+      {
+        thick: thickOf(
+          own.filter((wall) => wall !== host),
+          pilesOf(room),
+          parts,
+        ),
+        ...at,
+      },
+    ];
+  });
+  const places = lying.map((one) => lying.filter((other) => meet(one, other)).map(({ thick }) => thick));
+  const sums = places.map((thick) => (thick.length === 1 ? thick[0]! : sum('over each other', thick)));
+  return sums.length > 0 ? widest('the thickest sewn onto it', sums) : undefined;
+}
+
+/** Whether a place covers the middle of another, or the other way round. */
+const meet = (one: Lying, other: Lying): boolean =>
+  one === other ||
+  (covers(one.x, other.x) && covers(one.y, other.y)) ||
+  (covers(other.x, one.x) && covers(other.y, one.y));
+
+const covers = ([from, to]: [number, number], [low, high]: [number, number]): boolean => {
+  const middle = (low + high) / 2;
+  return middle > from + 1e-6 && middle < to - 1e-6;
+};
+
+/** What hangs between the walls of a room takes its things and both of its walls. mm */
+export const hanging = (rooms: readonly Room[], pilesOf: (room: Room) => readonly Pile[], parts: CutParts): Derived[] =>
+  rooms.filter(({ hangs }) => hangs).map((room) => thickOf(room.rings[0]!.walls, pilesOf(room), parts));
+
+function thickOf(walls: readonly RoomWall[], piles: readonly Pile[], parts: CutParts): Derived {
+  const thickest = widest(
+    'the thickest',
+    piles.map(({ thick }) => thick),
+  );
+  return sum('things and cloth', [
+    ...(piles.length > 0 ? [thickest] : []),
+    ...walls.map((wall) => parts.cloth(wall).thick),
+  ]);
+}
+
+/** The pieces that bound a room the way that its things lie on each other: front and back of a box, the panels of a case. */
+export const facedBy = ({ walls, floor, over }: Ring): string[] =>
+  walls.length > 2
+    ? walls.flatMap(({ piece }, index) => (index % 2 === 0 ? [piece] : []))
+    : [...(floor ? [floor.piece] : []), ...(over ? facedBy(over) : [])];
