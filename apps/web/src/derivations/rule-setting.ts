@@ -1,8 +1,11 @@
-import type { DesignDocument, HouseRule, Shelves } from '@zindle/core';
+import { isInches, standardOf, type DesignDocument, type HouseRule, type Shelves } from '@zindle/core';
 
 /** A house rule as it stands in a design: its own setting, the maker's, or the standard one. */
 export const ruleSetting = (
-  { rules }: Pick<DesignDocument, 'rules'>,
-  { id, standard }: Pick<HouseRule, 'id' | 'standard'>,
+  { rules, grid }: Pick<DesignDocument, 'rules' | 'grid'>,
+  rule: HouseRule,
   shelves: Pick<Shelves, 'rules'>,
-): number | string => rules[id] ?? shelves.rules[id] ?? standard;
+): number | string =>
+  rules[rule.id] ??
+  shelves.rules[rule.id] ??
+  (rule.kind === 'length' ? standardOf(rule, isInches(grid)) : rule.standard);

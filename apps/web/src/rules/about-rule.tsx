@@ -1,5 +1,5 @@
-import type { HouseRule } from '@zindle/core';
-import { useLength } from '../ui/use-length.ts';
+import { standardOf, type HouseRule } from '@zindle/core';
+import { useLength, useUnit } from '../ui/use-length.ts';
 
 /** Why the rule is as it is, where its value lies in its range, and the way back to the standard. */
 export function AboutRule({
@@ -11,12 +11,18 @@ export function AboutRule({
   value: number | string | undefined;
   onValue(value: undefined): void;
 }) {
+  const unit = useUnit();
   return (
     <>
       <h2 className="text-lg leading-tight">{rule.title}</h2>
       <p className="mt-1">{rule.why}</p>
       {rule.kind === 'length' ? (
-        <Range least={rule.least} most={rule.most} standard={rule.standard} value={Number(value ?? rule.standard)} />
+        <Range
+          least={rule.least}
+          most={rule.most}
+          standard={standardOf(rule, unit === 'in')}
+          value={Number(value ?? standardOf(rule, unit === 'in'))}
+        />
       ) : (
         <p className="mt-2 text-quiet">
           Standard: {rule.standard}. May be {rule.choices.join(', ')}.

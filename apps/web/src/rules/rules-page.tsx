@@ -1,4 +1,4 @@
-import type { HouseRule, RuleSettings } from '@zindle/core';
+import { standardOf, type HouseRule, type RuleSettings } from '@zindle/core';
 import { Download, FileUp } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
@@ -15,7 +15,7 @@ import { Picker } from '../ui/picker.tsx';
 import { Failed } from '../ui/failed.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { UnitChoice } from '../ui/unit-choice.tsx';
-import { UnitContext } from '../ui/use-length.ts';
+import { UnitContext, useUnit } from '../ui/use-length.ts';
 import { AboutRule } from './about-rule.tsx';
 import { groupsOf } from './rule-groups.ts';
 import { Machine, NewDesigns } from './shop-settings.tsx';
@@ -199,13 +199,14 @@ interface RowProps {
 
 /** A rule with its value where it lies in its range. */
 function RuleRow({ rule, value, chosen, pending, onChoose, onValue }: RowProps) {
+  const unit = useUnit();
   const mark = pending ? 'changed, not taken over' : value !== undefined ? 'your own' : '';
   return (
     <li className={`stitched py-1.5 ${chosen ? 'bg-weld-soft/60' : ''}`} onFocus={onChoose} onClick={onChoose}>
       {rule.kind === 'length' ? (
         <LengthField
           label={rule.title}
-          value={typeof value === 'number' ? value : rule.standard}
+          value={typeof value === 'number' ? value : standardOf(rule, unit === 'in')}
           least={rule.least}
           most={rule.most}
           hint={rule.why}

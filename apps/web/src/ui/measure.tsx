@@ -1,5 +1,6 @@
+import { formatCut } from '@zindle/core';
 import { useEffect, useRef, useState } from 'react';
-import { useLength } from './use-length.ts';
+import { useLength, useUnit } from './use-length.ts';
 
 /** How long an old value stays beside the new one, ms. */
 const SHOWN_FOR = 2000;
@@ -20,9 +21,11 @@ export function useBefore(mm: number): number | undefined {
   return before;
 }
 
-/** A length; when it changes, its old value stays beside it for a moment. */
-export function Measure({ mm }: { mm: number }) {
-  const length = useLength();
+/** A length; when it changes, its old value stays beside it for a moment.
+ * @param cut a cut size, as a chart says it */
+export function Measure({ mm, cut = false }: { mm: number; cut?: boolean }) {
+  const [own, unit] = [useLength(), useUnit()];
+  const length = cut ? (size: number) => formatCut(size, unit) : own;
   const before = useBefore(mm);
   return (
     <span className="whitespace-nowrap">

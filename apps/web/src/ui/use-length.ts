@@ -5,10 +5,10 @@ import { createContext, useContext } from 'react';
 export const UnitContext = createContext<LengthUnit>('mm');
 export const useUnit = (): LengthUnit => useContext(UnitContext);
 
-export type SayLength = (mm: number, withUnit?: boolean) => string;
+export type SayLength = (mm: number, withUnit?: boolean, toward?: 'up' | 'down') => string;
 
 /** Writes lengths in the maker's unit. */
 export function useLength(): SayLength {
   const unit = useUnit();
-  return (mm, withUnit = false) => formatLength(mm, { unit, withUnit });
+  return (mm, withUnit = false, toward) => formatLength(mm, { unit, withUnit, ...(toward && { toward }) });
 }

@@ -12,7 +12,7 @@ export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): Op
     needs: [],
     uses: pieces.map(({ id }) => id),
     seams: [],
-    text: say`Measure the printed 100 mm square. Cut every piece, keep its letter on the wrong side, and mark notches, folds and places.`,
+    text: say`Measure the printed test square. Cut every piece, keep its letter on the wrong side, and mark notches, folds and places.`,
   };
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   return [

@@ -1,5 +1,15 @@
 import { half, nothing } from '../derived/constants.ts';
-import { given, largest, product, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import {
+  given,
+  largest,
+  product,
+  rounded,
+  roundedAmount,
+  smallest,
+  sum,
+  times,
+  type Derived,
+} from '../derived/derived.ts';
 import type { BodyInputs } from './body-kind.ts';
 import { liningSchool, liningShorter, type LiningSchool } from './lining-rules.ts';
 
@@ -13,7 +23,7 @@ export function boxTurns(
   { rules, stacks, grid }: BodyInputs,
   shortest: Derived,
 ): { taper: Derived; shallower: Derived } {
-  const set = rounded(rules.length(liningShorter), grid, 'nearest');
+  const set = roundedAmount(rules.length(liningShorter), grid);
   const apart = sum('shell and lining', [stacks.exterior, stacks.lining]);
   const computed = (label: string, of: Derived) => rounded(largest(label, [of, atLeastOne]), grid, 'up');
   const turns: Record<LiningSchool, [taper: Derived, shallower: Derived]> = {

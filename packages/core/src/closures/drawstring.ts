@@ -1,6 +1,6 @@
 import { nothing } from '../derived/constants.ts';
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
-import { given, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { given, rounded, roundedAmount, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
@@ -96,7 +96,7 @@ function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, i
     channel: rounded(solved.channel, grid, 'up'),
     casingHeight: rounded(solved.casingHeight, grid, 'up'),
     cordLength: rounded(solved.cordLength, grid, 'up'),
-    header: rounded(lengthParam(design, 'header', params.header, rules, id), grid, 'nearest'),
+    header: roundedAmount(lengthParam(design, 'header', params.header, rules, id), grid),
   };
 }
 

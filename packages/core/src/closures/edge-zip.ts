@@ -73,7 +73,7 @@ export const edgeZip: ClosureKind = {
             needs: [],
             uses: [piece, closing.outer.piece],
             seams: [`${piece}#path`],
-            text: say`Baste one tape of the zipper along the edge of the shell, teeth inwards, from the fold at the bottom of one leaf all round to the fold of the other: ${mm(path.value)} along the stitch line. Nick the tape every ${NICKS} mm round the corners, never into the teeth. Centre marks meet at the top of the fold. When the edge is topstitched later, keep the lining away from the teeth.`,
+            text: say`Baste one tape of the zipper along the edge of the shell, teeth inwards, from the fold at the bottom of one leaf all round to the fold of the other: ${mm(path.value)} along the stitch line. Nick the tape every ${mm(NICKS)} round the corners, never into the teeth. Centre marks meet at the top of the fold. When the edge is topstitched later, keep the lining away from the teeth.`,
           },
           {
             id: `${id}/slider`,

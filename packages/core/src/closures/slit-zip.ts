@@ -57,7 +57,7 @@ export function solveSlitZip(
 }
 
 function zipperStrip(id: string, { zipper, cutLength, tape, readyMade }: PlannedZipper): PieceDraft {
-  const bought = readyMade ? `Or a ready-made one of ${readyMade.value / 10} cm, cut down.` : 'By the length.';
+  const bought = readyMade ? 'By the length, or a longer ready-made one, cut down.' : 'By the length.';
   return strip({ id, name: 'Zipper', cutFrom: zipper.id, length: cutLength, width: tape, note: bought });
 }
 
@@ -138,9 +138,12 @@ function prepare(
     needs: [],
     uses,
     seams: ends.map((seam) => seam.id),
-    text: words[plan.ends](plan),
+    text: [...words[plan.ends](plan), ...boughtReady(plan)],
   };
 }
+
+const boughtReady = ({ readyMade }: PlannedZipper): Wording =>
+  readyMade ? say` A ready-made one of ${mm(readyMade.value)} can be cut down to it.` : [];
 
 const sliders = ({ sliders: count }: PlannedZipper) =>
   count === 2 ? 'Two sliders, head to head.' : 'One slider, its head towards the end that closes.';

@@ -1,5 +1,5 @@
 import type { GridId, RoundingDirection } from '../units/grid.ts';
-import { roundToGrid } from '../units/grid.ts';
+import { gridFor, gridShowing, roundToGrid } from '../units/grid.ts';
 
 /** What a number counts. Lengths are always mm. */
 export type Unit = 'mm' | 'rad' | 'g' | 'min' | 'money' | 'turns' | 'ratio' | 'count';
@@ -159,6 +159,17 @@ export function rounded(of: Derived, grid: GridId, direction: RoundingDirection)
   const { unit, label } = of;
   return new Derived(value, unit, label, 'rounded', [term(of)], { rounding });
 }
+
+/** A set amount on the coarsest grid that leaves it what it is; as it was set where even the finest would swallow it. */
+export function roundedAmount(of: Derived, grid: GridId): Derived {
+  const own = gridFor(of.value, grid);
+  return own ? rounded(of, own, 'nearest') : of;
+}
+
+/** A depth that leaves something to show above it: rounded up, on the coarsest grid that leaves most of that to show.
+ * @param shows how much is meant to, mm */
+export const roundedBelow = (of: Derived, shows: Derived, grid: GridId): Derived =>
+  rounded(of, shows.value > 0 ? gridShowing(of.value, shows.value, grid) : grid, 'up');
 
 /** The same number under another name. */
 export const named = (label: string, of: Derived): Derived =>

@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
-import { chartOf, lengthIn, type PatternSource } from './words.ts';
+import { chartOf, cutIn, type PatternSource } from './words.ts';
 
 /** The cutting chart as CSV: one row a piece and material, sizes in the maker's unit and in mm. */
 export function chartCsv(source: PatternSource): string {
-  const length = lengthIn(source);
+  const length = cutIn(source);
   const { unit } = source.document;
   const rows = chartOf(source).map((row) => ({
     material: row.material,

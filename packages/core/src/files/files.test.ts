@@ -185,7 +185,8 @@ describe('other files', () => {
       count: '1',
       note: "'=1+1",
     });
-    expect(shell['cut width (in)']).toBe('~8 3/4');
+    // 222 is 8.740 in: to the nearest 1/32
+    expect(shell['cut width (in)']).toBe('8 3/4');
   });
 
   test('the SVG is in millimetres, one group a layer, and names are escaped', () => {

@@ -2,7 +2,7 @@ import type { ChartRow } from '../pieces/chart.ts';
 import { layerIds, lineStyles } from './drawing.ts';
 import { HAIR, INK, QUIET, type PdfCanvas } from './pdf-canvas.ts';
 import { PAGE_MARGIN, TILE_OVERLAP, type PaperPage } from './place-on-paper.ts';
-import { lengthIn, type PatternSource } from './words.ts';
+import { cutIn, lengthIn, type PatternSource } from './words.ts';
 
 const SQUARE = 100;
 const FOUR_INCHES = 101.6;
@@ -108,7 +108,7 @@ const columns = [
 
 /** The cutting chart with boxes to tick. */
 export function drawChart(canvas: PdfCanvas, x: number, y: number, rows: ChartRow[], source: PatternSource): void {
-  const length = lengthIn(source);
+  const length = cutIn(source);
   columns.forEach((column) => canvas.text({ text: column.title, x: x + column.x, y: y + 4, size: 2.8, bold: true }));
   canvas.line(x, y + 5.5, x + COVER_WIDTH, y + 5.5, INK);
   rows.forEach((row, index) => {

@@ -5,7 +5,7 @@ import { standardHardware } from '../shelves/hardware/hardware.ts';
 import { nameOn } from '../shelves/name-on.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
-import { formatLength } from '../units/format-length.ts';
+import { formatCut, formatLength } from '../units/format-length.ts';
 
 /** What a file is made from. */
 export interface PatternSource {
@@ -19,6 +19,12 @@ export const lengthIn =
   (mm: number, withUnit = false): string =>
     formatLength(mm, { unit: document.unit, withUnit });
 
+/** The same of cut sizes. */
+export const cutIn =
+  ({ document }: PatternSource) =>
+  (mm: number, withUnit = false): string =>
+    formatCut(mm, document.unit, withUnit);
+
 export const materialName = ({ shelves: { materials, hardware } }: PatternSource): ((id: string) => string) =>
   nameOn({ materials, hardware: [...hardware, ...standardHardware] });
 
@@ -31,7 +37,7 @@ export const printed = ({ solution }: PatternSource): Piece[] =>
 
 /** The lines written on a piece. */
 export function pieceWords(piece: Piece, source: PatternSource): string[] {
-  const length = lengthIn(source);
+  const length = cutIn(source);
   const materials = piece.materials.map(materialName(source)).join(' + ');
   const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value, true)}, cut size`;
   const alike = source.solution.pieces.filter(({ letter }) => letter === piece.letter);

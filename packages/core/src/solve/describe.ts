@@ -11,7 +11,8 @@ export type DescribedSolution = Record<string, unknown> & { derivations: Derivat
 /** Turns a solution into JSON that explains itself. */
 export function describeSolution(solution: Solution, unit: LengthUnit): DescribedSolution {
   const { body, section, ...rest } = solution;
-  const message = (text: Wording) => wordingText(text, (value) => formatLength(value, { unit, withUnit: true }));
+  const message = (text: Wording) =>
+    wordingText(text, (value, toward) => formatLength(value, { unit, withUnit: true, ...(toward && { toward }) }));
   const plain = {
     ...rest,
     body: { kind: body.kind, sizes: body.sizes, readBack: body.readBack },

@@ -1,7 +1,7 @@
 import { byRule, given, type Derived, type Rule } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
-import { mm, say } from '../errors/wording.ts';
+import { atLeast, mm, say } from '../errors/wording.ts';
 
 /** A size that the maker may fix. */
 export interface PinnableSize {
@@ -43,7 +43,7 @@ export function checkPins({ pins = {} }: Pick<DesignDocument, 'pins'>, pinnable:
     }
     const { label, least = 0 } = size;
     if (pinned >= least - 1e-9) return [];
-    const text = say`“${label}” is pinned at ${mm(pinned)}, but its pieces can be drawn only from ${mm(least)}: it is made so. Pin it at that or more, or let it go.`;
+    const text = say`“${label}” is pinned at ${mm(pinned)}, but its pieces can be drawn only from ${atLeast(least)}: it is made so. Pin it at that or more, or let it go.`;
     return [{ code: 'pin.tooSmall', severity: 'stop', about, numbers: { pinned, least }, limit: least, text }];
   });
 }

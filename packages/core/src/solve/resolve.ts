@@ -51,7 +51,7 @@ export function resolve(document: DesignDocument, shelves: Shelves, table: RuleT
     outside: reachOf('shell, from its right side to its outermost layer', found.exterior),
   };
   const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
-  return { rules: rulesFor(shelves.rules, document.rules), stacks, reach, items, held, findings };
+  return { rules: rulesFor(shelves.rules, document.rules, document.grid), stacks, reach, items, held, findings };
 }
 
 /** Shelves may be long: each is indexed once. */

@@ -8,8 +8,8 @@ import { solvedSample, type Look } from './solved-sample.ts';
 import { walkSeams } from '../pieces/walk-seams.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { standardShelves } from '../shelves/shelves.ts';
-import type { LengthRule } from '../shelves/rules/house-rule.ts';
-import { gridStep } from '../units/grid.ts';
+import { standardOf, type LengthRule } from '../shelves/rules/house-rule.ts';
+import { gridStep, isInches } from '../units/grid.ts';
 import type { Solution } from '../solve/solution.ts';
 import { sizeAt } from '../solve/size-at.ts';
 import { solveDesign } from '../solve/solve-design.ts';
@@ -49,6 +49,14 @@ const triedIn = ({ body, holders, closure, parts = [] }: DesignDocument): string
     .map((holder) => `${body.kind} | ${holder} | ${closure.kind}`),
   ...parts.map(({ kind }) => `${body.kind} | part: ${kind} | ${closure.kind}`),
 ];
+
+/** Every rule that is a length, with its standard. */
+const written = (inched: boolean): Record<string, number> =>
+  Object.fromEntries(
+    Object.values(houseRulesOf(builtInKinds)).flatMap((rule) =>
+      rule.kind === 'length' ? [[rule.id, standardOf(rule, inched)]] : [],
+    ),
+  );
 
 /** Any whole number to a share of one, evenly: what is drawn at random is drawn small more often. */
 const spread = (pick: number): number => (pick * 0.6180339887) % 1;
@@ -149,6 +157,18 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       });
       process.stdout.write(`pins of ${family}: ${told.obeyed} obeyed, ${told.refused} refused\n`);
     });
+
+    test('a design is the same with all its rules written out, on a grid in inches and in millimetres', () =>
+      sample(60, (design) => {
+        for (const grid of ['1/16in', '0.5mm'] as const) {
+          const sizes = (rules: DesignDocument['rules']) => {
+            const { pieces, findings } = solveDesign({ ...design, grid, rules });
+            const all = pieces.flatMap(({ id, cutWidth, cutHeight }) => [id, cutWidth.value, cutHeight.value]);
+            return [...all, findings.map(({ code }) => code)];
+          };
+          expect(sizes({ ...written(isInches(grid)), ...design.rules })).toEqual(sizes(design.rules));
+        }
+      }));
 
     test('its driving sizes are read back from the cut', () =>
       forAny((_, { body }) => expect(Object.keys(body.readBack)).toEqual(expect.arrayContaining(readBack))));

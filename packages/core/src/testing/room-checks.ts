@@ -17,8 +17,8 @@ import { openBounds, ringGirth } from './room-witness.ts';
 export type Checks = Record<string, (design: DesignDocument, solution: Solution) => void>;
 
 /** The rules as the choices of the body leave them. */
-export function asAdapted({ body, rules: own = {} }: DesignDocument, { stacks }: Solution): Rules {
-  const rules = rulesFor({}, own);
+export function asAdapted({ body, rules: own = {}, grid }: DesignDocument, { stacks }: Solution): Rules {
+  const rules = rulesFor({}, own, grid);
   return (
     builtInKinds.bodies[body.kind]!.adapt?.(body.params, {
       rules,

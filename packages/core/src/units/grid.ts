@@ -17,8 +17,36 @@ const grids: Record<GridId, { perUnit: number; unit: number; label: string }> = 
 /** How a grid is called in text. */
 export const gridLabel = (grid: GridId): string => grids[grid].label;
 
+/** Whether a grid counts in inches: what is made on it is thought in inches, whatever unit is shown. */
+export const isInches = (grid: GridId): boolean => grids[grid].unit === MM_PER_INCH;
+
 /** The step of a grid, mm. */
 export const gridStep = (grid: GridId): number => grids[grid].unit / grids[grid].perUnit;
+
+/** A grid and those that are finer, in the same system, the coarsest first. */
+const FINER: Record<GridId, readonly GridId[]> = {
+  '0.5mm': ['0.5mm'],
+  '1mm': ['1mm', '0.5mm'],
+  '1/32in': ['1/32in'],
+  '1/16in': ['1/16in', '1/32in'],
+  '1/8in': ['1/8in', '1/16in', '1/32in'],
+};
+
+/** A grid swallows a length where it changes it by more than this share (common practice). */
+const SWALLOWS = 0.1;
+
+/** The coarsest grid that leaves a small length what it is: of a set amount, such as a lip of 2 mm, which a coarse grid would take
+ * away or double.
+ * @returns nothing if even the finest changes it much */
+export const gridFor = (mm: number, grid: GridId): GridId | undefined =>
+  FINER[grid].find((each) => Math.abs(roundToGrid(mm, each, 'nearest') - mm) <= SWALLOWS * Math.abs(mm));
+
+/** Of what shall stand out above a mouth a grid may take so much (common practice). */
+const HIDES = 0.25;
+
+/** The coarsest grid on which a depth that is rounded up leaves most of what is above it to show; else the finest. */
+export const gridShowing = (mm: number, shows: number, grid: GridId): GridId =>
+  FINER[grid].find((each) => roundToGrid(mm, each, 'up') - mm <= HIDES * shows) ?? FINER[grid].at(-1)!;
 
 const round: Record<RoundingDirection, (n: number) => number> = {
   up: Math.ceil,

@@ -16,7 +16,22 @@ test.each([
 
 test('the message says what may be written, in the maker’s unit', () => {
   expect(read('9')).toMatchObject({ message: 'This may be 1.5 mm to 5.0 mm.' });
-  expect(read('9', 'in')).toMatchObject({ message: 'This may be ~1/16 in to ~3/16 in.' });
+  expect(read('9', 'in')).toMatchObject({ message: 'This may be 1/16 in to 3/16 in.' });
+});
+
+test.each(['mm', 'cm', 'in'] as const)('both bounds can be written in %s as they are told', (unit) => {
+  for (let least = 0.3; least < 60; least += 0.37) {
+    const range = { unit, least, most: least + 40 };
+    const refused = parseLengthWithin('4000', range);
+    const told = refused.ok
+      ? []
+      : [...refused.message.matchAll(/be (.+) to (.+)\./g)].flatMap((found) => found.slice(1));
+    expect([least, told.length, told.map((text) => parseLengthWithin(text, range).ok)]).toEqual([
+      least,
+      2,
+      [true, true],
+    ]);
+  }
 });
 
 test('a limit may be written as it is shown', () => {

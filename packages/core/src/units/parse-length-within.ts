@@ -21,6 +21,8 @@ export function parseLengthWithin(text: string, { unit, least, most }: Range): L
   const slack = 0.005;
   if (parsed.mm >= least - slack && parsed.mm <= most + slack)
     return { ok: true, mm: Math.min(most, Math.max(least, parsed.mm)) };
-  const say = (mm: number) => formatLength(mm, { unit, withUnit: true, denominator: 32, decimals: mm < 1 ? 2 : 1 });
-  return { ok: false, code: 'outOfRange', message: `This may be ${say(least)} to ${say(most)}.` };
+  // what is told can be written: each bound to the next step within the range
+  const say = (mm: number, toward: 'up' | 'down') =>
+    formatLength(mm, { unit, withUnit: true, denominator: 32, decimals: mm < 1 ? 2 : 1, toward });
+  return { ok: false, code: 'outOfRange', message: `This may be ${say(least, 'up')} to ${say(most, 'down')}.` };
 }

@@ -150,4 +150,4 @@ const holdsWords = (holders: PlainProposal['holders']): string =>
     .join(', ')}`;
 
 const stopWords = ({ text }: PlainProposal['stops'][number], length: SayLength): string =>
-  wordingText(text, (mm) => length(mm, true));
+  wordingText(text, (mm, toward) => length(mm, true, toward));

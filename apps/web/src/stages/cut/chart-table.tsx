@@ -1,9 +1,9 @@
-import { cuttingChart, nameOn, type ChartRow, type Derived } from '@zindle/core';
+import { cuttingChart, formatCut, nameOn, type ChartRow, type Derived } from '@zindle/core';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
 import { useTicks } from '../../store/ticks.ts';
 import { Measure } from '../../ui/measure.tsx';
-import { useLength } from '../../ui/use-length.ts';
+import { useUnit } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 
 interface Props extends WithSolution {
@@ -82,8 +82,10 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
         ))}
       </table>
       <p className="mt-3 text-xs text-quiet">
-        Cut sizes, allowances included; the grain runs along the height. Rotary cutters and knives: close the blade each
-        time you lay it down, cut away from your hand, and keep it where no child finds it.
+        Cut sizes, allowances included
+        {document.unit === 'in' && ', to the nearest 1/32 in: the printed pieces are exact'}; the grain runs along the
+        height. Rotary cutters and knives: close the blade each time you lay it down, cut away from your hand, and keep
+        it where no child finds it.
       </p>
     </section>
   );
@@ -93,16 +95,16 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
 function Cut({ path, size, of }: { path: string; size: Derived; of: string }) {
   const explain = useDesign((state) => state.explain);
   const chosen = useDesign((state) => state.explained?.path === path);
-  const length = useLength();
+  const unit = useUnit();
   return (
     <button
       type="button"
       className={`underline decoration-dotted underline-offset-4 ${chosen ? 'text-chalk-deep' : ''}`}
-      aria-label={`${of}, ${size.label} ${length(size.value)}: explain`}
+      aria-label={`${of}, ${size.label} ${formatCut(size.value, unit)}: explain`}
       aria-pressed={chosen}
       onClick={() => explain({ path, into: [] })}
     >
-      <Measure mm={size.value} />
+      <Measure mm={size.value} cut />
     </button>
   );
 }

@@ -1,11 +1,11 @@
-import { alikePieces, type Piece, type Seam } from '@zindle/core';
+import { alikePieces, formatCut, type Piece, type Seam } from '@zindle/core';
 import { drawPiece, lineStyles, runPath, type PieceDrawing } from '@zindle/core/drawing';
 import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
 import { useTrueSizeView } from '../../board/true-size-view.tsx';
 import { piecesView, type PlacedPiece } from '../../derivations/pieces-view.ts';
 import { clothTint } from '../../derivations/tints.ts';
-import { useLength } from '../../ui/use-length.ts';
+import { useUnit } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
 
 const MARGIN = { x: 26, top: 56, bottom: 20 };
@@ -101,9 +101,9 @@ interface PieceProps {
 
 function PieceOnTable({ placed, scale, tint, chosen, dimmed, sewn, onChoose }: PieceProps) {
   const { piece, x, y, width, height } = placed;
-  const length = useLength();
+  const unit = useUnit();
   const drawing = drawPiece(piece, []);
-  const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value)}`;
+  const size = `${formatCut(piece.cutWidth.value, unit)} × ${formatCut(piece.cutHeight.value, unit)}`;
   const letter = drawing.texts[0]!;
   const runs = sewn.flatMap(({ a, b }) =>
     [a, b].filter((run) => run.piece === piece.id).map((run) => runPath(piece, run)),

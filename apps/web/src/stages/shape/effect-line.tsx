@@ -40,7 +40,7 @@ function effectOf(before: Solution, after: Solution, length: SayLength): string 
   const outside = effectWords(sizeChanges(before, after));
   const cloth = moreCloth(before, after);
   const parts = [
-    outside ? wordingText(outside, (mm) => length(mm, true)) : 'the outside stays as it is',
+    outside ? wordingText(outside, (mm, toward) => length(mm, true, toward)) : 'the outside stays as it is',
     ...(Math.abs(cloth) >= TOLD
       ? [`${Math.round(Math.abs(cloth) * 100) || 1} % ${cloth > 0 ? 'more' : 'less'} cloth`]
       : ['as much cloth']),

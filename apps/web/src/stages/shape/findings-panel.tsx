@@ -69,7 +69,7 @@ function FindingRow({ finding: { severity, text, about }, way }: { finding: Find
   const sentence = (
     <>
       <b className="font-semibold">{severityWords[severity]}: </b>
-      {wordingText(text, (mm) => length(mm, true))}
+      {wordingText(text, (mm, toward) => length(mm, true, toward))}
     </>
   );
   return (

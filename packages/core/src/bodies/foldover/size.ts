@@ -1,5 +1,16 @@
 import { chosen } from '../../holders/params.ts';
-import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  minus,
+  named,
+  product,
+  rounded,
+  roundedAmount,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
@@ -127,7 +138,7 @@ const CLEAR = given('clear of the seam', 2, { kind: 'standard', path: 'corner/cl
 
 function roundingOf(params: Params, { rules, grid }: BodyInputs): Rounding {
   if (choiceParam(params, 'corners', foldoverParams.corners) === 'square') return { radius: NOTHING, margin: NOTHING };
-  const radius = rounded(lengthParam(params, 'radius', foldoverParams.radius, rules, 'body'), grid, 'nearest');
+  const radius = roundedAmount(lengthParam(params, 'radius', foldoverParams.radius, rules, 'body'), grid);
   const inside = product('square corner inside the round one', [radius, OUTSIDE]);
   return { radius, margin: rounded(sum('clear of the rounded edge', [inside, CLEAR]), grid, 'up') };
 }

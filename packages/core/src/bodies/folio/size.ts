@@ -1,4 +1,15 @@
-import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  minus,
+  named,
+  rounded,
+  roundedAmount,
+  smallest,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
@@ -65,7 +76,7 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
     'up',
   );
   const above = raw ? [] : [rules.length(topstitchInset), rules.length(panelSetBack)];
-  const lip = raw ? rounded(rules.length(rawLip), grid, 'nearest') : NOTHING;
+  const lip = raw ? roundedAmount(rules.length(rawLip), grid) : NOTHING;
   const demands = faces.filter(({ occupied }) => occupied).map(({ id, height }) => sum(id, [height, ...above, lip]));
   const height = pin('body/height', rounded(largest('height', [usual(LEAST), ...demands]), grid, 'up'));
   const liningHeight = sum('inner panel, high', [height, minus(lip)]);

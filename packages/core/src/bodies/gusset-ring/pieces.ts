@@ -104,7 +104,7 @@ export function tightCorner(radius: Derived, thickness: Derived): Finding[] {
       about: ['body'],
       numbers: { radius: radius.value, thickness: thickness.value },
       limit,
-      text: say`The corners have a radius of ${mm(radius.value)}: a gusset ${mm(thickness.value)} thick goes round ${mm(limit)} and more. Clip its allowance every ${CLIP} mm there, or round the corners more.`,
+      text: say`The corners have a radius of ${mm(radius.value)}: a gusset ${mm(thickness.value)} thick goes round ${mm(limit)} and more. Clip its allowance every ${mm(CLIP)} there, or round the corners more.`,
     },
   ];
 }

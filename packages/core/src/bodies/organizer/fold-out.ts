@@ -1,5 +1,15 @@
 import { half, nothing } from '../../derived/constants.ts';
-import { given, largest, minus, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  minus,
+  product,
+  rounded,
+  roundedAmount,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { lengthParam } from '../../holders/params.ts';
@@ -36,7 +46,7 @@ export interface WishedFoldOut {
 /** How large a pocket the things on the front and on the flap ask for, and how deep. */
 export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs: BodyInputs): WishedFoldOut {
   const { rules, stacks, grid, pin, usual } = inputs;
-  const radius = rounded(lengthParam(params, 'radius', organizerParams.radius, rules, 'body'), grid, 'nearest');
+  const radius = roundedAmount(lengthParam(params, 'radius', organizerParams.radius, rules, 'body'), grid);
   const clear = clearOfCorners(radius, rules);
   const straight = sum('corners and a straight part', [times(2, radius), STRAIGHT, times(2, BESIDE)]);
   const side = (name: keyof typeof LEAST, of: 'width' | 'height', label: string): Derived =>

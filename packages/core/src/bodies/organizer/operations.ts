@@ -106,7 +106,7 @@ function outerSteps({ outer }: Organizer, seams: MadeSeams, step: Step): Operati
       'outer',
       'layers',
       { needs: ['body/outer-gusset'], uses: [...flap, `${own}/back`, ...gusset], seams: ids(seams.round) },
-      say`Lay flap, stiffener and lining on each other and baste. Clip the gusset every ${CLIP} mm at the corners, match its marks and sew it to the flap, then to the back of the pocket, with the zipper open; bind both seams.`,
+      say`Lay flap, stiffener and lining on each other and baste. Clip the gusset every ${mm(CLIP)} at the corners, match its marks and sew it to the flap, then to the back of the pocket, with the zipper open; bind both seams.`,
     ),
     step(
       'outer-on',

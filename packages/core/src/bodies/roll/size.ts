@@ -1,5 +1,16 @@
 import { chosen } from '../../holders/params.ts';
-import { byRule, given, largest, named, rounded, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
+import {
+  byRule,
+  given,
+  largest,
+  named,
+  rounded,
+  roundedAmount,
+  sum,
+  times,
+  type Derived,
+  type Rule,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { ParamSpec, StackThickness } from '../../holders/holder-kind.ts';
@@ -131,7 +142,7 @@ export const rollParams = {
 
 function flapOf(params: Params, { rules, grid }: Pick<BodyInputs, 'rules' | 'grid'>): Derived {
   if (choiceParam(params, 'flap', rollParams.flap) === 'none') return nothing;
-  return rounded(named('flap', lengthParam(params, 'depth', rollParams.depth, rules, 'body')), grid, 'nearest');
+  return roundedAmount(named('flap', lengthParam(params, 'depth', rollParams.depth, rules, 'body')), grid);
 }
 
 const stitchedOn = { kind: 'stitchedOn' } as const;

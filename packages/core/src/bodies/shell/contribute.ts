@@ -158,7 +158,7 @@ function operations({ depth, round, guard }: ShellCase, seams: Seams): Operation
       needs: ['body/sandwich', 'body/gusset'],
       uses: [...panels, ...strips, ...all('hinge')],
       seams: ids(seams.round),
-      text: say`Open the zipper. Clip the gusset into its allowance every ${CLIP} mm where it goes round the corners. Match its marks to those of the base, right sides inside, and sew with the gusset on top; then the lid.`,
+      text: say`Open the zipper. Clip the gusset into its allowance every ${mm(CLIP)} where it goes round the corners. Match its marks to those of the base, right sides inside, and sew with the gusset on top; then the lid.`,
     },
     {
       id: 'body/bind',

@@ -8,6 +8,7 @@ import {
   named,
   product,
   rounded,
+  roundedAmount,
   smallest,
   sum,
   times,
@@ -43,14 +44,14 @@ export interface ShellFaces {
 export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs): ShellCase {
   const { rules, grid, exposed = nothing } = inputs;
   const offset = rules.length(shellOffset);
-  const asked = rounded(radiusFor(params, faces.inside, inputs), grid, 'nearest');
+  const asked = roundedAmount(radiusFor(params, faces.inside, inputs), grid);
   const radius = sum('radius, stitch line', [asked, offset]);
   const walls = wallsReach(inputs);
   const plates = platesFor(faces, { asked, radius, offset, walls }, inputs);
   const { depth, shells } = depthFor(faces, exposed, inputs);
   const round = gussetRun({ ...plates.plate, cornerRadius: asked, offset }).stitchLine;
   const straight = sum('straight part of the hinge side', [plates.plate.length, times(-2, asked), times(-2, BESIDE)]);
-  const wished = rounded(lengthParam(params, 'hinge', shellParams.hinge, rules, 'body'), grid, 'nearest');
+  const wished = roundedAmount(lengthParam(params, 'hinge', shellParams.hinge, rules, 'body'), grid);
   const hinge = named('hinge', smallest('hinge', [wished, straight]));
   return {
     own: 'body',

@@ -7,6 +7,7 @@ import {
   named,
   product,
   rounded,
+  roundedAmount,
   sum,
   times,
   type Derived,
@@ -58,7 +59,7 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   const halfBase = boxed ? product('half the base', [base, half]) : nothing;
   const cut =
     !boxed && choiceParam(params, 'corners', sleeveParams.corners) === 'cut'
-      ? rounded(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid, 'nearest')
+      ? roundedAmount(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid)
       : nothing;
   const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
   const least = [
@@ -266,7 +267,7 @@ const UNTURNED: Turns = { taper: nothing, shallower: nothing, deeperSeam: nothin
 /** The lining lies inside the shell: the full turn of cloth at the bottom, none at the mouth, so that the mouths walk. How
  * much it is, and where it is taken away, is a choice of school. */
 function liningTurns({ rules, stacks, grid }: BodyInputs, bottom: SleeveBottom): Turns {
-  const set = rounded(rules.length(liningShorter), grid, 'nearest');
+  const set = roundedAmount(rules.length(liningShorter), grid);
   return turnsBy[rules.choice(liningSchool)]({ set, bottom, stacks, grid });
 }
 

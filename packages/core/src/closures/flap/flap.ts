@@ -8,6 +8,7 @@ import {
   named,
   product,
   rounded,
+  roundedAmount,
   smallest,
   sum,
   times,
@@ -69,7 +70,7 @@ export const flap: ClosureKind = {
     const own = (key: 'overlap' | 'inset' | 'end' | 'corner') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
     const inset = smallest('narrower by', [own('inset'), product('a sixth of the opening', [seat.width, sixth])]);
-    const width = sum('flap width', [seat.width, times(-2, rounded(inset, grid, 'down'))]);
+    const width = sum('flap width', [seat.width, times(-2, roundedAmount(inset, grid))]);
     const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
     const least = insetFor(own('end'), fastener);

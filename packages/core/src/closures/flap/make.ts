@@ -82,7 +82,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
         needs: outer.first.length > 0 ? [`${id}/zip`] : [],
         uses,
         seams: outer.joins.map((join) => join.id),
-        text: say`Set the fastener in the flap lining, ${mm(end.value)} from its end, its plate on a scrap of stiff cloth behind that one layer. Sew flap and lining right sides together, the straight edge open; take a hair more of the lining towards the sides, so that it lies inside. Clip the curves every ${CLIP} mm, turn, press, topstitch.`,
+        text: say`Set the fastener in the flap lining, ${mm(end.value)} from its end, its plate on a scrap of stiff cloth behind that one layer. Sew flap and lining right sides together, the straight edge open; take a hair more of the lining towards the sides, so that it lies inside. Clip the curves every ${mm(CLIP)}, turn, press, topstitch.`,
       },
       {
         id: `${id}/set`,

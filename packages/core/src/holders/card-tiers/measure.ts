@@ -1,4 +1,18 @@
-import { given, largest, named, product, rounded, sum, times, minus, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  named,
+  product,
+  rounded,
+  roundedAmount,
+  roundedBelow,
+  smallest,
+  sum,
+  times,
+  minus,
+  type Derived,
+} from '../../derived/derived.ts';
+import { nothing } from '../../derived/constants.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
@@ -42,7 +56,7 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const { rules, stacks, grid, id } = inputs;
   const path = `holders/${id}`;
   const making = choiceParam(params, 'making', tiersParams.making);
-  const reveal = rounded(lengthParam(params, 'reveal', tiersParams.reveal, rules, path), grid, 'nearest');
+  const reveal = roundedAmount(lengthParam(params, 'reveal', tiersParams.reveal, rules, path), grid);
   const columns = Number(choiceParam(params, 'columns', tiersParams.columns));
   const piles = contents.flatMap((held) =>
     pilesOf(held, visibleParam(params, [held], tiersParams.visible, rules, path)),
@@ -55,7 +69,9 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const rooms = slots.map(({ depth }, index) =>
     sum(`pocket ${index + 1} down to the bottom`, [depth, bite, times(-(slots.length - 1 - index), reveal)]),
   );
-  const last = rounded(largest('last mouth to bottom', rooms), grid, 'up');
+  const showing = piles.map(({ shows }) => shows).filter(({ value }) => value > 0);
+  const least = showing.length > 0 ? smallest('shows least', showing) : nothing;
+  const last = roundedBelow(largest('last mouth to bottom', rooms), least, grid);
   const tops = slots.map(({ deep, depth }, index) =>
     sum(`card ${index + 1} above the first mouth`, [deep, minus(depth), times(-index, reveal), bite]),
   );
@@ -85,7 +101,7 @@ const inRows = <T>(all: readonly T[], columns: number): T[][] =>
 function slotOf(piles: CardPile[], index: number, { id, rules, grid, pin }: HolderInputs): Slot {
   const most = (label: string, sizes: Derived[]) => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
   const depths = piles.map(({ deep, shows }) =>
-    rounded(sum('pocket depth', [deep, minus(shows), rules.length(easeCardDeep)]), grid, 'up'),
+    roundedBelow(sum('pocket depth', [deep, minus(shows), rules.length(easeCardDeep)]), shows, grid),
   );
   const size = (label: string, key: 'across' | 'deep' | 'thickness') =>
     most(

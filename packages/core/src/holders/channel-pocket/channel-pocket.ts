@@ -1,4 +1,4 @@
-import { minus, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import { minus, named, rounded, roundedBelow, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { say } from '../../errors/wording.ts';
 import type { Contribution, OperationDraft } from '../../pieces/contribution.ts';
@@ -64,7 +64,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     sunk: sum('goes down', [longest, minus(visible), rules.length(easePocketDeep)]),
     ...thickestOf(things, around),
   });
-  const high = pin(`holders/${id}/depth`, rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up'));
+  const high = pin(`holders/${id}/depth`, roundedBelow(sum('pocket, bottom to mouth', [deep, bite]), visible, grid));
   const detail: ChannelPocket = { channels, high, visible, front, reach: around, bite };
   return {
     width,

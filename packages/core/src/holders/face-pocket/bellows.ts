@@ -1,4 +1,14 @@
-import { given, largest, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  named,
+  product,
+  rounded,
+  roundedBelow,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
@@ -95,7 +105,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const asOne = sum('front, to its outermost layer, at both sides', [times(2, doubledReach(inputs, 'pocket'))]);
   const backSpan = rounded(sum('back of a room', [across, asOne]), grid, 'up');
   const deep = flatBackDepth({ sunk: load.sunk, thickness: thicker(rooms), reach: doubledReach(inputs, 'pocket') });
-  const high = rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up');
+  const high = roundedBelow(sum('pocket, bottom to mouth', [deep, bite]), load.visible, grid);
   const partial = { load, high, rooms, front, asOne, bite, backSpan };
   const detail: Bellows = { ...partial, frontSpan: frontOver(partial, inputs) };
   const width = sum('pocket, stitch to stitch', [times(rooms.length, backSpan), times(2, bite)]);

@@ -1,5 +1,16 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, minus, named, product, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  minus,
+  named,
+  product,
+  rounded,
+  roundedBelow,
+  smallest,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params, Role } from '../../document/design-document.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
 import type { Item } from '../../shelves/items/item.ts';
@@ -95,7 +106,10 @@ function measure(
   const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
   const deep = openDepth({ ...load, reach: farther(around) });
-  const high = pin(`holders/${id}/depth`, rounded(sum('pocket, bottom to mouth', [deep, bite]), grid, 'up'));
+  const high = pin(
+    `holders/${id}/depth`,
+    roundedBelow(sum('pocket, bottom to mouth', [deep, bite]), load.visible, grid),
+  );
   const [w, h] = [width.value, high.value];
   return {
     width,

@@ -1,5 +1,5 @@
 import { nothing } from '../../derived/constants.ts';
-import { largest, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { largest, named, rounded, roundedAmount, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing } from '../cavity/compartments.ts';
@@ -76,7 +76,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const width = named('flat width', rounded(largest('flat width', demands), grid, 'up'));
   const along = rooms.flatMap(({ things }) => things.map((thing) => thing.along));
   const height = sum('depth', [largest('the tallest', along), rules.length(easeCavityEnd)]);
-  const clear = rounded(rules.length(dividerAbove), grid, 'nearest');
+  const clear = roundedAmount(rules.length(dividerAbove), grid);
   const fixed = choiceParam(design, 'below', params.below) === 'fixed';
   const rows = rowsOf(rooms, sides.length, divider);
   const detail: LooseDividers = { sides, fixed, rooms, depth: height, clear, divider };

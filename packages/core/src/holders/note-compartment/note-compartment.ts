@@ -3,7 +3,7 @@ import {
   largest,
   minus,
   product,
-  rounded,
+  roundedAmount,
   sum,
   times,
   type Addend,
@@ -61,7 +61,7 @@ function measure(given: Params, contents: HeldContents[], inputs: HolderInputs):
   );
   const front = product('note panel, both layers', [two, stacks.pocket]);
   const bite = rules.length(topstitchInset);
-  const reveal = rounded(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid, 'nearest');
+  const reveal = roundedAmount(lengthParam(given, 'reveal', params.reveal, rules, `holders/${id}`), grid);
   const walls = { front: doubledReach(inputs, 'pocket'), back: inputs.host ?? reach.lining };
   const widest = largest(
     'the widest',

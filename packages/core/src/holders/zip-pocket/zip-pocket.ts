@@ -1,5 +1,15 @@
 import { nothing } from '../../derived/constants.ts';
-import { given, largest, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import {
+  given,
+  largest,
+  named,
+  rounded,
+  roundedAmount,
+  smallest,
+  sum,
+  times,
+  type Derived,
+} from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { closedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
@@ -76,8 +86,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   // the slit opens to a ring: half of the largest thing's girth goes through, one at a time
   const passes = load.sheaves.map((sheaf) => sum(`${sheaf.name} passes`, [sheaf.across, sheaf.one, ease]));
   const wished = pin(`holders/${id}/opening`, rounded(largest('opening', passes), grid, 'up'));
-  const drop = rounded(lengthParam(design, 'drop', params.drop, rules, `holders/${id}`), grid, 'nearest');
-  const window = rounded(lengthParam(design, 'window', params.window, rules, `holders/${id}`), grid, 'nearest');
+  const drop = roundedAmount(lengthParam(design, 'drop', params.drop, rules, `holders/${id}`), grid);
+  const window = roundedAmount(lengthParam(design, 'window', params.window, rules, `holders/${id}`), grid);
   const beyond = rules.length(zipBeyond);
   const asked = largest('pocket, clear width', [
     clear,

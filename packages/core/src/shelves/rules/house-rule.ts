@@ -1,3 +1,5 @@
+import { inInches } from '../../units/in-inches.ts';
+
 /** Rules that belong together, in the order in which they are shown. */
 export const ruleGroups = ['ease', 'edges', 'pockets', 'leaves', 'closures', 'cases', 'carrying'] as const;
 export type RuleGroup = (typeof ruleGroups)[number];
@@ -24,6 +26,14 @@ export interface ChoiceRule<T extends string = string> extends CommonToRules {
   choices: readonly T[];
 }
 export type HouseRule = LengthRule | ChoiceRule;
+/** What a length is by a rule if nobody has set it, mm.
+ * @param inched of a design that is made on a grid in inches: a fraction of those */
+export function standardOf({ standard, least, most }: LengthRule, inched: boolean): number {
+  if (!inched) return standard;
+  const inches = inInches(standard);
+  return inches >= least && inches <= most ? inches : standard;
+}
+
 /** House rules by id. */
 export type RuleTable = Readonly<Record<string, HouseRule>>;
 /** What a maker has set otherwise, by id: lengths in mm, or one of the choices. */

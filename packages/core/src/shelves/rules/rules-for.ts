@@ -1,6 +1,14 @@
 import { lower } from '../../errors/first-letter.ts';
 import { given, type Derived } from '../../derived/derived.ts';
-import type { ChoiceRule, HouseRule, LengthRule, RuleSettings, RuleTable } from './house-rule.ts';
+import { isInches, type GridId } from '../../units/grid.ts';
+import {
+  standardOf,
+  type ChoiceRule,
+  type HouseRule,
+  type LengthRule,
+  type RuleSettings,
+  type RuleTable,
+} from './house-rule.ts';
 
 /** House rules with a design's own settings over them, ready for sums. */
 export interface Rules {
@@ -10,15 +18,16 @@ export interface Rules {
   choice<T extends string>(rule: ChoiceRule<T>): T;
 }
 
-/** Lays a design's settings over the maker's, and those over the standard ones; settings out of range are left aside. */
-export function rulesFor(shelf: RuleSettings, design: RuleSettings): Rules {
+/** Lays a design's settings over the maker's, and those over the standard ones; settings out of range are left aside.
+ * @param grid of the design: those in inches have standards of their own; default in mm */
+export function rulesFor(shelf: RuleSettings, design: RuleSettings, grid: GridId = '0.5mm'): Rules {
   const cache = new Map<string, Derived>();
   const make = (rule: LengthRule): Derived => {
     const label = lower(rule.title);
     const path = `rules/${rule.id}`;
     const own = lengthSetting(rule, design);
     if (own !== undefined) return given(label, own, { kind: 'document', path });
-    return given(label, lengthSetting(rule, shelf) ?? rule.standard, { kind: 'houseRule', path });
+    return given(label, lengthSetting(rule, shelf) ?? standardOf(rule, isInches(grid)), { kind: 'houseRule', path });
   };
   return {
     length(rule) {

@@ -88,7 +88,7 @@ export function StackInspector({ role, layers, notes, machine }: Props) {
               <Signal of={severity} />
               <span>
                 <span className="sr-only">{severityWords[severity]}: </span>
-                {wordingText(text, (mm) => length(mm, true))}
+                {wordingText(text, (mm, toward) => length(mm, true, toward))}
               </span>
             </li>
           ))}
