@@ -13,7 +13,9 @@ import { ChangesService } from './shelves/changes.service.ts';
 import { RulesController } from './shelves/rules.controller.ts';
 import { ShelvesController } from './shelves/shelves.controller.ts';
 import { ShelvesService } from './shelves/shelves.service.ts';
+import { FitController } from './solve/fit.controller.ts';
 import { SolveController } from './solve/solve.controller.ts';
+import { SolveService } from './solve/solve.service.ts';
 
 @Module({})
 export class AppModule {
@@ -28,12 +30,13 @@ export class AppModule {
         DesignsController,
         BinController,
         SolveController,
+        FitController,
         QuickSumsController,
         RulesController,
         ShelvesController,
         ImportsController,
       ],
-      providers: [DesignsService, VersionsService, ShelvesService, ChangesService, ImportsService],
+      providers: [DesignsService, VersionsService, ShelvesService, ChangesService, ImportsService, SolveService],
     };
   }
 }

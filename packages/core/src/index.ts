@@ -89,6 +89,7 @@ export * from './document/uses.ts';
 export * from './shelves/rules/read-rules.ts';
 export * from './shelves/items/item-fields.ts';
 export * from './solve/pins.ts';
+export * from './fit/verdicts.ts';
 export * from './solve/size-at.ts';
 export * from './bodies/board-plan.ts';
 export * from './bodies/roll/rolled.ts';

@@ -72,6 +72,34 @@ describe('POST /api/solve', () => {
   });
 });
 
+describe('POST /api/fit', () => {
+  const fit = (document: object) => server.http.post('/api/fit').send({ document });
+
+  test('says of each thing what it needs, has and is left, in each direction', async () => {
+    const { body } = await fit(bifold).expect(200);
+    expect(body.goesIn).toBe(true);
+    for (const { needs, has, left, verdict } of body.verdicts) {
+      expect(left).toBeCloseTo(has - needs, 9);
+      expect(verdict).toBe('goesIn');
+    }
+    expect(new Set(body.verdicts.map(({ line }: { line: string }) => line)).size).toBe(bifold.contents.length);
+  });
+  test('a design that is pinned too small does not take its things', async () => {
+    const { body } = await fit({ ...bifold, pins: { 'holders/A/slotWidth': 80 } }).expect(200);
+    expect(body.goesIn).toBe(false);
+    const [worst] = body.verdicts.filter(({ verdict }: { verdict: string }) => verdict === 'doesNotGoIn');
+    expect(worst).toMatchObject({ holder: 'A', direction: 'across' });
+    expect(worst.left).toBeLessThan(-5);
+  });
+  test('what has no home yet does not go in', async () => {
+    const lens = demoDesigns.find(({ id }) => id === 'permit-bifold-lens')!;
+    expect((await fit(lens).expect(200)).body.goesIn).toBe(false);
+  });
+  test('refuses what is no design, by field', async () => {
+    expect((await fit({ ...bifold, holders: [[]] }).expect(422)).body.code).toBe('document.damaged');
+  });
+});
+
 describe('quick sums', () => {
   const sum = (id: string, inputs: object) => server.http.post(`/api/quick-sums/${id}`).send({ inputs });
   test.each([

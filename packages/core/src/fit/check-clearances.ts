@@ -10,7 +10,7 @@ const ways = {
 } as const;
 
 /** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
-const HAIR = 0.5;
+export const HAIR = 0.5;
 
 /** Things that do not go in, and those that do but have less than the ease asked for. What lies in one room is told at once. */
 export function checkClearances(clearances: readonly FittedClearance[]): Finding[] {

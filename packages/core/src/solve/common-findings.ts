@@ -13,6 +13,7 @@ export const commonFindings = [
   'materials.missing',
   'hardware.missing',
   'rule.outOfRange',
+  'room.notClosed',
   'clearance.tooTight',
   'clearance.lessThanEase',
   'seam.doesNotWalk',

@@ -22,7 +22,8 @@ import { checkHardware } from './hardware.ts';
 import { materialOf, resolve } from './resolve.ts';
 import { checkClearances } from '../fit/check-clearances.ts';
 import { checkPassing } from '../fit/check-passing.ts';
-import { fitRooms } from '../fit/fit-rooms.ts';
+import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
+import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
 import { checkScale } from './check-scale.ts';
@@ -76,7 +77,7 @@ export function solveDesign(
   const limitable = limitedSizes(body);
   const table = houseRulesOf(kinds);
   const lines = new Map([...resolved.held.values()].flat().map((held) => [held.line.id, held]));
-  const fitted = fitRooms({
+  const fitting: Fitting = {
     pieces: making.pieces,
     seams,
     rooms: making.rooms,
@@ -86,7 +87,8 @@ export function solveDesign(
     hardwareOf: (id) => hardwareOf(id, shelves.hardware),
     inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
     contents: (line) => lines.get(line),
-  });
+  };
+  const fitted = fitRooms(fitting);
   const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
   const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
@@ -132,6 +134,7 @@ export function solveDesign(
       ...checkLimits(document, limitable),
       ...checkScale(document, bodyKind, limitable),
       ...making.findings,
+      ...checkOpen(fitting),
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),

@@ -1,0 +1,43 @@
+import type { Clearance } from '../pieces/clearance.ts';
+import { HAIR } from './check-clearances.ts';
+import type { FittedClearance } from './clearance.ts';
+
+export const verdictIds = ['doesNotGoIn', 'lessThanEase', 'goesIn'] as const;
+export type VerdictId = (typeof verdictIds)[number];
+
+/** What the fitting says of one thing in one direction. All mm. */
+export interface Verdict {
+  holder: string;
+  /** Of the room that it lies in: a holder may have several. */
+  room: string;
+  /** Id of its line of contents, and its name. */
+  line: string;
+  name: string;
+  direction: Clearance['direction'];
+  verdict: VerdictId;
+  needs: number;
+  has: number;
+  left: number;
+  ease: number;
+}
+
+/** Whether a thing goes in, and whether it has the ease that the maker asks for. */
+export const verdictOn = ({ clearance, ease }: Pick<Clearance, 'clearance' | 'ease'>): VerdictId => {
+  if (clearance.value < -1e-6) return 'doesNotGoIn';
+  return clearance.value > ease - HAIR ? 'goesIn' : 'lessThanEase';
+};
+
+/** The fitting as a plain table: each thing, each direction. */
+export const verdictsOf = (clearances: readonly FittedClearance[]): Verdict[] =>
+  clearances.map((each) => ({
+    holder: each.holder,
+    room: each.room,
+    line: each.line,
+    name: each.name,
+    direction: each.direction,
+    verdict: verdictOn(each),
+    needs: each.required.value,
+    has: each.available.value,
+    left: each.clearance.value,
+    ease: each.ease,
+  }));
