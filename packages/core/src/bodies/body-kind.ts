@@ -138,14 +138,14 @@ export interface Beneath {
   empty: Derived;
 }
 
-/** An edge that comes to lie on another place of the body: both as distances from the edge, in the middle of its height. */
+/** An edge that comes to lie on another place of the body: both as distances from the edge, at a share of its height from below. */
 export interface ClosingMeeting {
   kind: 'meeting';
   height: Derived;
   /** Of the narrower of the two leaves that lie on each other. */
   leaf: Derived;
-  inner: { piece: string; at: (distance: number) => Point };
-  outer: { piece: string; at: (distance: number) => Point };
+  inner: { piece: string; at: (distance: number, up: number) => Point };
+  outer: { piece: string; at: (distance: number, up: number) => Point };
 }
 
 /** A slit between two edges of the body that lie beside each other, with a zipper all along it. */

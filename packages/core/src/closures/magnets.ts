@@ -3,7 +3,8 @@ import type { Params } from '../document/design-document.ts';
 import { given, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
-import { lengthParam } from '../holders/params.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
 import { halfMark, insetFor, radiusOf } from './fasteners.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
@@ -21,7 +22,25 @@ const magnetInset = lengthRule(
 );
 
 const MAGNET = 'magnet-14';
-const params = { inset: { kind: 'length', title: 'Magnet from the edge', rule: magnetInset } } as const;
+const params = {
+  inset: { kind: 'length', title: 'Magnet from the edge', rule: magnetInset },
+  place: {
+    kind: 'choice',
+    title: 'Along the edge it lies',
+    standard: 'middle',
+    choices: [
+      { id: 'middle', title: 'in the middle', why: 'It closes evenly above and below.' },
+      {
+        id: 'upper',
+        title: 'in the upper half',
+        why: 'Clear of what lies in the middle, such as the window of a zip pocket.',
+      },
+      { id: 'lower', title: 'in the lower half', why: 'Clear of what lies in the middle or above it.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+/** From below, as a share of the height. */
+const UP = { middle: 0.5, upper: 0.75, lower: 0.25 } as const;
 
 /** Not beyond the other side of the leaf. */
 function within(asked: Derived, leaf: Derived, radius: number): Derived {
@@ -30,7 +49,7 @@ function within(asked: Derived, leaf: Derived, radius: number): Derived {
   return asked.value <= most.value ? asked : smallest('magnet from the edge', [asked, most]);
 }
 
-/** A magnetic snap in the middle of the edge and its mate where the edge comes to lie. */
+/** A magnetic snap at the edge and its mate where the edge comes to lie. */
 export const magnets: ClosureKind = {
   title: 'Magnet at the edge',
   on: 'edge',
@@ -46,6 +65,7 @@ export const magnets: ClosureKind = {
       closing.leaf,
       plateRadius,
     );
+    const up = UP[choiceParam(design, 'place', params.place)];
     const places = [
       { ...closing.inner, half: 'upper' as const, name: 'inner' },
       { ...closing.outer, half: 'lower' as const, name: 'outer' },
@@ -56,7 +76,7 @@ export const magnets: ClosureKind = {
         hardware: [{ id: MAGNET, count: 1 }],
         hostEdits: places.map(({ piece, at, half, name }) => ({
           piece,
-          marks: [halfMark(magnet, half, { id: `${id}-${name}`, at: at(inset.value), label: `magnet, ${name}` })],
+          marks: [halfMark(magnet, half, { id: `${id}-${name}`, at: at(inset.value, up), label: `magnet, ${name}` })],
         })),
         operations: [
           {

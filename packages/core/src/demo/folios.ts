@@ -40,6 +40,7 @@ export const surveyFolio = design({
     { face: 'leaf-3', id: 'C', kind: 'channel-pocket', params: { visible: 60 }, lines: ['c3', 'c4'] },
   ],
   closure: 'magnets',
+  closing: { place: 'upper' },
 });
 
 export const tideJacket = design({

@@ -82,7 +82,7 @@ export const loggerPocket = design({
   ],
   closure: 'edge-zip',
   parts: [
-    { id: 'strap', kind: 'tab-snap', params: {} },
+    { id: 'strap', kind: 'tab-snap', params: { overlap: 26 } },
     { id: 'ring', kind: 'ring-tabs', params: {} },
   ],
   rules: { 'turning.gap': 60 },

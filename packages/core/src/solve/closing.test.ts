@@ -138,14 +138,17 @@ describe('a wallet', () => {
     expect(finding).toMatchObject({ numbers: { radius: 12 }, limit: 24 });
   });
   test('with magnets: both halves as far from the edge, at one height', () => {
+    const middle = solveDesign({ ...demo('survey-folio'), closure: { kind: 'magnets', params: {} } });
+    const set = pieceOf(middle, 'body/lining').marks.find(({ kind }) => kind !== 'placement')!;
+    expect(set.at).toEqual([16, 94.75]);
     const solution = solveDesign(demo('survey-folio'));
     const [inner, outer] = ['body/lining', 'body/shell'].map(
       (id) => pieceOf(solution, id).marks.find(({ kind }) => kind !== 'placement')!.at,
     );
-    // half of its height of 189.5
-    expect(inner).toEqual([16, 94.75]);
+    // three quarters of its height of 189.5 up, clear of the window of the zip pocket
+    expect(inner).toEqual([16, 142.125]);
     // the right leaf lies on the left of the shell, its fold 153 from the edge
-    expect(outer).toEqual([153 - 16, 94.75]);
+    expect(outer).toEqual([153 - 16, 142.125]);
   });
 });
 

@@ -18,6 +18,8 @@ export const commonFindings = [
   'clearance.lessThanEase',
   'seam.doesNotWalk',
   'gap.doesNotPass',
+  'hardware.notClear',
+  'hardware.covered',
   'pin.tooSmall',
   'pin.unknown',
   'limit.exceeded',

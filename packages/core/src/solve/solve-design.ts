@@ -23,6 +23,7 @@ import { materialOf, resolve } from './resolve.ts';
 import { checkClearances } from '../fit/check-clearances.ts';
 import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
+import { checkFasteners } from '../fit/check-fasteners.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
@@ -138,6 +139,7 @@ export function solveDesign(
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
+      ...checkFasteners(fitting),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],

@@ -107,8 +107,11 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
       height: liningHeight,
       leaf: smallest('the narrower leaf', [leaves[0]!, leaves[leaves.length - 1]!]),
       // closed, the edge of the left leaf lies on the shell of the right one, beside its fold
-      inner: { piece: LINING, at: (distance) => [distance, liningHeight.value / 2] },
-      outer: { piece: SHELL, at: (distance) => [leaves[leaves.length - 1]!.value - distance, liningHeight.value / 2] },
+      inner: { piece: LINING, at: (distance, up) => [distance, up * liningHeight.value] },
+      outer: {
+        piece: SHELL,
+        at: (distance, up) => [leaves[leaves.length - 1]!.value - distance, up * liningHeight.value],
+      },
     },
     detail,
   };
