@@ -32,7 +32,8 @@ export function walledIn(cut: Cut, room: Room, asked: Asked): Witnessed[] {
     const key = `${each.direction} ${each.line}`;
     if (each.clearance < (least.get(key)?.clearance ?? Infinity)) least.set(key, each);
   }
-  return [...least.values()];
+  // what is too long for a panel has no place in it to be broad in: nothing can be said of that
+  return [...least.values()].filter(({ clearance }) => clearance > -Infinity);
 }
 
 interface Walls {
@@ -137,9 +138,10 @@ function inCase({ cut, ring, reach, within, asked }: Walls, { wide, thick, deep 
   const found: Witnessed[] = [];
   const long = most(-wide, (by) => stays(wide + by, thick));
   const broad = most(-thick, (by) => stays(wide, thick + by));
-  // one that is too long for the panel has no place to be broad in
-  if (long > -Infinity) found.push({ form: 'case', direction: 'across', clearance: long });
-  if (broad > -Infinity) found.push({ form: 'case', direction: 'thick', clearance: broad });
+  found.push(
+    { form: 'case', direction: 'across', clearance: long },
+    { form: 'case', direction: 'thick', clearance: broad },
+  );
   if (asked.shared) return found;
   const [hinge] = ring.walls;
   const panels = [ring, ring.over!].reduce((sum, { floor }) => sum + clothOf(cut.pieces, floor!).reach + within, 0);
