@@ -60,8 +60,9 @@ test('a tape, a stack and several measurements say how thick a thing is', async 
   const tape = inHand.getByLabel('Tape round its width and thickness');
   await enter(tape, '160');
   await expect(thickness).toHaveValue('3.0');
+  // twice its width and the thinnest that a thing may be, to the next tenth that is taken
   await enter(tape, '120');
-  await expect(inHand.getByRole('alert')).toContainText('This may be 154.0');
+  await expect(inHand.getByRole('alert')).toContainText('This may be 154.1');
   await expect(thickness).toHaveValue('3.0');
   await tape.press('Escape');
 
