@@ -1,4 +1,5 @@
 import type { Finding } from '../errors/finding.ts';
+import { capital } from '../errors/first-letter.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Mark, Piece } from '../pieces/piece.ts';
@@ -28,7 +29,7 @@ function onLine(piece: Piece, mark: Mark, radius: number): Finding[] {
     .map((line) => ({ line, far: apart([[mark.at, mark.at]], [[line.from, line.to]]) }))
     .sort((a, b) => a.far - b.far)[0];
   if (!near || near.far >= radius - 1e-6) return [];
-  const text = say`The ${mark.label} on ${name} lies ${mm(near.far)} from a line that is sewn, opened or folded there, and takes ${mm(radius)} all round: the needle would meet it. Set it further in or out, or move what is sewn there.`;
+  const text = say`“${capital(mark.label)}” on ${name} lies ${mm(near.far)} from a line that is sewn, opened or folded, and takes ${mm(radius)} all round: the needle would meet it. Set it further in or out, or move what is sewn there.`;
   return [
     {
       code: 'hardware.notClear',
@@ -52,7 +53,7 @@ function beneath({ id, name }: Piece, { at, label }: Mark, { rooms }: Fastened, 
   const over = rooms.find(covers);
   if (!over) return [];
   const [, holder = over.id] = over.id.split('/');
-  const text = say`The ${label} on ${name} lies beneath ${holder}, where nothing can reach it. Move ${holder}, or let what closes lie further from it.`;
+  const text = say`“${capital(label)}” on ${name} lies beneath ${holder}, where nothing can reach it. Move ${holder}, or let what closes lie further from it.`;
   return [
     { code: 'hardware.covered', severity: 'stop', about: [`pieces/${id}`, `holders/${holder}`], numbers: {}, text },
   ];
