@@ -60,7 +60,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   const baseOf = (gusset: Derived) => sum('base, front to back', [gusset, times(-2 * pinches, bites.bottom)]);
   // as narrow as the lining may become on a base that grows with it
   const straight = baseOf(sizedFor(compartmentsWith(nothing)).gussetCutWidth);
-  const compartments = compartmentsWith(boxTurns(inputs, times2(straight)).taper);
+  const compartments = compartmentsWith(boxTurns(inputs, sum('twice the base', [times(2, straight)])).taper);
   const sized = sizedFor(compartments);
   const gusset = pin('body/gusset', rounded(named('gusset', sized.gussetCutWidth), grid, 'up'));
   const pleat = largest('the deepest pleat', sized.legs);
@@ -114,13 +114,9 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     dividerThickness,
     shade: SHADE,
     dividerTaper: rules.length(dividerTaper),
-    walls,
-    below,
     above,
   };
 }
-
-const times2 = (base: Derived): Derived => sum('twice the base', [times(2, base)]);
 
 function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
   if (school === 'joined') return { top: nothing, bottom: nothing };

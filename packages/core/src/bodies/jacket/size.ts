@@ -16,6 +16,7 @@ import {
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { jacket as jacketRule } from '../../sizing/jacket.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { jacketParams } from './params.ts';
@@ -128,11 +129,11 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
   };
 }
 
-const turnRule = (formula: string): Rule => ({
+const turnsRule: Rule = {
   id: 'jacket',
-  formula,
+  formula: '2π × reach',
   source: 'geometry: perimeter of a parallel convex body (Steiner)',
-});
+};
 
 /** What a thick or layered cloth asks, of which the outermost layer goes the longest way: round a board, and round the closed book from
  * the middle of the edge of one board to that of the other. mm */
@@ -148,10 +149,9 @@ function tautRound(
 ): Record<'width' | 'height', Derived> {
   const reach = wallReach(inputs);
   const ease = inputs.rules.length(easeBook);
-  const halfTurn = byRule(turnRule('π × reach'), 'cloth going round a board', Math.PI * reach.value, [reach]);
-  const turns = byRule(turnRule('2π × reach'), 'cloth going round four edges', 2 * Math.PI * reach.value, [reach]);
+  const turns = byRule(turnsRule, 'cloth going round four edges', 2 * Math.PI * reach.value, [reach]);
   return {
-    height: sum('round a board, and ease', [boardHeight, board, halfTurn, ease]),
+    height: tubeAround(rectHalfGirth(boardHeight, board), { front: reach, back: reach }, ease),
     width: sum('round the book, flaps and ease', [times(2, boardWidth), spine, board, turns, times(2, flap), ease]),
   };
 }

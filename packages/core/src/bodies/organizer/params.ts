@@ -52,9 +52,8 @@ export interface Organizer {
   lean: Derived;
   /** A firm base between shell and lining. */
   plate: { width: Derived; depth: Derived };
-  /** Both walls, and the base, to the middle of the shell. */
+  /** Both walls, to the middle of the shell. */
   walls: Derived;
-  below: Derived;
   outer?: FoldOut;
   /** Whether something hangs between the sides. */
   divided: boolean;

@@ -73,7 +73,6 @@ export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: Bod
     lean,
     plate: { width: inner('firm base, wide', width), depth: inner('firm base, deep', depth) },
     walls,
-    below,
     ...(wished && { outer: planFoldOut(wished, width, inputs) }),
     divided: divider.occupied,
   };
@@ -121,7 +120,12 @@ function planBase(
 /** What asks for height: the things under the roof, and what hangs from or is sewn onto a wall. */
 function heights(
   { inside, divider, back }: Pick<OrganizerFaces, 'inside' | 'divider' | 'back'>,
-  { band, below, lean, wished }: Pick<Organizer, 'band' | 'below' | 'lean'> & { wished: WishedFoldOut | undefined },
+  {
+    band,
+    below,
+    lean,
+    wished,
+  }: Pick<Organizer, 'band' | 'lean'> & { below: Derived; wished: WishedFoldOut | undefined },
   inputs: BodyInputs,
 ): Derived[] {
   const { rules, usual, reach } = inputs;

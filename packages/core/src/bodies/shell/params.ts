@@ -30,7 +30,4 @@ export interface ShellCase extends Ring {
   offset: Derived;
   /** Each of the strips that cover the teeth from inside, folded; nothing without them. */
   guard?: Derived;
-  /** What the walls of the gusset take of length and width, and both shells of the depth. */
-  walls: Derived;
-  shells: Derived;
 }

@@ -48,7 +48,7 @@ export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs)
   const radius = sum('radius, stitch line', [asked, offset]);
   const walls = wallsReach(inputs);
   const plates = platesFor(faces, { asked, radius, offset, walls }, inputs);
-  const { depth, shells } = depthFor(faces, exposed, inputs);
+  const depth = depthFor(faces, exposed, inputs);
   const round = gussetRun({ ...plates.plate, cornerRadius: asked, offset }).stitchLine;
   const straight = sum('straight part of the hinge side', [plates.plate.length, times(-2, asked), times(-2, BESIDE)]);
   const wished = roundedAmount(lengthParam(params, 'hinge', shellParams.hinge, rules, 'body'), grid);
@@ -67,8 +67,6 @@ export function planShell(params: Params, faces: ShellFaces, inputs: BodyInputs)
     zipperPart: sum('zipper part', [round, minus(hinge)]),
     strip: product('strip beside the zipper', [sum('both strips', [depth, minus(exposed)]), half]),
     offset,
-    walls,
-    shells,
     ...(choiceParam(params, 'guard', shellParams.guard) === 'strips' && {
       guard: rounded(sum('guard strip', [product('half of what shows', [exposed, half]), GUARD]), grid, 'up'),
     }),
@@ -123,5 +121,5 @@ function depthFor({ inside, base, lid }: ShellFaces, exposed: Derived, { stacks,
   ]);
   const least = sum('zipper and strips', [exposed, times(2, LEAST_STRIP)]);
   const budget = sum('depth budget', [inside.sizes.up ?? nothing, base.loaded, lid.loaded, shells]);
-  return { depth: pin('body/depth', rounded(largest('depth', [least, budget]), grid, 'up')), shells };
+  return pin('body/depth', rounded(largest('depth', [least, budget]), grid, 'up'));
 }
