@@ -18,9 +18,7 @@ export function fitBox({ walls, over }: Ring, cloth: RingCloth, load: Load, part
     };
   };
   const [front, side] = [span(0), span(1)];
-  const high = walls.flatMap((wall) =>
-    wall.base && wall.mouth ? [parts.between('base to mouth', wall, wall.base, wall.mouth)] : [],
-  );
+  const high = parts.heights('base to mouth', walls);
   const roof = over && roofOf(over, side.available, cloth, load, parts);
   return [
     {
@@ -53,7 +51,7 @@ export function fitBox({ walls, over }: Ring, cloth: RingCloth, load: Load, part
 }
 
 /** The tallest of what stands in it, mm. */
-export const tallest = ({ own }: Load): Derived =>
+const tallest = ({ own }: Load): Derived =>
   widest(
     'the tallest',
     own.flatMap(({ things }) => things.map(({ deep }) => deep)),
@@ -61,11 +59,7 @@ export const tallest = ({ own }: Load): Derived =>
 
 /** Walls above the mouth that lean together to the zipper: how high they are, and how far they lean. mm */
 function roofOf({ walls }: Ring, deep: Derived, { over }: RingCloth, { shows }: Load, parts: CutParts) {
-  const high = narrowest(
-    walls.flatMap((wall) =>
-      wall.base && wall.mouth ? [parts.between('rim to zipper', wall, wall.base, wall.mouth)] : [],
-    ),
-  );
+  const high = narrowest(parts.heights('rim to zipper', walls));
   const leans = halfOf('from wall to zipper', sum('both, to the zipper', [deep, ...shows.map((size) => minus(size))]));
   return { high, leans, reach: farthest(over?.walls ?? []) };
 }

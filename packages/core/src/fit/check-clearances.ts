@@ -1,6 +1,7 @@
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { FittedClearance } from './clearance.ts';
+import { verdictOn } from './verdicts.ts';
 
 const ways = {
   across: 'across',
@@ -8,9 +9,6 @@ const ways = {
   deep: 'in depth',
   through: 'in the opening',
 } as const;
-
-/** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
-export const HAIR = 0.5;
 
 /** Things that do not go in, and those that do but have less than the ease asked for. What lies in one room is told at once. */
 export function checkClearances(clearances: readonly FittedClearance[]): Finding[] {
@@ -29,11 +27,12 @@ export function checkClearances(clearances: readonly FittedClearance[]): Finding
     const about = [`holders/${holder}`, ...lines.map(([line]) => `contents/${line}`)];
     const left = clearance.value;
     const numbers = { clearance: left };
-    if (left < -1e-6) {
+    const verdict = verdictOn({ clearance, ease });
+    if (verdict === 'goesIn') return [];
+    if (verdict === 'doesNotGoIn') {
       const text = say`${names} ${lines.length > 1 ? 'do' : 'does'} not go into ${holder}: ${mm(-left)} are missing ${ways[direction]}.`;
       return [{ code: 'clearance.tooTight', severity: 'stop', about, numbers, limit: 0, text }];
     }
-    if (left > ease - HAIR) return [];
     const text = say`${names} ${lines.length > 1 ? 'have' : 'has'} ${mm(left)} to spare ${ways[direction]} in ${holder}, less than the ${mm(ease)} that you ask for.`;
     return [{ code: 'clearance.lessThanEase', severity: 'watch', about, numbers, limit: ease, text }];
   });

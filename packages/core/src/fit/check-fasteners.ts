@@ -3,21 +3,20 @@ import { capital } from '../errors/first-letter.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Mark, Piece } from '../pieces/piece.ts';
-import { CutParts, type CutDesign } from './cut-parts.ts';
+import type { CutDesign, CutParts } from './cut-parts.ts';
 import { apart } from './lines.ts';
 import type { Room } from '../pieces/room.ts';
 
-type Fastened = CutDesign & { rooms: readonly Room[] };
+type Fastened = Pick<CutDesign, 'pieces'> & { rooms: readonly Room[] };
 
 /** Fasteners that are set where something is sewn or opens, or beneath a pocket: its stitching would meet metal, and what lies beneath
  * cloth fastens nothing. */
-export function checkFasteners(design: Fastened): Finding[] {
-  const parts = new CutParts(design);
-  return design.pieces.flatMap((piece) =>
+export function checkFasteners({ pieces, rooms }: Fastened, parts: CutParts): Finding[] {
+  return pieces.flatMap((piece) =>
     piece.marks.flatMap((mark): Finding[] => {
       const radius = mark.hardware?.radius;
       if (radius === undefined) return [];
-      return [...onLine(piece, mark, radius), ...beneath(piece, mark, design, parts)].slice(0, 1);
+      return [...onLine(piece, mark, radius), ...beneath(piece, mark, rooms, parts)].slice(0, 1);
     }),
   );
 }
@@ -43,7 +42,7 @@ function onLine(piece: Piece, mark: Mark, radius: number): Finding[] {
 }
 
 /** The pocket that covers a fastener. */
-function beneath({ id, name }: Piece, { at, label }: Mark, { rooms }: Fastened, parts: CutParts): Finding[] {
+function beneath({ id, name }: Piece, { at, label }: Mark, rooms: readonly Room[], parts: CutParts): Finding[] {
   const covers = (room: Room): boolean =>
     room.rings.some(({ walls: [front, back] }) => {
       if (!front || back?.piece !== id || !back.rightSide || front.piece === id) return false;

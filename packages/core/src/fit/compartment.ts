@@ -22,9 +22,7 @@ export function fitCompartment({ walls }: Ring, cloth: RingCloth, load: Load, pa
   const thick = sum('things and walls', [thickestOf(load), ...beside]);
   const flat = narrowest(facing.map((wall) => parts.between('wall, line to line', wall, wall.left, wall.right)));
   const sides = farthest(cloth.walls.filter((_, index) => walls[index]!.pleated));
-  const high = walls.flatMap((wall) =>
-    wall.base && wall.mouth ? [parts.between('base to mouth', wall, wall.base, wall.mouth)] : [],
-  );
+  const high = parts.heights('base to mouth', walls);
   const up = high.length > 0 && sum('base to mouth', [narrowest(high), ...load.taken]);
   return [
     { direction: 'thick', required: thick, available: opens, ease: ease.thick ?? ease.across },

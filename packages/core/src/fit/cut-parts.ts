@@ -70,6 +70,17 @@ export class CutParts {
     return beside.length === 0 ? read : sum(label, [read, ...beside]);
   }
 
+  /** The same from the base to the mouth of each wall that has both, mm. */
+  heights(label: string, walls: readonly RoomWall[]): Derived[] {
+    return walls.flatMap((wall) => (wall.base && wall.mouth ? [this.between(label, wall, wall.base, wall.mouth)] : []));
+  }
+
+  /** Whether a piece is there and has a line. */
+  has = (piece: string, line: NamedLine): boolean => this.#chains(piece, line).length > 0;
+
+  /** Whether a seam is there. */
+  joins = (id: string): boolean => this.#seams.has(id);
+
   /** The same with what is stitched beside them, mm. */
   whole({ piece }: Pick<RoomWall, 'piece'>, one: NamedLine, other: NamedLine): number {
     return apart(this.#chains(piece, one), this.#chains(piece, other));

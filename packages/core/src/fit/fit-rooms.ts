@@ -31,9 +31,9 @@ export interface Fitting extends CutDesign {
 }
 
 /** What every thing clears in the room that it stands in, read from cut pieces and things alone: no rule that makes a size has a part
- * in it. */
-export function fitRooms(fitting: Fitting): FittedClearance[] {
-  const parts = new CutParts(fitting);
+ * in it.
+ * @param parts of the same design, if somebody else measures them too */
+export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): FittedClearance[] {
   const byId = new Map(fitting.rooms.map((room) => [room.id, room]));
   const drop = Math.max(0, ...fitting.shuts.map((each) => parts.drop(each)));
   const [held] = fitting.shuts;

@@ -1,8 +1,7 @@
 import { sum, type Derived } from '../derived/derived.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
 import type { CutParts } from './cut-parts.ts';
-import type { Pile } from './things.ts';
-import { widest } from './things.ts';
+import { widest, type Pile } from './things.ts';
 
 /** What lies in a room, from back to front. */
 interface Lying {

@@ -42,7 +42,8 @@ const hullRule: Rule = {
 export const halfHull = (label: string, discs: readonly Disc[], of: Derived[]): Derived =>
   byRule(hullRule, label, hullRound(discs) / 2, of);
 
-const box = (across: number, thick: number, radius = 0): Disc[] => {
+/** Corners of a rectangle, round or not, mm. */
+export const box = (across: number, thick: number, radius = 0): Disc[] => {
   const [r, right, front] = [radius, across - radius, thick - radius];
   return [
     { x: r, y: r, r },

@@ -7,14 +7,14 @@ import { heldOf, standsOut } from './deep.ts';
 import type { Load, RingCloth } from './load.ts';
 import { halfRoundPiles, type Thing } from './things.ts';
 
-export const clothRule = (formula: string): Rule => ({
+const clothRule = (formula: string): Rule => ({
   id: 'fitting',
   formula,
   source: 'geometry: perimeter of a parallel convex body (Steiner)',
 });
 
 /** How much longer a wall is that lies so far outside of what it goes round, for so many quarters of a turn, mm. */
-const turned = (label: string, quarters: number, reach: Derived): Derived =>
+export const turned = (label: string, quarters: number, reach: Derived): Derived =>
   byRule(clothRule(`${quarters} × π/2 × reach`), label, (quarters * Math.PI * reach.value) / 2, [reach]);
 
 /** A front and a back that are sewn to each other at both sides and both give, or one wall sewn to itself: the way round decides

@@ -1,10 +1,10 @@
-import { byRule, sum, times } from '../derived/derived.ts';
+import { sum, times } from '../derived/derived.ts';
 import { nothing } from '../derived/constants.ts';
 import type { Ring } from '../pieces/room.ts';
 import type { Reading } from './clearance.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Load, RingCloth } from './load.ts';
-import { clothRule } from './tube.ts';
+import { turned } from './tube.ts';
 
 /** What goes round a closed book, from the middle of the edge of one board round its back to that of the other. */
 export function fitWrapped({ walls }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
@@ -14,7 +14,7 @@ export function fitWrapped({ walls }: Ring, cloth: RingCloth, load: Load, parts:
   const { across, thick, board = nothing, key } = book;
   const { reach } = cloth.walls[0]!;
   // half of each board's edge, and four quarters of a turn
-  const turns = byRule(clothRule('2π × reach'), 'cloth going round four edges', 2 * Math.PI * reach.value, [reach]);
+  const turns = turned('cloth going round four edges', 4, reach);
   return [
     {
       direction: 'across',

@@ -1,10 +1,10 @@
-import { byRule, halfOf, minus, readFromCut, sum, times, type Derived } from '../derived/derived.ts';
+import { halfOf, minus, readFromCut, sum, times, type Derived } from '../derived/derived.ts';
 import type { Ring } from '../pieces/room.ts';
-import { halfHull } from './things.ts';
+import { box, halfHull } from './things.ts';
 import type { Reading } from './clearance.ts';
 import type { CutParts } from './cut-parts.ts';
 import { farthest, narrowest, type Load, type RingCloth } from './load.ts';
-import { clothRule } from './tube.ts';
+import { turned } from './tube.ts';
 
 /** Walls from one edge of a zipper down, under and up to its other edge, closed at both ends: a box where its corners are sewn across,
  * else what goes round crosswise and lengthwise. */
@@ -51,18 +51,8 @@ function pillow(
   { across, thick, deep }: Record<'across' | 'thick' | 'deep', Derived>,
   { ease }: Load,
 ): Reading[] {
-  const cloth = byRule(clothRule('π × reach'), 'cloth going round', Math.PI * reach.value, [reach]);
-  const half = (label: string, wide: Derived): Derived =>
-    halfHull(
-      label,
-      [
-        { x: 0, y: 0, r: 0 },
-        { x: wide.value, y: 0, r: 0 },
-        { x: wide.value, y: deep.value, r: 0 },
-        { x: 0, y: deep.value, r: 0 },
-      ],
-      [wide, deep],
-    );
+  const cloth = turned('cloth going round', 2, reach);
+  const half = (label: string, wide: Derived): Derived => halfHull(label, box(wide.value, deep.value), [wide, deep]);
   return [
     {
       direction: 'across',

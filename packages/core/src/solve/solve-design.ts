@@ -24,6 +24,7 @@ import { checkClearances } from '../fit/check-clearances.ts';
 import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
+import { CutParts } from '../fit/cut-parts.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
@@ -89,7 +90,8 @@ export function solveDesign(
     inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
     contents: (line) => lines.get(line),
   };
-  const fitted = fitRooms(fitting);
+  const cutParts = new CutParts(fitting);
+  const fitted = fitRooms(fitting, cutParts);
   const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
   const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
@@ -135,11 +137,11 @@ export function solveDesign(
       ...checkLimits(document, limitable),
       ...checkScale(document, bodyKind, limitable),
       ...making.findings,
-      ...checkOpen(fitting),
+      ...checkOpen(making.rooms, cutParts),
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
-      ...checkFasteners(fitting),
+      ...checkFasteners(fitting, cutParts),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],

@@ -1,7 +1,7 @@
 import { flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Packed, Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
-import { bodyOf, clothOf, sidesOf, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
+import { bodyOf, clothOf, corners, sidesOf, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 
 // Rooms with walls all round, and what goes round a book: whether things go in, by places of sampled points and by search, not by formulas.
@@ -96,11 +96,7 @@ function inBox({ cut, ring, reach, within, asked }: Walls, things: readonly Held
     const [band] = over.walls;
     const { piece, shows } = asked.opening!;
     const shown = closest(cut, piece, ...shows!) - inset(asked, ...shows!);
-    const roof = Math.max(
-      ...over.walls.map(
-        (wall, index) => clothOf(cut.pieces, wall).reach + (within > 0 ? within : 0) * (index < 2 ? 1 : 0),
-      ),
-    );
+    const roof = within + Math.max(...over.walls.map((wall) => clothOf(cut.pieces, wall).reach));
     high += closest(cut, band!.piece, band!.base!, band!.mouth!) - (side - shown) / 2 - roof;
   }
   const found: Witnessed[] = [
@@ -135,13 +131,12 @@ function inCase({ cut, ring, reach, within, asked }: Walls, { wide, thick, deep 
     }
     return low;
   };
-  const found: Witnessed[] = [];
   const long = most(-wide, (by) => stays(wide + by, thick));
   const broad = most(-thick, (by) => stays(wide, thick + by));
-  found.push(
+  const found: Witnessed[] = [
     { form: 'case', direction: 'across', clearance: long },
     { form: 'case', direction: 'thick', clearance: broad },
-  );
+  ];
   if (asked.shared) return found;
   const [hinge] = ring.walls;
   const panels = [ring, ring.over!].reduce((sum, { floor }) => sum + clothOf(cut.pieces, floor!).reach + within, 0);
@@ -174,16 +169,7 @@ function alongZipper({ cut, ring, reach, asked }: Walls, { wide, thick, deep }: 
   const half = (run + shown) / 2;
   const [wall] = ring.walls;
   if ((ring.corners ?? []).length === 0) {
-    const round = (a: number) =>
-      taut(
-        [
-          [0, 0],
-          [a, 0],
-          [a, deep],
-          [0, deep],
-        ],
-        far,
-      ) / 2;
+    const round = (across: number) => taut(corners(across, deep), far) / 2;
     return [
       { form: 'zipped', direction: 'across', clearance: across(cut, wall!) - round(wide) },
       { form: 'zipped', direction: 'thick', clearance: half - round(thick) },
@@ -235,17 +221,7 @@ function betweenPleats({ cut, ring, reach, asked }: Walls, things: readonly Held
 function aroundBook({ cut, ring, reach }: Walls, [held]: readonly Held[]): Witnessed[] {
   const { wide, thick } = held!.body;
   const board = held!.stood!.board!.value;
-  const round =
-    taut(
-      [
-        [0, 0],
-        [wide, 0],
-        [wide, thick],
-        [0, thick],
-      ],
-      reach[0]!,
-    ) -
-    (thick - board);
+  const round = taut(corners(wide, thick), reach[0]!) - (thick - board);
   return [
     { form: 'wrapped', direction: 'across', line: held!.stood!.line, clearance: across(cut, ring.walls[0]!) - round },
   ];
