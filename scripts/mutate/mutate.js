@@ -106,6 +106,8 @@ async function redIn(folder, path) {
     'node_modules/jest/bin/jest.js',
     '--silent',
     '-i',
+    '--testEnvironment',
+    join(root, 'scripts/mutate/first-red.js'),
     '--runTestsByPath',
     path,
   ];
