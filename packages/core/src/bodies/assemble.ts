@@ -10,6 +10,7 @@ import type { Contribution, HardwareNeed, HostEdit, OperationDraft, ShutAt } fro
 import { layersOf, type LayerMaterial, type LayerUse } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
+import type { Lap } from '../pieces/lap.ts';
 import type { Opening, Room } from '../pieces/room.ts';
 import type { Bending } from '../pieces/turned-through.ts';
 import { widenGaps } from './widen-gaps.ts';
@@ -22,6 +23,7 @@ export interface Making {
   rooms: Room[];
   shuts: ShutAt[];
   opens: Opening[];
+  laps: Lap[];
   /** Not yet in their order: see `orderSteps`. */
   operations: OperationDraft[];
   hardware: HardwareNeed[];
@@ -50,6 +52,7 @@ export function assemble(
     rooms: contributions.flatMap(({ rooms }) => rooms),
     shuts: contributions.flatMap(({ shuts }) => shuts),
     opens: contributions.flatMap(({ opens }) => opens),
+    laps: contributions.flatMap(({ laps }) => laps),
     operations: contributions.flatMap(({ operations }) => operations),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),

@@ -6,6 +6,7 @@ import type { CutPieces, EdgeFate, Host, Panel, Panels, SeatGives, SeatKind, Sid
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { Ring } from '../pieces/room.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -29,6 +30,8 @@ export interface FaceSpec {
 export interface BodyInputs {
   rules: Rules;
   stacks: StackThickness;
+  /** Of pieces that have their layers whatever the body leaves out, such as the lining of a flap; default the same. */
+  cutStacks?: StackThickness;
   reach: StackReach;
   grid: GridId;
   /** A size as it is made: as the maker has pinned it, by path, or as given. */
@@ -97,8 +100,8 @@ export interface ClosingEdge {
   /** Height of its middle on the piece, mm. */
   middle: number;
   within: string;
-  /** Piece that carries the mate, and where: distance from this edge, at this height. */
-  front: { piece: string; xFromEdge: (distance: number) => number };
+  /** Piece that carries the mate, its edge, and where: distance from that, at this height. */
+  front: { piece: string; edge: string; xFromEdge: (distance: number) => number };
   /** The way of one zipper tape round the open edges, and the radius of the corners on it. */
   around: EdgeRun;
   radius: Derived;
@@ -128,6 +131,8 @@ export interface ClosingMouth extends Panels {
   lined: boolean;
   /** Diameter of a round mouth, mm. */
   round?: Derived;
+  /** Walls that lean together above the things, from the innermost; default they stay as far apart as they are. */
+  rings?: readonly Ring[];
   /** How thick the piece is beneath what goes over the mouth and so far down the front, full and empty, mm; default as thick as it is at
    * all. */
   beneath?(down: number): Beneath;

@@ -1,4 +1,4 @@
-import { given, largest, type Derived } from '../derived/derived.ts';
+import { given, largest, minus, sum, type Derived } from '../derived/derived.ts';
 import type { Mark } from '../pieces/piece.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
@@ -31,6 +31,11 @@ export function insetFor(asked: Derived, fastener: Hardware): Derived {
   if (asked.value >= radiusOf(fastener)) return asked;
   return largest('clear of the end', [asked, halfOfFastener(fastener)]);
 }
+
+/** From the end of what was made longer, by the grid: its fastener stays as far from where it is sewn on. mm
+ * @param reach how long it had to be */
+export const insetAfter = (inset: Derived, length: Derived, reach: Derived): Derived =>
+  length.value === reach.value ? inset : sum('fastener from the end', [inset, length, minus(reach)]);
 
 /** How wide a strap or tab is: as asked, but as wide as its fastener. mm */
 export function widthFor(asked: Derived, fastener: Hardware): Derived {

@@ -10,9 +10,9 @@ import type { PieceDraft } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
-import { beneathOf, driftFinding } from './drift.ts';
+import { beneathOf } from './beneath.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fastenerParam, fasteners, halfMark, insetFor, widthFor } from './fasteners.ts';
+import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import { limited, onWall, overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
@@ -70,7 +70,6 @@ export const strapOver: ClosureKind = {
   on: 'mouth',
   params,
   rules: [tabSchool],
-  findings: ['closure.drift'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, grid, hardware, id } = inputs;
     const { closing } = body;
@@ -91,12 +90,9 @@ export const strapOver: ClosureKind = {
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
     const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
     const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
-    const length = rounded(
-      named('strap length', sum('strap length', [down, times(2, closing.proud), solved.flapLength])),
-      grid,
-      'up',
-    );
-    const parts = { width, length, down, mate: solved.mateLoaded, inset };
+    const reach = named('strap length', sum('strap length', [down, times(2, closing.proud), solved.flapLength]));
+    const length = rounded(reach, grid, 'up');
+    const parts = { width, length, down, mate: solved.mateLoaded, inset: insetAfter(inset, length, reach) };
     const sizes = {
       strapWidth: width,
       strapLength: length,
@@ -109,7 +105,6 @@ export const strapOver: ClosureKind = {
       contribution: contribution({
         ...make(parts, body, inputs, fastener),
         findings: [
-          ...driftFinding(solved, fastener, 'strap', id, body.finished.height),
           ...limited('The strap is sewn on below the mouth', own('down'), down, id),
           ...limited('The strap is wide', asked, width, id),
           ...limited('The strap lies on the front', own('overlap'), overlap, id),
@@ -130,7 +125,7 @@ interface Strap {
 
 function make(
   { width, length, down, mate, inset }: Strap,
-  { closing }: SizedBody,
+  { closing, finished }: SizedBody,
   inputs: ClosureInputs,
   fastener: Hardware,
 ) {
@@ -170,6 +165,23 @@ function make(
   return {
     pieces: [draft],
     joins,
+    laps: [
+      {
+        id,
+        name: 'strap' as const,
+        piece,
+        layers: [piece],
+        double: true,
+        base: { edge: 'bottom' },
+        cap: `${id}-cap`,
+        tip: { edge: 'tip' },
+        behind: { piece: back.piece, line: { line: `${id}-base` }, edge: { edge: closing.rim[1]!.edge } },
+        mate: { piece: front.piece, mark: `${id}-mate`, edge: { edge: closing.rim[0]!.edge } },
+        over: rules.choice(tabSchool),
+        ...(closing.rings && { rings: closing.rings }),
+        ...(finished.height && { front: finished.height.value }),
+      },
+    ],
     hardware: [{ id: fastener.id, count: 1 }],
     hostEdits: [
       {

@@ -9,10 +9,9 @@ import type { PieceDraft } from '../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
-import { driftFinding } from './drift.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
-import { halfMark, insetFor, widthFor } from './fasteners.ts';
+import { halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -59,9 +58,8 @@ export const tabSnap: ClosureKind = {
   on: 'edge',
   params,
   rules: [tabSchool],
-  findings: ['closure.drift'],
   solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
-    const { rules, stacks, grid } = inputs;
+    const { rules, stacks, cutStacks: cut = stacks, grid } = inputs;
     const { closing } = body;
     if (closing.kind !== 'edge')
       throw new CoreError('closure.notForBody', 'a tab needs an edge to be caught in', 'closure');
@@ -74,19 +72,17 @@ export const tabSnap: ClosureKind = {
       emptyDepth: body.emptyThickness,
       overlap: overlapFor(own('overlap'), fastenerInset, snap),
       fastenerInset,
-      flapThickness: sum('tab, both layers', [stacks.exterior, stacks.lining]),
+      flapThickness: sum('tab, both layers', [cut.exterior, cut.lining]),
       school: rules.choice(tabSchool),
     });
     const width = rounded(widthFor(own('width'), snap), grid, 'up');
-    const length = rounded(named('tab length', solved.flapLength), grid, 'up');
+    const reach = named('tab length', solved.flapLength);
+    const length = rounded(reach, grid, 'up');
     const { mateLoaded, mateEmpty, drift } = solved;
-    const tab: Tab = { width, length, mateLoaded, inset: fastenerInset.value };
+    const tab: Tab = { width, length, mateLoaded, inset: insetAfter(fastenerInset, length, reach).value };
     return {
       sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
-      contribution: {
-        ...make(tab, closing, inputs),
-        findings: driftFinding(solved, hardwareOf(SNAP, inputs.hardware), 'tab', id, closing.leaf),
-      },
+      contribution: make(tab, closing, inputs),
     };
   },
 };
@@ -130,6 +126,20 @@ function make(
       {
         piece: closing.front.piece,
         marks: [halfMark(snap, 'lower', { id: 'snap-socket', at: socket, label: 'snap, lower half' })],
+      },
+    ],
+    laps: [
+      {
+        id: own,
+        name: 'tab',
+        piece: tabPiece,
+        layers: [tabPiece, tabLining],
+        base: { edge: 'bottom' },
+        cap: 'snap-cap',
+        tip: { edge: 'tip' },
+        mate: { piece: closing.front.piece, mark: 'snap-socket', edge: { edge: closing.front.edge } },
+        over: rules.choice(tabSchool),
+        front: closing.leaf.value,
       },
     ],
     hardware: [{ id: SNAP, count: 1 }],

@@ -15,16 +15,17 @@ const leanRule: Rule = {
 
 const BOTH = ['left', 'right'] as const;
 
-/** A front and a back whose lower corners are sewn across: things stand whole on a base, which takes its depth of both walls. */
-export function fitBoxed(
-  { walls, corners = [], boxed = BOTH }: Ring,
-  cloth: RingCloth,
-  load: Load,
-  parts: CutParts,
-): Reading[] {
-  const { piles, ease } = load;
+/** From front to back of the base that its corners make, mm. */
+export function baseOf({ corners = [], walls }: Ring, parts: CutParts): Derived {
   const length = corners.reduce((total, id) => total + parts.seamLength(id), 0) / 2;
-  const base = readFromCut('base, as its corners are sewn', length, walls[0]!.piece);
+  return readFromCut('base, as its corners are sewn', length, walls[0]!.piece);
+}
+
+/** A front and a back whose lower corners are sewn across: things stand whole on a base, which takes its depth of both walls. */
+export function fitBoxed(ring: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
+  const { piles, ease } = load;
+  const { walls, boxed = BOTH } = ring;
+  const base = baseOf(ring, parts);
   const both = times(2, farthest(cloth.walls));
   const narrow = narrowest(walls.map((wall) => parts.between('clear, line to line', wall, wall.left, wall.right)));
   const share = boxed.map(() => minus(halfOf('half of the base', base)));

@@ -2,7 +2,7 @@ import { nothing } from '../derived/constants.ts';
 import { given, halfOf, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
 import { distance } from '../geometry/outline.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
-import type { Piece } from '../pieces/piece.ts';
+import type { Mark, Piece } from '../pieces/piece.ts';
 import type { Floor, NamedLine, RoomWall } from '../pieces/room.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -55,6 +55,17 @@ export class CutParts {
   along(label: string, piece: string, named: NamedLine): Derived {
     return readFromCut(label, lengthOf(this.#chains(piece, named)), piece);
   }
+
+  /** From a mark of a piece to a line of it, mm; nothing if either is not there. */
+  fromMark(label: string, id: string, mark: string, line: NamedLine): Derived | undefined {
+    const at = this.#pieces.get(id)?.marks.find((each) => each.id === mark)?.at;
+    const chains = this.#chains(id, line);
+    return at && chains.length > 0 ? readFromCut(label, apart([[at, at]], chains), id) : undefined;
+  }
+
+  /** What is set at a mark of a piece. */
+  hardwareAt = (id: string, mark: string): Mark['hardware'] =>
+    this.#pieces.get(id)?.marks.find((each) => each.id === mark)?.hardware;
 
   /** Length of the stretches that a seam joins on its `a`, mm. */
   seamLength(id: string): number {

@@ -2,6 +2,7 @@ import type { HeldContents } from '../contents/held.ts';
 import { nothing } from '../derived/constants.ts';
 import { minus, readFromCut, sum, times, type Derived } from '../derived/derived.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
+import type { Lap } from '../pieces/lap.ts';
 import type { Opening, Ring, Room, Stood } from '../pieces/room.ts';
 import { fitBox } from './box.ts';
 import { fitBoxed } from './boxed.ts';
@@ -16,7 +17,7 @@ import { facedBy, hanging, takenOn } from './on-walls.ts';
 import { fitRound } from './round.ts';
 import { fitWrapped } from './wrapped.ts';
 import { fitZippedTube } from './zipped-tube.ts';
-import { ALL, endways, packedOf, pileOf, thingOf, type Thing } from './things.ts';
+import { ALL, endways, packedOf, pileOf, thingOf, type Pile, type Thing } from './things.ts';
 import { fitTube } from './tube.ts';
 
 /** What the fitting reads: cut pieces, seams, rooms by the lines that bound them, and the things. */
@@ -26,6 +27,10 @@ export interface Fitting extends CutDesign {
   shuts: readonly ShutAt[];
   /** What opens of the closure, if not all of the mouth does. */
   opens: readonly Opening[];
+  /** What goes over an edge and fastens on the front. */
+  laps: readonly Lap[];
+  /** How thick it is, full and empty, mm. */
+  closed: Record<'full' | 'empty', Derived>;
   /** A line of contents with its thing; nothing if there is none. */
   contents(line: string): HeldContents | undefined;
 }
@@ -81,7 +86,7 @@ function withThoseBehind(
 function onWalls({ rings, id, hangs }: Room, fitting: Fitting, parts: CutParts): Derived[] {
   if (hangs || !rings.some(({ walls, floor }) => walls.length > 2 || floor)) return [];
   const others = fitting.rooms.filter((other) => other.id !== id);
-  const pilesOf = (room: Room) => thingsIn(room, fitting)?.own ?? [];
+  const pilesOf = (room: Room) => pilesIn(room, fitting);
   const faced = [...new Set(rings.flatMap(facedBy))].filter(parts.isLining);
   return [
     ...faced.flatMap((piece) => takenOn(piece, others, pilesOf, parts) ?? []),
@@ -91,10 +96,10 @@ function onWalls({ rings, id, hangs }: Room, fitting: Fitting, parts: CutParts):
 
 const NO_EASE = { across: nothing, deep: nothing };
 
-/** The things of a room as they stand in it. */
+/** The things of a room as they stand in it; nothing if there are none. */
 function thingsIn(
   { stands, lengthwise }: Room,
-  { contents }: Fitting,
+  { contents }: Pick<Fitting, 'contents'>,
 ): Pick<Load, 'things' | 'own' | 'piles'> | undefined {
   if (!stands) return undefined;
   const thing = (stood: Stood): Thing[] => {
@@ -105,16 +110,19 @@ function thingsIn(
   };
   if ('packed' in stands) {
     const { things, whole } = packedOf(stands.packed, contents);
-    return { ...piled([whole]), things };
+    const heap = things.length > 0 ? piled([[whole]]) : undefined;
+    return heap && { ...heap, things };
   }
-  if ('above' in stands) return piled(stands.above.flatMap(thing));
-  const piles = stands.beside.map((stood) => pileOf(stood.flatMap(thing)));
-  return { things: piles.flatMap((pile) => pile.things), own: piles, piles };
+  return piled('above' in stands ? [stands.above.flatMap(thing)] : stands.beside.map((stood) => stood.flatMap(thing)));
 }
 
-function piled(things: readonly Thing[]): Pick<Load, 'things' | 'own' | 'piles'> {
-  const own = [pileOf(things)];
-  return { things, own, piles: own };
+/** The things of a room as they stand beside each other; none if it is empty. */
+export const pilesIn = (room: Room, fitting: Pick<Fitting, 'contents'>): readonly Pile[] =>
+  thingsIn(room, fitting)?.own ?? [];
+
+function piled(all: readonly (readonly Thing[])[]): Pick<Load, 'things' | 'own' | 'piles'> | undefined {
+  const own = all.filter((things) => things.length > 0).map(pileOf);
+  return own.length > 0 ? { things: own.flatMap(({ things }) => things), own, piles: own } : undefined;
 }
 
 function openingOf({ piece, seam, side, ends }: Opening, parts: CutParts, { inset }: Fitting): Derived {

@@ -2,6 +2,7 @@ import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
+import type { Lap } from './lap.ts';
 import type { Opening, Room } from './room.ts';
 import type { Seam } from './seam.ts';
 
@@ -72,6 +73,8 @@ export interface Contribution {
   shuts: ShutAt[];
   /** What opens of what it closes; nothing where all of it does. */
   opens: Opening[];
+  /** What goes over an edge and fastens on the front. */
+  laps: Lap[];
   operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
@@ -85,6 +88,7 @@ export const contribution = (parts: Partial<Contribution>): Contribution => ({
   rooms: [],
   shuts: [],
   opens: [],
+  laps: [],
   operations: [],
   hardware: [],
   findings: [],

@@ -18,6 +18,8 @@ export const commonFindings = [
   'clearance.lessThanEase',
   'seam.doesNotWalk',
   'gap.doesNotPass',
+  'closure.drift',
+  'closure.doesNotReach',
   'hardware.notClear',
   'hardware.covered',
   'pin.tooSmall',

@@ -86,8 +86,12 @@ export function steady<Inputs extends BodyInputs>(memo: SolveMemo, inputs: Input
     memo.numbers.set(`stacks/${role}`, stacks[role]);
     memo.numbers.set(`reach/${role}`, reach[role]);
   }
+  const ofPieces = Object.entries(inputs.cutStacks ?? {}) as [Role, Derived][];
+  const cutStacks = Object.fromEntries(
+    ofPieces.map(([role, now]) => [role, same(stacks[role], now) ? stacks[role] : keep(`cutStacks/${role}`, now)]),
+  ) as BodyInputs['stacks'];
   const rules: Rules = { ...inputs.rules, length: (rule) => keep(`rules/${rule.id}`, inputs.rules.length(rule)) };
-  return { ...inputs, stacks, reach, rules };
+  return { ...inputs, stacks, ...(inputs.cutStacks && { cutStacks }), reach, rules };
 }
 
 /** The same inputs, writing down every look. */

@@ -9,6 +9,7 @@ import type { FittedClearance } from '../fit/clearance.ts';
 import type { PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed, ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
+import type { Lap } from '../pieces/lap.ts';
 import type { Opening, Room } from '../pieces/room.ts';
 import type { PinnableSize } from './pins.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
@@ -41,6 +42,7 @@ export interface Solution {
   rooms: Room[];
   shuts: ShutAt[];
   opens: Opening[];
+  laps: Lap[];
   operations: Operation[];
   hardware: HardwareNeed[];
   section: Section;

@@ -25,6 +25,7 @@ import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
 import { CutParts } from '../fit/cut-parts.ts';
+import { checkLaps } from '../fit/check-laps.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
@@ -63,7 +64,7 @@ export function solveDesign(
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
   const toSize = { document, bodyKind, closes, faces, kinds };
   const inputsOf = (run: SizeRun, remember?: SolveMemo) => {
-    const given = { rules, stacks, reach, grid: document.grid, hardware, ...run };
+    const given = { rules, stacks, cutStacks: resolved.stacks, reach, grid: document.grid, hardware, ...run };
     return remember ? steady(remember, given) : given;
   };
   // what is sized again because of a pin is not remembered
@@ -85,6 +86,8 @@ export function solveDesign(
     rooms: making.rooms,
     shuts: making.shuts,
     opens: making.opens,
+    laps: making.laps,
+    closed: { full: body.closedThickness, empty: body.emptyThickness },
     materialOf: (id) => materialOf(shelves, id),
     hardwareOf: (id) => hardwareOf(id, shelves.hardware),
     inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
@@ -122,6 +125,7 @@ export function solveDesign(
     rooms: making.rooms,
     shuts: making.shuts,
     opens: making.opens,
+    laps: making.laps,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
     pinnable,
@@ -142,6 +146,7 @@ export function solveDesign(
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),
+      ...checkLaps(fitting, cutParts),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],

@@ -293,6 +293,10 @@ export const alwaysTrue: Checks = {
     }
   },
 
+  'what goes over an edge reaches its mate'(_, { findings }) {
+    expect(findings.filter(({ code }) => code === 'closure.doesNotReach').map(({ numbers }) => numbers)).toEqual([]);
+  },
+
   'a setting that is not shown changes nothing'(design, solution) {
     const made = ({ pieces, operations, hardware }: Solution) =>
       JSON.stringify([

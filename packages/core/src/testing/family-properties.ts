@@ -1,7 +1,8 @@
 import { afterAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
-import { BAND, compared, refitted } from './fit-compared.ts';
+import type { FittedClearance } from '../fit/clearance.ts';
+import { BAND, compared, refitted, type Change } from './fit-compared.ts';
 import { moveEdge } from './move-edge.ts';
 import { alwaysTrue } from './design-checks.ts';
 import { solvedSample, type Look } from './solved-sample.ts';
@@ -120,20 +121,27 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       process.stdout.write(`fitted and witnessed: family | form\n${rows.join('\n')}\n`);
     });
 
-    test('what takes its things takes the same made thinner', () =>
-      forAny((design, solution, { share }) => {
-        const thinner = refitted(design, solution, ({ girth: _girth, ...item }) => ({
-          ...item,
-          thickness: item.thickness * (0.3 + 0.7 * share),
-        }));
+    test('what takes its things takes the same made thinner, and some of them without the others', () =>
+      forAny((design, solution, { share, pick }) => {
         const before = refitted(design, solution, ({ girth: _girth, ...item }) => item);
-        thinner.forEach(({ room, direction, clearance }, index) =>
-          expect([room, direction, clearance.value >= before[index]!.clearance.value - 1e-3]).toEqual([
-            room,
-            direction,
-            true,
-          ]),
-        );
+        const leastOf = ({ room, direction, line }: FittedClearance) =>
+          Math.min(
+            ...before
+              .filter((each) => each.room === room && each.direction === direction && each.line === line)
+              .map(({ clearance }) => clearance.value),
+          );
+        const changes: Change[] = [
+          ({ girth: _girth, ...item }) => ({ ...item, thickness: item.thickness * (0.3 + 0.7 * share) }),
+          ({ girth: _girth, ...item }, line) => (spread(pick + Number(line.slice(1))) < 0.5 ? item : undefined),
+        ];
+        for (const change of changes)
+          for (const each of refitted(design, solution, change))
+            expect([each.room, each.direction, each.line, each.clearance.value >= leastOf(each) - 1e-3]).toEqual([
+              each.room,
+              each.direction,
+              each.line,
+              true,
+            ]);
       }));
 
     test('a size that is pinned is made as it is pinned while it can be drawn, and is never refused where it is said that it can', () => {

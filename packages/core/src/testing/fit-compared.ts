@@ -25,8 +25,11 @@ const plain = ({ girth: _girth, section: _section, edgeRadius: _edge, ...item }:
   thickness: item.thickness * scale,
 });
 
+/** How a thing is changed, by its line; nothing where it is taken out. */
+export type Change = (item: Item, line: string) => Item | undefined;
+
 /** What a solved design looks things up in, and its things as they are changed. */
-function fittingOf(design: DesignDocument, solution: Solution, change: (item: Item) => Item) {
+export function fittingOf(design: DesignDocument, solution: Solution, change: Change) {
   const rules = asAdapted(design, solution);
   const { pieces, seams, rooms, shuts, opens } = solution;
   return {
@@ -35,13 +38,16 @@ function fittingOf(design: DesignDocument, solution: Solution, change: (item: It
     rooms,
     shuts,
     opens,
+    laps: solution.laps,
+    closed: { full: solution.closedThickness, empty: solution.emptyThickness },
     materialOf: (id: string) => standardMaterials.find((each) => each.id === id),
     hardwareOf: (id: string) => hardwareOf(id),
     inset: (id: string) => rules.length(houseRulesOf(builtInKinds)[id] as LengthRule),
     contents(id: string) {
       const line = design.contents.find((each) => each.id === id);
-      const item = line && itemOf(design, line.item, standardItems);
-      return line && item && { line, item: change(item), name: item.name, count: line.count };
+      const found = line && itemOf(design, line.item, standardItems);
+      const item = found && change(found, id);
+      return line && item && { line, item, name: item.name, count: line.count };
     },
   } satisfies Fitting;
 }
@@ -50,7 +56,7 @@ function fittingOf(design: DesignDocument, solution: Solution, change: (item: It
 export const refitted = (
   design: DesignDocument,
   solution: Solution,
-  change: (item: Item) => Item = (same) => same,
+  change: Change = (same) => same,
 ): FittedClearance[] => fitRooms(fittingOf(design, solution, change));
 
 /** A solved design whose things were exchanged for larger or smaller ones: what the fitting and the witness say of each room. */

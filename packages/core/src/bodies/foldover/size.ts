@@ -98,7 +98,7 @@ export function sizeFoldover(
       middle: height.value / 2,
       within: 'body/right',
       // the shell is drawn right side up: its right edge is the outer edge of the front (left) leaf
-      front: { piece: SHELL, xFromEdge: (distance) => shellWidth.value - distance },
+      front: { piece: SHELL, edge: 'right', xFromEdge: (distance) => shellWidth.value - distance },
       around: zipPath(detail),
       radius: detail.radius,
       leaf: leafWidth,

@@ -3,12 +3,18 @@ import { nothing } from '../../derived/constants.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { thickest, type Slab } from '../../holders/slab.ts';
 import type { Beneath } from '../body-kind.ts';
-import type { Sleeve } from './params.ts';
+import { sideStart, type Sleeve } from './params.ts';
 
 const gapRule: Rule = {
   id: 'flap',
   formula: 'thickness - 2 × cloth above it',
   source: 'geometry: front and back lean together above a thing',
+};
+
+const proudRule: Rule = {
+  id: 'flap',
+  formula: 'top of the thing - height',
+  source: 'geometry: what is above the mouth',
 };
 
 interface Under {
@@ -18,23 +24,23 @@ interface Under {
   walls: Derived;
   /** To the outermost layer of a wall. */
   reach: Derived;
-  /** From the mouth to the highest that the face of the front reaches. */
-  below: Derived;
 }
 
 /** What lies beneath a flap or strap: above things that end below the mouth front and back lean together, so that only what keeps them
  * apart at the mouth counts; of what is sewn onto the front only what reaches up to it. */
 export const beneathMouth =
-  ({ form, height }: Sleeve, { inside, divider, front, walls, reach, below }: Under) =>
+  (sleeve: Sleeve, { inside, divider, front, walls, reach }: Under) =>
   (down: number): Beneath => {
-    const boxed = form === 'boxed';
-    const gaps = [inside, divider].flatMap((face) =>
-      levelsOf(face).map((level) => gapAbove(level, { boxed, height, reach })),
-    );
-    const gap = largest('apart at the mouth', [nothing, ...gaps]);
-    const room = height.value - below.value;
-    // it lies in the middle of its face
-    const top = below.value + Math.max(0, room - front.height.value) / 2;
+    const { form, height, panelHeight, shallower, cut } = sleeve;
+    const bag = { boxed: form === 'boxed', height, reach };
+    // a pouch hangs in the lining and stands on nothing
+    const hung = ({ top }: Level) => height.value - shallower.value - cut.value - top;
+    const gap = largest('apart at the mouth', [
+      nothing,
+      ...levelsOf(inside).map((level) => apart(level.thick, aboveOf(level, bag), height)),
+      ...levelsOf(divider).map((level) => apart(level.thick, hung(level), height)),
+    ]);
+    const top = panelHeight.value - sideStart(sleeve) - front.height.value;
     const onto = front.occupied && top < down;
     return {
       full: sum('at the mouth, full', [walls, gap, ...(onto ? [front.loaded] : [])]),
@@ -43,7 +49,7 @@ export const beneathMouth =
   };
 
 /** How thick all of it is that reaches up to the top of each thing. */
-function levelsOf({ slabs, loaded }: MeasuredFace): { top: number; thick: Derived }[] {
+function levelsOf({ slabs, loaded }: MeasuredFace): Level[] {
   const tops = [...new Set(slabs.map(({ y1 }) => y1))];
   const lowest = Math.min(...tops);
   return tops.map((top) => ({
@@ -59,14 +65,28 @@ function levelsOf({ slabs, loaded }: MeasuredFace): { top: number; thick: Derive
   }));
 }
 
-function gapAbove(
-  { top, thick }: { top: number; thick: Derived },
-  { boxed, height, reach }: { boxed: boolean; height: Derived; reach: Derived },
-): Derived {
-  const under = boxed ? reach.value : thick.value / 2 + (Math.PI / 2) * reach.value;
-  const above = height.value - top - under;
-  return byRule(gapRule, 'kept apart by what is in it', Math.max(0, thick.value - 2 * Math.max(0, above)), [
-    thick,
-    height,
-  ]);
+interface Bag {
+  boxed: boolean;
+  height: Derived;
+  reach: Derived;
+}
+interface Level {
+  top: number;
+  thick: Derived;
+}
+
+/** Cloth above a thing, less than nothing if it stands out. mm */
+const aboveOf = ({ top, thick }: Level, { boxed, height, reach }: Bag): number =>
+  height.value - top - (boxed ? reach.value : thick.value / 2 + (Math.PI / 2) * reach.value);
+
+/** What keeps front and back apart at the mouth.
+ * @param above cloth above it, mm */
+const apart = (thick: Derived, above: number, height: Derived): Derived =>
+  byRule(gapRule, 'kept apart by what is in it', Math.max(0, thick.value - 2 * Math.max(0, above)), [thick, height]);
+
+/** How far things stand out of the mouth, mm. */
+export function proudOf({ form, height }: Sleeve, inside: MeasuredFace, reach: Derived): Derived {
+  const bag = { boxed: form === 'boxed', height, reach };
+  const out = Math.max(0, ...levelsOf(inside).map((level) => -aboveOf(level, bag)));
+  return out > 0 ? byRule(proudRule, 'stands out of the mouth', out, [height]) : nothing;
 }

@@ -17,7 +17,7 @@ import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
-import { beneathMouth } from './beneath.ts';
+import { beneathMouth, proudOf } from './beneath.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { sleeveRings } from './rings.ts';
 import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
@@ -214,19 +214,16 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       width,
       ...panels,
       ...mouthOf(detail),
-      proud: inside.sizes.visible ?? nothing,
+      rings: sleeveRings(detail),
+      proud: proudOf(detail, inside, wallReach(inputs)),
       above,
       lined,
-      // what stands out keeps it as far apart as it is thick
-      ...(inside.sizes.visible === undefined && {
-        beneath: beneathMouth(detail, {
-          inside,
-          divider,
-          front,
-          walls,
-          reach: wallReach(inputs),
-          below: sum('frame of the front', [inputs.rules.length(pocketFrame), above]),
-        }),
+      beneath: beneathMouth(detail, {
+        inside,
+        divider,
+        front,
+        walls,
+        reach: wallReach(inputs),
       }),
     },
     ...(boxed && { base: { width: face, depth: base } }),

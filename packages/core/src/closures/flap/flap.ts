@@ -24,8 +24,8 @@ import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
 import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
-import { beneathOf, driftFinding } from '../drift.ts';
-import { fastenerParam, fasteners, halfOfFastener, insetFor, radiusOf } from '../fasteners.ts';
+import { beneathOf } from '../beneath.ts';
+import { fastenerParam, fasteners, halfOfFastener, insetAfter, insetFor, radiusOf } from '../fasteners.ts';
 import { limited, overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
@@ -62,9 +62,9 @@ export const flap: ClosureKind = {
   on: 'mouth',
   params,
   rules: [tabSchool],
-  findings: ['closure.drift', 'closure.cornerTooTight'],
+  findings: ['closure.cornerTooTight'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
-    const { rules, stacks, grid, hardware, id } = inputs;
+    const { rules, stacks, cutStacks: cut = stacks, grid, hardware, id } = inputs;
     const seat = flapSeatOf(body.closing, body.finished.height);
     if (!seat) throw new CoreError('closure.notForBody', 'a flap needs a back to be caught in', id);
     const own = (key: 'overlap' | 'inset' | 'end' | 'corner') => lengthParam(design, key, params[key], rules, id);
@@ -74,16 +74,17 @@ export const flap: ClosureKind = {
     const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
     const least = insetFor(own('end'), fastener);
-    const beneath = beneathOf(body, own('overlap').value);
-    const over = (overlap: Derived, end = least) =>
-      flapRule({
-        loadedDepth: beneath.full,
-        emptyDepth: beneath.empty,
+    const over = (overlap: Derived, end = least) => {
+      const { full, empty } = beneathOf(body, overlap.value);
+      return flapRule({
+        loadedDepth: full,
+        emptyDepth: empty,
         overlap,
         fastenerInset: end,
-        flapThickness: sum('flap, both layers', [stacks.exterior, stacks.lining]),
+        flapThickness: sum('flap, both layers', [cut.exterior, cut.lining]),
         school: rules.choice(tabSchool),
       });
+    };
     const wished = overlapFor(own('overlap'), least, fastener, seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
     const end = ontoFront(overlap, least, fastener, seat.front);
@@ -91,13 +92,19 @@ export const flap: ClosureKind = {
     const reach = named('flap length', sum('flap length', [times(2, seat.proud), solved.flapLength]));
     const length = rounded(reach, grid, 'up');
     const corner = smallest('corner radius', [asked, product('half of its length', [length, half])]);
-    const made = { width, length, corner, end, mate: solved.mateLoaded, ...(exposed && { exposed }) };
+    const made = {
+      width,
+      length,
+      corner,
+      end: insetAfter(end, length, reach),
+      mate: solved.mateLoaded,
+      ...(exposed && { exposed }),
+    };
     return {
       sizes: { flapWidth: width, flapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift },
       contribution: {
         ...makeFlap(made, seat, inputs, fastener),
         findings: [
-          ...driftFinding(solved, fastener, 'flap', id, seat.front),
           ...tightCorner(corner, inputs),
           ...limited('The flap lies on the front', own('overlap'), overlap, id),
         ],
@@ -128,8 +135,8 @@ function withRoom(
   return largest('lies on the front by', [overlap, sum('with its zipper', [overlap, least, times(-1, length)])]);
 }
 
-function tightCorner(radius: Derived, { stacks, id }: ClosureInputs): Finding[] {
-  const layers = stacks.exterior.value + stacks.lining.value;
+function tightCorner(radius: Derived, { stacks, cutStacks: cut = stacks, id }: ClosureInputs): Finding[] {
+  const layers = cut.exterior.value + cut.lining.value;
   const least = TURNS * layers;
   if (radius.value >= least) return [];
   return [

@@ -9,6 +9,7 @@ import { flapOutline } from './outline.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
 import type { FlapSeat } from './seat.ts';
 import { zippedOuter } from './zipped.ts';
+import { tabSchool } from '../shoulder-rule.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Common practice: curves are clipped every 6 mm. */
@@ -53,6 +54,21 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
       ...outer.joins,
       caught(outer.base, seat.outer(from, to)),
       caught(inner, seat.inner(from, to)),
+    ],
+    laps: [
+      {
+        id,
+        name: 'flap',
+        piece: inner,
+        layers: [outer.base, inner],
+        base: { edge: 'bottom' },
+        cap: `${id}-cap`,
+        tip: { edge: 'tip' },
+        mate: { piece: seat.mate.piece, mark: `${id}-mate`, edge: seat.mate.edge },
+        over: rules.choice(tabSchool),
+        ...(seat.rings && { rings: seat.rings }),
+        ...(seat.front && { front: seat.front.value }),
+      },
     ],
     hardware: [{ id: fastener.id, count: 1 }, ...outer.hardware],
     hostEdits: [

@@ -2,6 +2,7 @@ import { nothing } from '../../derived/constants.ts';
 import type { Closing, ClosingEdge, ClosingMouth } from '../../bodies/body-kind.ts';
 import { given, type Derived } from '../../derived/derived.ts';
 import type { Point } from '../../geometry/perimeter.ts';
+import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { edgePart, type EdgeRun } from '../../pieces/seam.ts';
 
 /** Where a flap is caught, and where its end comes to lie. */
@@ -12,12 +13,14 @@ export interface FlapSeat {
   proud: Derived;
   /** How far the front reaches from its edge, mm. */
   front: Derived | undefined;
+  /** The walls of a mouth that lean together above the things, from the innermost. */
+  rings?: readonly Ring[];
   /** The stretch that flap and lining are caught in, and the seam it lies in. */
   outer(from: number, to: number): EdgeRun;
   inner(from: number, to: number): EdgeRun;
   within: string;
   /** The piece that carries the mate, and the mate's place at a distance from its edge. */
-  mate: { piece: string; at(distance: number): Point };
+  mate: { piece: string; edge: NamedLine; at(distance: number): Point };
 }
 
 /** The back of a mouth, or the opening edge of a folded piece; nothing where a flap cannot be.
@@ -27,17 +30,18 @@ export function flapSeatOf(closing: Closing, height: Derived | undefined): FlapS
   return closing.kind === 'edge' ? atEdge(closing) : undefined;
 }
 
-function atMouth({ width, proud, rim, front }: ClosingMouth, height: Derived | undefined): FlapSeat {
+function atMouth({ width, proud, rim, front, rings }: ClosingMouth, height: Derived | undefined): FlapSeat {
   const back = rim[1]!;
   const run = (from: number, to: number) => edgePart(back.piece, back.edge, from, to);
   return {
     width,
     proud,
+    ...(rings && { rings }),
     front: height,
     outer: run,
     inner: run,
     within: 'body/mouth-back',
-    mate: { piece: front.piece, at: (down) => front.at(width.value / 2, down) },
+    mate: { piece: front.piece, edge: { edge: rim[0]!.edge }, at: (down) => front.at(width.value / 2, down) },
   };
 }
 
@@ -48,5 +52,5 @@ const atEdge = ({ outer, inner, length, middle, within, front, leaf }: ClosingEd
   outer: (from, to) => edgePart(outer.piece, outer.edge, from, to),
   inner: (from, to) => edgePart(inner.piece, inner.edge, from, to),
   within,
-  mate: { piece: front.piece, at: (distance) => [front.xFromEdge(distance), middle] },
+  mate: { piece: front.piece, edge: { edge: front.edge }, at: (distance) => [front.xFromEdge(distance), middle] },
 });

@@ -51,7 +51,7 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
   return {
     width,
     height,
-    slabs: slabsOf(compartments, height.value),
+    slabs: slabsOf(compartments),
     footing: sum(
       'things side by side',
       things.map((thing) => thing.across),
@@ -78,8 +78,9 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
   };
 }
 
-/** Things as they stand in the middle of their rooms, as far as they are inside. */
-export function slabsOf(compartments: readonly Compartment[], height: number): Slab[] {
+/** Things as they stand in the middle of their rooms.
+ * @param height only as far as they are below it, mm; default all of them */
+export function slabsOf(compartments: readonly Compartment[], height = Infinity): Slab[] {
   return placedAcross(compartments).map(({ thing, x0, x1 }) => ({
     of: { line: thing.line },
     label: thing.name,

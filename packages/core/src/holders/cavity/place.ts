@@ -16,7 +16,7 @@ export function placeCavity(
   const detail: Cavity = base
     ? { ...measured.detail, compartments: roomsOnBase(measured.detail.compartments, base, inputs) }
     : measured.detail;
-  const slabs = base ? slabsOf(detail.compartments, measured.sizes.depth!.value) : measured.slabs;
+  const slabs = slabsOf(detail.compartments, measured.sizes.depth!.value);
   const widths = detail.compartments.map(({ width }, index) => [`room${index + 1}`, width] as const);
   const sizes = { ...measured.sizes, ...Object.fromEntries(widths) };
   const { x, y, width, height } = seat;

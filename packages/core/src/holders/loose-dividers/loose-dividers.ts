@@ -83,7 +83,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   return {
     width,
     height,
-    slabs: slabsOf(detail, width.value, height.value),
+    slabs: slabsOf(detail, width.value, height),
     loaded: rows.thickness,
     footing: rows.across,
     stretches: { width: true, height: true },
@@ -142,7 +142,9 @@ function rowsOf(
 const order: DividedRoom['id'][] = ['back-left', 'back-right', 'middle', 'front-left', 'front-right'];
 
 /** Things as they stand, from the back upwards: rooms beside each other share their level. */
-function slabsOf({ rooms, sides, divider }: LooseDividers, width: number, height: number): Slab[] {
+function slabsOf(detail: LooseDividers, width: number, height: Derived): Slab[] {
+  const { rooms, sides, divider } = detail;
+  const { height: high, clear } = hang(detail, height);
   const centre = (id: DividedRoom['id']) =>
     id === 'middle' ? width / 2 : id.endsWith('left') ? width / 4 : (3 * width) / 4;
   const sorted = [...rooms].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
@@ -157,7 +159,7 @@ function slabsOf({ rooms, sides, divider }: LooseDividers, width: number, height
         x0,
         x1: at,
         y0: 0,
-        y1: Math.min(height, thing.along.value),
+        y1: Math.min(height.value, thing.along.value),
         thickness: thing.thickness,
       };
     });
@@ -167,8 +169,8 @@ function slabsOf({ rooms, sides, divider }: LooseDividers, width: number, height
     label: `divider, ${side}`,
     x0: 0,
     x1: width,
-    y0: 0,
-    y1: height,
+    y0: clear.value,
+    y1: clear.value + high.value,
     thickness: divider,
   }));
   return [...things, ...cloths];
@@ -178,7 +180,7 @@ type Placed = PlacedHolder<LooseDividers, 'walled'>;
 
 function place({ detail, sizes }: MeasuredHolder<LooseDividers>, seat: SeatOf<'walled'>, { id }: HolderInputs): Placed {
   const { x, y, width, height } = seat;
-  const slabs = slabsOf(detail, width.value, height.value);
+  const slabs = slabsOf(detail, width.value, height);
   const { height: high, clear } = hang(detail, height);
   const middle = x + width.value / 2;
   const bottom = y + clear.value;

@@ -1,0 +1,197 @@
+import { nothing } from '../derived/constants.ts';
+import { byRule, halfOf, largest, minus, sum, times, type Derived, type Rule } from '../derived/derived.ts';
+import type { Lap } from '../pieces/lap.ts';
+import type { Ring, Room } from '../pieces/room.ts';
+import { baseOf } from './boxed.ts';
+import type { CutParts } from './cut-parts.ts';
+import { pilesIn, type Fitting } from './fit-rooms.ts';
+import { farthest } from './load.ts';
+import { widest, type Pile } from './things.ts';
+import { turned } from './tube.ts';
+
+/** Where the fastener of what goes over the edge comes to lie, and where its mate lies: below the edge of the front, mm. */
+export interface FittedLap {
+  lap: Lap;
+  full: Derived;
+  empty: Derived;
+  mate: Derived;
+}
+
+const overRule: Rule = {
+  id: 'fitting',
+  formula: '(thickness at the edge + its own) × 1, or × π/2 if it is round',
+  source: 'geometry: cloth going over the edge of the closed piece',
+};
+const FACTOR = { square: 1, rounded: Math.PI / 2 } as const;
+
+/** Where the fastener of everything that goes over an edge comes to lie, read from the pieces. */
+export function fitLaps(fitting: Fitting, parts: CutParts): FittedLap[] {
+  return fitting.laps.flatMap((lap): FittedLap[] => {
+    const { id, behind, layers, piece, double, cap, base, tip, mate: to } = lap;
+    const long = parts.fromMark(`${lap.name}, from where it is sewn on to its fastener`, piece, cap, base);
+    const mate = parts.fromMark('from the edge to the mate', to.piece, to.mark, to.edge);
+    if (!long || !mate) return [];
+    const end = parts.fromMark('from its fastener to its end', piece, cap, tip);
+    const up = behind ? [minus(parts.between('below the edge', behind, behind.line, behind.edge))] : [];
+    const own = parts.cloth({ piece, layers, ...(double && { double }) }).thick;
+    const beneath = beneathLap(lap, mate.value + (end?.value ?? 0), fitting, parts);
+    const over = (thick: Derived) =>
+      byRule(overRule, 'over the edge', FACTOR[lap.over] * (thick.value + own.value), [thick, own]);
+    const below = (state: 'full' | 'empty', thick: Derived, proud: Derived) =>
+      sum(`fastener of ${id} below the edge, ${state}`, [long, ...up, times(-2, proud), minus(over(thick))]);
+    return [
+      { lap, mate, full: below('full', beneath.full, beneath.proud), empty: below('empty', beneath.empty, nothing) },
+    ];
+  });
+}
+
+interface Beneath {
+  full: Derived;
+  empty: Derived;
+  /** How far things stand out above the edge. */
+  proud: Derived;
+}
+
+/** How thick it is at the edge: both walls, what keeps them apart there, and what is sewn onto the front as far as the lap goes down.
+ * What does not lean together is as thick there as it is at all. */
+function beneathLap({ rings, mate }: Lap, down: number, fitting: Fitting, parts: CutParts): Beneath {
+  if (!rings) return { ...fitting.closed, proud: nothing };
+  let within: Derived[] = [];
+  const cloth = rings.flatMap(({ walls }) => {
+    const own = walls.map((wall, index) => parts.cloth(wall, within[index] ?? nothing));
+    within = own.map(({ thick }, index) => sum('layers within', [within[index] ?? nothing, thick]));
+    return own;
+  });
+  const reach = farthest(cloth);
+  const at = [
+    ...standing(rings.at(-1)!, fitting, reach, parts),
+    ...fitting.rooms
+      .filter(({ hangs }) => hangs)
+      .flatMap((room) => pilesIn(room, fitting).flatMap((pile) => hanging(room, pile, rings, parts))),
+  ];
+  const onto = onFront(mate, down, fitting, parts);
+  const walls = cloth.map(({ thick }) => thick);
+  return {
+    full: sum('at the mouth, full', [
+      ...walls,
+      largest('apart at the mouth', [nothing, ...at.map(({ gap }) => gap)]),
+      ...onto.full,
+    ]),
+    empty: sum('at the mouth, empty', [...walls, ...onto.empty]),
+    proud: largest('out of the mouth', [nothing, ...at.map(({ proud }) => proud)]),
+  };
+}
+
+const gapRule: Rule = {
+  id: 'fitting',
+  formula: 'thickness - 2 × cloth above it',
+  source: 'geometry: front and back lean together above a thing',
+};
+
+interface OverEdge {
+  /** What keeps front and back apart at the mouth. */
+  gap: Derived;
+  proud: Derived;
+}
+
+const overEdge = (thick: Derived, above: Derived): OverEdge => ({
+  gap: byRule(gapRule, 'apart at the mouth', Math.max(0, thick.value - 2 * Math.max(0, above.value)), [thick, above]),
+  proud: byRule(gapRule, 'out of the mouth', Math.max(0, -above.value), [above]),
+});
+
+/** Things that stand on the bottom, at the top of each: all that reaches up to it and lies before or behind it. */
+function standing(ring: Ring, fitting: Fitting, reach: Derived, parts: CutParts): OverEdge[] {
+  const boxed = (ring.corners?.length ?? 0) > 0;
+  const [whole] = parts.heights('bottom to mouth', ring.walls);
+  const base = boxed ? [minus(halfOf('half of the base', baseOf(ring, parts)))] : [];
+  const between = betweenWalls(fitting);
+  const things = between.flatMap((piles) => piles.flatMap((pile) => pile.things));
+  return things.map((thing) => {
+    const up = between.flatMap((piles) => {
+      const reaching = piles.map((pile) => pile.things.filter(({ deep }) => deep.value >= thing.deep.value - 1e-9));
+      const thicks = reaching.flatMap((each) =>
+        each.length > 0
+          ? sum(
+              'up to there',
+              each.map(({ thick }) => thick),
+            )
+          : [],
+      );
+      return thicks.length > 0 ? [widest('the thickest', thicks)] : [];
+    });
+    const thick = up.length === 1 ? up[0]! : sum('up to there', up);
+    const below = boxed ? [reach] : [halfOf('half of its thickness', thick), turned('cloth under it', 1, reach)];
+    return overEdge(thick, sum('cloth above it', [whole!, ...base, minus(thing.deep), ...below.map(minus)]));
+  });
+}
+
+/** What stands in the bag, by the walls that it stands between: what loose dividers part lies one behind the other. They end below the
+ * top of what leans on them. */
+function betweenWalls(fitting: Fitting): (readonly Pile[])[] {
+  const pairs = new Map<string, Pile[]>();
+  for (const room of fitting.rooms.filter(({ underClosure }) => underClosure)) {
+    const key = room.rings[0]?.walls.map(({ piece }) => piece).join(' ') ?? '';
+    pairs.set(key, [...(pairs.get(key) ?? []), ...pilesIn(room, fitting)]);
+  }
+  return [...pairs.values()];
+}
+
+/** What hangs between the walls, from where its sides are caught in theirs. */
+function hanging({ rings: [pouch] }: Room, { thick }: Pile, [ring]: readonly Ring[], parts: CutParts): OverEdge[] {
+  const [side] = pouch!.walls;
+  const within = side && 'seam' in side.left ? side.left.seam : '';
+  const wall = ring!.walls.find(({ piece, mouth }) => mouth && parts.has(piece, { seam: within, side: 'b' }));
+  if (!wall) return [];
+  const above = parts.between('below the mouth', wall, { seam: within, side: 'b' }, wall.mouth!);
+  return [overEdge(sum('pouch, full', [thick, ...pouch!.walls.map((each) => parts.cloth(each).thick)]), above)];
+}
+
+/** What is sewn onto the front and reaches up to where the lap ends, full and empty. */
+function onFront(
+  { piece, edge }: Lap['mate'],
+  down: number,
+  fitting: Fitting,
+  parts: CutParts,
+): Record<'full' | 'empty', Derived[]> {
+  const on = (host: string): Room[] =>
+    fitting.rooms.filter(({ underClosure, onto, rings: [ring] }) => {
+      const [front, back] = ring?.walls ?? [];
+      return (
+        !underClosure &&
+        (onto?.piece === host || (back?.piece === host && back.rightSide === true && front?.piece !== host))
+      );
+    });
+  const thickOf = (room: Room, full: boolean): number => {
+    // behind a window hangs a bag; else the back is what it is sewn to
+    const cloth = room.rings[0]!.walls.slice(0, room.onto ? 2 : 1);
+    const things = full ? Math.max(0, ...pilesIn(room, fitting).map(({ thick }) => thick.value)) : 0;
+    return (
+      cloth.reduce((sum, wall) => sum + parts.cloth(wall).thick.value, things) +
+      Math.max(0, ...on(cloth[0]!.piece).map((each) => thickOf(each, full)))
+    );
+  };
+  // things stand out of a pocket above its mouth; a strap holds them in their middle
+  const topOf = (room: Room): number => {
+    const [front, back] = room.rings[0]!.walls;
+    const host = room.onto ?? back!;
+    const ends = [host.left, host.right].map((line) => parts.whole(host, line, edge));
+    const deep = Math.max(
+      0,
+      ...pilesIn(room, fitting).flatMap(({ things }) => things.map((thing) => thing.deep.value)),
+    );
+    if (front!.base && front!.mouth)
+      return Math.min(...ends) - Math.max(0, deep - parts.whole(front!, front!.base, front!.mouth));
+    const middles = [host.left, host.right].map(
+      (line, index) => ends[index]! + parts.along('strap', host.piece, line).value / 2,
+    );
+    return Math.min(...ends, (middles[0]! + middles[1]!) / 2 - deep / 2);
+  };
+  const up = on(piece).filter((room) => topOf(room) < down);
+  const thickest = (full: boolean): Derived[] =>
+    up.length > 0
+      ? [byRule(ontoRule, 'sewn onto the front', Math.max(...up.map((room) => thickOf(room, full))), [])]
+      : [];
+  return { full: thickest(true), empty: thickest(false) };
+}
+
+const ontoRule: Rule = { id: 'fitting', formula: 'its cloth and what lies in it', source: 'geometry: layers' };
