@@ -1,7 +1,7 @@
 import { hardwareWidth } from '../hardware-sizes.ts';
 import { sum, times, type Derived } from '../../derived/derived.ts';
 import type { Role } from '../../document/design-document.ts';
-import { mm, say } from '../../errors/wording.ts';
+import { say } from '../../errors/wording.ts';
 import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
@@ -10,10 +10,10 @@ import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 import type { Side } from '../seat.ts';
-import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
-/** How the mouth of a pocket is finished: the front doubled with the fold at the mouth, hemmed, or bound. */
-export type FrontStyle = 'fold' | 'hem' | 'bound';
+/** How the mouth of a pocket is finished: the front doubled with the fold at the mouth, or bound. */
+export type FrontStyle = 'fold' | 'bound';
 
 interface Front {
   id: string;
@@ -41,7 +41,7 @@ const BINDING = 'binding-20';
 
 /** Makes the front of a pocket. */
 export function pocketFront(front: Front, inputs: HolderInputs): MadeFront {
-  return front.front === 'fold' ? doubled(front, inputs) : single(front, inputs);
+  return front.front === 'fold' ? doubled(front, inputs) : boundFront(front, inputs);
 }
 
 function doubled({ id, name, role, width, height }: Front, { rules }: HolderInputs): MadeFront {
@@ -84,44 +84,37 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
   };
 }
 
-function single({ id, name, role, front, width, height }: Front, inputs: HolderInputs): MadeFront {
-  const { rules } = inputs;
-  const seam = rules.length(seamAllowance);
-  const bound = front === 'bound';
-  const hem = rules.length(mouthHem);
+function boundFront({ id, name, role, width, height }: Front, inputs: HolderInputs): MadeFront {
+  const seam = inputs.rules.length(seamAllowance);
   const piece = `holders/${id}/front`;
   const tape = `holders/${id}/binding`;
-  const pieces = [
-    patch({
-      id: piece,
-      name: `${name} ${id}`,
-      role,
-      width,
-      height,
-      seam,
-      allowance: { top: bound ? asCut : hem },
-      topArrow: true,
-      note: bound
-        ? 'Bind the top edge; keep the iron away from mesh and film.'
-        : 'Hem the top: half of it in, then again.',
-    }),
-  ];
-  const joins: Seam[] = [];
   const length = sum('binding of the mouth', [width, times(2, seam)]);
-  if (bound) {
-    const wide = hardwareWidth('binding, wide', BINDING, inputs);
-    pieces.push(strip({ id: tape, name: `Binding of ${id}`, cutFrom: BINDING, length, width: wide }));
-    joins.push({
+  const wide = hardwareWidth('binding, wide', BINDING, inputs);
+  const joins: Seam[] = [
+    {
       id: `holders/${id}#mouth`,
       kind: 'sewn',
       a: edgePart(tape, 'bottom', seam.value, seam.value + width.value),
       b: wholeEdge(piece, 'top', true),
-    });
-  }
+    },
+  ];
   return {
-    pieces,
+    pieces: [
+      patch({
+        id: piece,
+        name: `${name} ${id}`,
+        role,
+        width,
+        height,
+        seam,
+        allowance: { top: asCut },
+        topArrow: true,
+        note: 'Bind the top edge; keep the iron away from mesh and film.',
+      }),
+      strip({ id: tape, name: `Binding of ${id}`, cutFrom: BINDING, length, width: wide }),
+    ],
     joins,
-    hardware: bound ? [{ id: BINDING, count: 1, length: length.value }] : [],
+    hardware: [{ id: BINDING, count: 1, length: length.value }],
     wall: { piece, mouth: { edge: 'top' } },
     runs: {
       left: [wholeEdge(piece, 'left', true)],
@@ -133,11 +126,9 @@ function single({ id, name, role, front, width, height }: Front, inputs: HolderI
         id: `holders/${id}/mouth`,
         phase: 'prepare',
         needs: [],
-        uses: bound ? [piece, tape] : [piece],
+        uses: [piece, tape],
         seams: joins.map((join) => join.id),
-        text: bound
-          ? say`No iron on mesh or film. Fold the binding over the top edge of pocket ${id} and stitch it.`
-          : say`Hem the top of pocket ${id}: ${mm(hem.value / 2)} in, and again.`,
+        text: say`No iron on mesh or film. Fold the binding over the top edge of pocket ${id} and stitch it.`,
       },
       set(id, [piece, host], seams, [`holders/${id}/mouth`]),
     ],
