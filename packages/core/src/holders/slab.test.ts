@@ -20,6 +20,10 @@ describe('thickest', () => {
     expect(thickest('all', [slab(0, 10, 0, 10, 2), slab(0, 10, 20, 30, 3)]).thickness.value).toBe(3);
     expect(thickest('all', []).thickness.value).toBe(0);
   });
+  test('of places that are as thick the first counts, whatever else lies beside one of them', () => {
+    const beside = [slab(0, 10, 0, 5, 3), slab(0, 10, 20, 25, 3), slab(20, 30, 20, 25, 3)];
+    expect(thickest('all', beside).at).toBeCloseTo(0, 3);
+  });
   test('two things on one cloth: the cloth and the thicker of them', () => {
     expect(
       thickest('all', [slab(0, 100, 0, 50, 1), slab(5, 40, 0, 40, 4), slab(60, 95, 0, 40, 6)]).thickness.value,

@@ -71,3 +71,14 @@ function grouped(slabs: readonly Slab[]) {
   for (const { thickness } of slabs) counts.set(thickness, (counts.get(thickness) ?? 0) + 1);
   return [...counts].map(([of, times]) => ({ times, of }));
 }
+
+/** Slabs that were measured for less width: things in the middle of it, cloth all over it. mm
+ * @param height of the cloth, mm; default as it was */
+export function widenedTo(slabs: readonly Slab[], width: number, height?: number): Slab[] {
+  const shift = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+  return slabs.map((slab) =>
+    'line' in slab.of
+      ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift }
+      : { ...slab, x1: width, y1: height ?? slab.y1 },
+  );
+}

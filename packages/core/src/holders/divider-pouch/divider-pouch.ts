@@ -12,6 +12,7 @@ import {
   times,
   type Derived,
 } from '../../derived/derived.ts';
+import { widenedTo } from '../slab.ts';
 import type { Params } from '../../document/design-document.ts';
 import { boxedClosedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
@@ -158,7 +159,7 @@ function place(
     mouths: [{ id, y: top, bottom, x0: x, x1: x + width.value }],
     stitching: [],
     things: sheafThings(detail.load.sheaves, x + width.value / 2, bottom),
-    slabs,
+    slabs: widenedTo(slabs, width.value),
     detail: { ...detail, opening },
   };
 }

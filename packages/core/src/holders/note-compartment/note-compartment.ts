@@ -15,6 +15,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf, onePile, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { widenedTo } from '../slab.ts';
 import { openDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type {
@@ -110,12 +111,7 @@ function place(
 ): Placed {
   const { x, y, width, height } = seat;
   const mouth = sum('note panel, finished height', [height]);
-  const shift = (width.value - widthOf(slabs)) / 2;
-  const widened = slabs.map((slab) =>
-    'line' in slab.of
-      ? { ...slab, x0: slab.x0 + shift, x1: slab.x1 + shift }
-      : { ...slab, x1: width.value, y1: height.value },
-  );
+  const widened = widenedTo(slabs, width.value, height.value);
   return {
     id,
     kind: 'note-compartment',
@@ -136,11 +132,6 @@ function place(
     detail,
   };
 }
-
-const widthOf = (slabs: { x0: number; x1: number }[]): number => {
-  const last = slabs[slabs.length - 1]!;
-  return last.x1 - last.x0;
-};
 
 /** A panel folded double along its mouth, its raw edges caught in three seams of the body. */
 function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Contribution {

@@ -1,0 +1,107 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { thing, trial } from '../testing/trial.ts';
+
+// Where things lie on their seats, and how they are held there, by hand.
+
+const demo = (id: string) => solveDesign(demoDesigns.find((design) => design.id === id)!);
+const middleOf = ({ x0, x1 }: { x0: number; x1: number }) => (x0 + x1) / 2;
+
+test('what stands in a bag is cut through from the bottom up', () => {
+  const { holders } = solveDesign(trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(90, 60, 20) }));
+  expect(holders[0]!.slabs.map(({ y0, y1 }) => [y0, y1])).toEqual([[0, 90]]);
+});
+
+test('notes lie in the middle of their compartment', () => {
+  const { slabs, seat } = demo('junior-bifold').holders.find(({ kind }) => kind === 'note-compartment')!;
+  const notes = slabs.filter(({ of }) => 'line' in of);
+  expect(notes.length).toBeGreaterThan(0);
+  for (const note of notes) expect(middleOf(note)).toBeCloseTo(seat.width.value / 2, 9);
+});
+
+describe('loose dividers', () => {
+  /** Three things, 40, 30 and 20 wide, each in a room of its own. */
+  const parted = () => {
+    const design = trial({
+      body: 'sleeve',
+      face: 'inside',
+      kind: 'loose-dividers',
+      holderParams: { dividers: 'two' },
+      item: thing(120, 40, 15),
+    });
+    const lines = [40, 30, 20].map((width, index) => ({
+      item: { ...thing(120, width, 15), id: `thing-${index}` },
+      line: { ...design.contents[0]!, id: `c${index}`, item: `thing-${index}` },
+    }));
+    const { slabs, seat } = solveDesign({
+      ...design,
+      ownItems: lines.map(({ item }) => item),
+      contents: lines.map(({ line }) => line),
+      holders: [{ ...design.holders[0]!, contents: lines.map(({ line }) => ({ line: line.id, count: 1 })) }],
+    }).holders[0]!;
+    return { slabs, wide: seat.width.value };
+  };
+  test('a thing stands in the middle of its half, left or right', () => {
+    const { slabs, wide } = parted();
+    const things = slabs.filter(({ of }) => 'line' in of);
+    expect(things.map((each) => each.x1 - each.x0).sort()).toEqual([20, 30, 40]);
+    const shares = things.map((each) => middleOf(each) / wide).sort();
+    expect(shares).toEqual([0.25, 0.25, 0.75].map((share) => expect.closeTo(share, 9)));
+  });
+  test('are as high as seven tenths of what leans on them (common practice), clear of the base', () => {
+    const cloths = parted().slabs.filter(({ of }) => 'role' in of);
+    expect(cloths).toHaveLength(2);
+    for (const { y0, y1 } of cloths) {
+      expect(y1 - y0).toBeCloseTo(0.7 * 120, 9);
+      expect(y0).toBeGreaterThan(0);
+    }
+  });
+});
+
+test('a panel of cards lies with its outer side in the seam, its inner one towards the fold', () => {
+  const { seams } = demo('junior-bifold');
+  // the left leaf has its seam on the left, the right one on the right
+  for (const [holder, outer] of [
+    ['A', 'left'],
+    ['B', 'right'],
+  ]) {
+    const caught = seams.find(({ id }) => id === `holders/${holder}/backing#outer`)!;
+    expect([holder, caught.b.parts]).toMatchObject([holder, [{ edge: outer }]]);
+  }
+});
+
+describe('a pouch that hangs in a bag', () => {
+  const hung = () => {
+    const design = trial({
+      body: 'organizer',
+      face: 'inside',
+      kind: 'packed-room',
+      item: thing(150, 120, 110),
+    });
+    const own = { ...thing(70, 60, 4), id: 'flat' };
+    return solveDesign({
+      ...design,
+      ownItems: [...(design.ownItems ?? []), own],
+      contents: [...design.contents, { ...design.contents[0]!, id: 'cD', item: 'flat' }],
+      holders: [
+        ...design.holders,
+        { id: 'D', kind: 'divider-pouch', params: { bottom: 'base' }, contents: [{ line: 'cD', count: 1 }] },
+      ],
+      faces: { ...design.faces, divider: { kind: 'holder', id: 'D' } },
+      stacks: { ...design.stacks, pocket: [{ material: 'felt-2', coverage: 'full' }] },
+      rules: { 'ease.pocket.across': 3 },
+    }).holders.find(({ id }) => id === 'D')!;
+  };
+  test('its bottom is as deep as what its width leaves beside the thing, felt of 2 on both sides of it', () => {
+    const { sizes, seat } = hung();
+    // 60 and 3 of ease between the corners, to the middle of the felt on both sides
+    expect(sizes.pouchDepth!.value).toBe(Math.floor(seat.width.value - (60 + 3 + 2)));
+  });
+  test('what is in it is cut through in its middle', () => {
+    const { slabs, seat } = hung();
+    const [held] = slabs.filter(({ of }) => 'line' in of);
+    expect(held!.x1 - held!.x0).toBe(60);
+    expect(middleOf(held!)).toBeCloseTo(seat.width.value / 2, 9);
+  });
+});
