@@ -1,6 +1,6 @@
 import type { ContentsLine, DesignDocument } from '../document/design-document.ts';
-import { moveWithin } from '../document/edits/arrange.ts';
-import { placeLine } from '../document/edits/contents.ts';
+import { moveHolder, moveWithin } from '../document/edits/arrange.ts';
+import { placeAll, placeLine } from '../document/edits/contents.ts';
 import type { Edit } from '../document/edits/edit.ts';
 import { closureFor } from '../document/edits/new-design.ts';
 import { removePart } from '../document/edits/parts.ts';
@@ -42,14 +42,23 @@ export function waysOut(
   kinds: Kinds = builtInKinds,
 ): Map<Finding, WayOut> {
   const found = solution.findings.flatMap((finding): [Finding, WayOut][] => {
-    const way = (candidates[finding.code]?.({ finding, document, solution, shelves, kinds }) ?? []).find(({ edit }) => {
+    const works = ({ edit }: WayOut): boolean => {
       const { findings } = solveDesign(edit.apply(document, kinds), shelves, kinds);
       const stays = findings.some((after) => keyOf(after) === keyOf(finding));
-      return !stays && newStops(solution.findings, findings).length === 0;
-    });
+      // nor does it only go elsewhere
+      const such = (all: readonly Finding[]) => all.filter(({ code }) => code === finding.code).length;
+      return !stays && such(findings) < such(solution.findings) && newStops(solution.findings, findings).length === 0;
+    };
+    const way = first(candidates[finding.code]?.({ finding, document, solution, shelves, kinds }) ?? [], works);
     return way ? [[finding, way]] : [];
   });
   return new Map(found);
+}
+
+/** The first that works; those after it are not even made. */
+function first(ways: Iterable<WayOut>, works: (way: WayOut) => boolean): WayOut | undefined {
+  for (const way of ways) if (works(way)) return way;
+  return undefined;
 }
 
 /** The objects of a sort that a finding is about, by id. */
@@ -59,7 +68,7 @@ const named = ({ about }: Finding, sort: string): string[] =>
 const lineOf = ({ contents }: DesignDocument, id: string): ContentsLine | undefined =>
   contents.find((line) => line.id === id);
 
-function first({ finding, document }: Asked): WayOut[] {
+function putFirst({ finding, document }: Asked): WayOut[] {
   return named(finding, 'contents').flatMap((line): WayOut[] => {
     const holder = document.holders.find(({ contents }) => contents.some((entry) => entry.line === line));
     if (!holder) return [];
@@ -84,8 +93,39 @@ const heldBy =
     return [{ label: `Close it with ${words}`, edit: setClosureParam(spec.title, 'fastener', fastener) }];
   };
 
-const candidates: Partial<Record<FindingCode, (asked: Asked) => WayOut[]>> = {
-  'roll.stiffInside': first,
+/** Other forms that hold everything without a stop, the best first. */
+const otherForms = ({ document, shelves, kinds }: Asked): WayOut[] =>
+  [...proposeForms(document, shelves, undefined, kinds)]
+    .filter(({ kind, held, of, stops }) => kind !== document.body.kind && held === of && stops.length === 0)
+    .sort(bySuitability)
+    .slice(0, 3)
+    .map(({ title, document: other }) => {
+      const label = `Make it ${withArticle(title.toLowerCase())}`;
+      return { label, edit: { name: label, apply: () => other } };
+    });
+
+/** All things placed as if nobody had placed any. */
+function arrangedAnew({ shelves: { items } }: Asked): WayOut {
+  const label = 'Arrange everything anew';
+  const edit: Edit = {
+    name: label,
+    apply: (document, kinds) => placeAll(items).apply({ ...document, holders: [], faces: {} }, kinds),
+  };
+  return { label, edit };
+}
+
+/** Each holder of the other leaves moved onto the one that a finding is about. */
+function movedOnto({ finding, document, kinds }: Asked): WayOut[] {
+  const [face] = named(finding, 'faces');
+  if (face === undefined) return [];
+  return document.holders.map(({ id, kind }) => {
+    const title = kindOf(kinds.holders, kind)?.title ?? kind;
+    return { label: `Move ${title.toLowerCase()} ${id} there`, edit: moveHolder(id, title.toLowerCase(), { face }) };
+  });
+}
+
+const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>>> = {
+  'roll.stiffInside': putFirst,
   'clearance.tooTight': unpinned,
   'clearance.lessThanEase': unpinned,
   'pin.tooSmall': ({ finding: { numbers, limit }, document: { pins = {} }, solution: { pinnable } }) =>
@@ -111,15 +151,13 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => WayOut[]>> = {
       const line = lineOf(document, id);
       return line ? [{ label: 'Find a place for it', edit: placeLine(id, line.name ?? 'it', items) }] : [];
     }),
-  'scale.large': ({ document, shelves, kinds }) =>
-    [...proposeForms(document, shelves, undefined, kinds)]
-      .filter(({ kind, held, of, stops }) => kind !== document.body.kind && held === of && stops.length === 0)
-      .sort(bySuitability)
-      .slice(0, 3)
-      .map(({ title, document: other }) => {
-        const label = `Make it ${withArticle(title.toLowerCase())}`;
-        return { label, edit: { name: label, apply: () => other } };
-      }),
+  'scale.large': otherForms,
+  'stands.tower': otherForms,
+  *'leaf.sparse'(asked) {
+    yield arrangedAnew(asked);
+    yield* movedOnto(asked);
+    yield* otherForms(asked);
+  },
   'magnet.near': heldBy('snap', 'a snap'),
   'closure.drift': heldBy('hook-and-loop', 'hook-and-loop'),
   'closure.notForBody': ({ document, kinds }) => {

@@ -27,6 +27,8 @@ export const commonFindings = [
   'limit.exceeded',
   'limit.unknown',
   'scale.large',
+  'leaf.sparse',
+  'stands.tower',
   'closure.notForBody',
   'part.notForBody',
   'gap.small',

@@ -26,9 +26,11 @@ import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
 import { CutParts } from '../fit/cut-parts.ts';
 import { checkLaps } from '../fit/check-laps.ts';
+import { checkStands } from '../fit/check-stands.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { ruleOf } from '../shelves/rules/rules-for.ts';
+import { checkLeaves } from './check-leaves.ts';
 import { checkScale } from './check-scale.ts';
 import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
@@ -141,7 +143,9 @@ export function solveDesign(
       ...checkLimits(document, limitable),
       ...checkScale(document, bodyKind, limitable),
       ...making.findings,
+      ...checkLeaves(faces, body.faces, holders),
       ...checkOpen(making.rooms, cutParts),
+      ...checkStands(making.rooms, fitting.contents),
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
