@@ -48,6 +48,7 @@ const shutsAt = ({ id, closing }: Casing, name: string): ShutAt[] =>
     piece,
     mouth: edge,
     lines: sides.map((side) => `${id}-${name}-${side}`),
+    drawn: true,
   }));
 
 const openSides = ({ closing }: Casing, from: number, to: number) =>

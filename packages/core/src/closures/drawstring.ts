@@ -4,7 +4,7 @@ import { given, rounded, roundedAmount, sum, times, type Derived } from '../deri
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
-import { mm, say } from '../errors/wording.ts';
+import { say } from '../errors/wording.ts';
 import { choiceParam, lengthParam } from '../holders/params.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
@@ -115,7 +115,7 @@ export const drawstring: ClosureKind = {
   meets: true,
   params,
   rules: [topstitchInset, mouthHem],
-  findings: ['closure.hole', 'closure.casingInHem'],
+  findings: ['closure.casingInHem'],
   above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {
     // how the casing is made is not known before the body is: room is kept for the highest
     const { casingHeight, header } = sizesOf(design, nothing, inputs);
@@ -136,7 +136,7 @@ export const drawstring: ClosureKind = {
         cordLength: sizes.cordLength,
         cordTotal: sum('all cords', [times(sizes.cords, sizes.cordLength)]),
       },
-      contribution: withCord(made, casing, [...hole(closing, sizes.cords), ...unlined(design, closing)]),
+      contribution: withCord(made, casing, unlined(design, closing)),
     };
   },
 };
@@ -178,21 +178,6 @@ function withCord(made: Contribution, { id, cords, cord, cordLength, cordWidth }
     ],
     findings: [...made.findings, ...findings],
   });
-}
-
-/** How far a round mouth closes over what is in it: it is told, never refused. */
-function hole({ round, above }: ClosingMouth, cords: number): Finding[] {
-  if (!round) return [];
-  const open = Math.max(6 * cords, round.value - 2 * above.value);
-  return [
-    {
-      code: 'closure.hole',
-      severity: 'note',
-      about: ['closure'],
-      numbers: { hole: open, above: above.value },
-      text: say`Drawn shut over a flat-topped thing it leaves a hole of about ${mm(open)}: ${mm(above.value)} of cloth stand above it. More cloth above the casing closes it further.`,
-    },
-  ];
 }
 
 function unlined(design: Params, { lined, round }: ClosingMouth): Finding[] {

@@ -124,4 +124,6 @@ export const sieveBag = design({
   closure: 'drawstring',
   closing: { casing: 'applied', cord: 'flat', header: 50 },
   parts: [{ id: 'band', kind: 'trim-band', params: {} }],
+  // so that the ribbons draw it shut over the sieve
+  pins: { 'body/height': 200 },
 });

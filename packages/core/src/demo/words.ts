@@ -66,11 +66,12 @@ interface Design {
   closing?: Params;
   parts?: PartEntry[];
   rules?: DesignDocument['rules'];
+  pins?: DesignDocument['pins'];
 }
 
 /** A design with everything placed by hand. */
 export function design({ params = {}, closure = 'none', closing = {}, rules = {}, ...rest }: Design): DesignDocument {
-  const { id, name, story, body, contents, stacks, parts } = rest;
+  const { id, name, story, body, contents, stacks, parts, pins } = rest;
   const take = (line: string) => ({ line, count: contents.find((each) => each.id === line)!.count });
   const holders = rest.holders.map(({ id: holder, kind, params: own = {}, lines }): HolderEntry => {
     return { id: holder, kind, params: own, contents: lines.map(take) };
@@ -96,6 +97,7 @@ export function design({ params = {}, closure = 'none', closing = {}, rules = {}
     faces,
     closure: { kind: closure, params: closing },
     ...(parts && { parts }),
+    ...(pins && { pins }),
     rules,
   };
 }

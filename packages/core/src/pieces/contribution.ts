@@ -60,6 +60,8 @@ export interface ShutAt {
   mouth: EdgeId;
   marks?: readonly string[];
   lines?: readonly string[];
+  /** A cord draws it together there. */
+  drawn?: boolean;
 }
 
 /** What one part of a design brings to the whole. */

@@ -158,6 +158,13 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>
     yield* movedOnto(asked);
     yield* otherForms(asked);
   },
+  'closure.hole': ({ finding: { numbers, limit = 0 }, document: { pins = {} }, solution: { pinnable } }) =>
+    pinnable
+      .filter(({ path }) => path === 'body/height')
+      .map(({ path, label, asks }) => {
+        const higher = Math.ceil((pins[path] ?? asks) + limit - (numbers.above ?? 0));
+        return { label: 'Make it high enough to draw shut', edit: setPin(path, label, higher) };
+      }),
   'magnet.near': heldBy('snap', 'a snap'),
   'closure.drift': heldBy('hook-and-loop', 'hook-and-loop'),
   'closure.notForBody': ({ document, kinds }) => {

@@ -18,6 +18,7 @@ export const commonFindings = [
   'clearance.lessThanEase',
   'seam.doesNotWalk',
   'gap.doesNotPass',
+  'closure.hole',
   'closure.drift',
   'closure.doesNotReach',
   'hardware.notClear',

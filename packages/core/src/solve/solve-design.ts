@@ -25,6 +25,7 @@ import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
 import { CutParts } from '../fit/cut-parts.ts';
+import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
 import { checkStands } from '../fit/check-stands.ts';
 import { checkOpen } from '../fit/check-open.ts';
@@ -151,6 +152,7 @@ export function solveDesign(
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),
       ...checkLaps(fitting, cutParts),
+      ...checkDrawn(fitting, cutParts),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],

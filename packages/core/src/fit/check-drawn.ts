@@ -1,0 +1,127 @@
+import { nothing } from '../derived/constants.ts';
+import { sum, type Derived } from '../derived/derived.ts';
+import type { Finding } from '../errors/finding.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { Ring, Room } from '../pieces/room.ts';
+import { baseOf } from './boxed.ts';
+import type { CutParts, WallCloth } from './cut-parts.ts';
+import { pilesIn, type Fitting } from './fit-rooms.ts';
+import { farthest } from './load.ts';
+import { footOf, type Pile } from './things.ts';
+
+/** Common practice: gathered cloth fills so much of the room that it takes; the rest is air. */
+const FILLS = 0.6;
+/** Nobody cuts truer (common practice). mm */
+const HAIR = 0.5;
+/** Open by more than this share of what lies in it, it hardly holds that. */
+const WIDE = 0.5;
+
+/** A mouth that a cord draws together over what lies in it. All mm. */
+interface Drawn {
+  /** From the shoulder of the things to the cord, along the wall. */
+  above: number;
+  /** What would draw it quite shut. */
+  tight: number;
+  /** What stays open: a hole across, or the length of a slit. */
+  open: number;
+  /** Across what lies in it. */
+  wide: number;
+  slit: boolean;
+}
+
+/** How far a drawn mouth closes over what is in it: it is told, never refused. */
+export function checkDrawn(fitting: Fitting, parts: CutParts): Finding[] {
+  const drawn = fitting.shuts.filter((each) => each.drawn);
+  if (drawn.length === 0) return [];
+  const drop = Math.max(...drawn.map((each) => parts.drop(each)));
+  const mouths = fitting.rooms
+    .filter(({ underClosure }) => underClosure)
+    .flatMap((room) => drawnOver(room, drop, fitting, parts))
+    .sort((a, b) => b.open / b.wide - a.open / a.wide);
+  return mouths.slice(0, 1).flatMap(told);
+}
+
+function told({ above, tight, open, wide, slit }: Drawn): Finding[] {
+  if (above > tight - HAIR) return [];
+  const what = slit ? 'a slit' : 'a hole';
+  const text = say`Drawn shut over a flat-topped thing it leaves ${what} of about ${mm(open)}: ${mm(Math.max(0, above))} of cloth lie between the top of the thing and the cord, and ${mm(tight)} would draw it quite shut. A higher piece closes further.`;
+  return [
+    {
+      code: 'closure.hole',
+      severity: open > WIDE * wide ? 'watch' : 'note',
+      about: ['closure'],
+      numbers: { open, above },
+      limit: tight,
+      text,
+    },
+  ];
+}
+
+function drawnOver(room: Room, drop: number, fitting: Fitting, parts: CutParts): Drawn[] {
+  const ring = room.rings.at(-1)!;
+  const { outermost, within, thick } = clothOf(room.rings, parts);
+  const piles = pilesIn(room, fitting);
+  const [wall] = ring.walls;
+  if (piles.length === 0 || !wall?.base || !wall.mouth) return [];
+  const high = parts.whole(wall, wall.base, wall.mouth) - drop;
+  const reach = farthest(outermost).value;
+  if (ring.walls.length === 1 && ring.floor) {
+    const round = parts.between('once round', wall, wall.left, wall.right).value;
+    return [inRound(piles, high - parts.cloth(ring.floor, within).reach.value, round, thick)];
+  }
+  if (ring.walls.length !== 2 || (room.rings[0]!.parts ?? false)) return [];
+  const round = ring.walls.reduce(
+    (total, each) => total + parts.between('across the mouth', each, each.left, each.right).value,
+    0,
+  );
+  const base = (ring.corners?.length ?? 0) > 0 ? baseOf(ring, parts).value : undefined;
+  return overFlat(piles, { high: high - (base ?? 0) / 2, boxed: base !== undefined, reach }, round, thick);
+}
+
+/** The walls of the outermost ring, what lies within them, and how thick all layers of one wall are. */
+function clothOf(rings: readonly Ring[], parts: CutParts): { outermost: WallCloth[]; within: Derived; thick: number } {
+  let within = nothing;
+  let all = nothing;
+  let outermost: WallCloth[] = [];
+  for (const { walls } of rings) {
+    within = all;
+    outermost = walls.map((wall) => parts.cloth(wall, within));
+    all = sum('layers', [within, outermost[0]!.thick]);
+  }
+  return { outermost, within, thick: all.value };
+}
+
+/** Across all of a gathered mouth, its cloth pressed together.
+ * @param round once round the mouth, mm */
+const bulkOf = (round: number, thick: number): number => Math.sqrt((4 * round * thick) / (Math.PI * FILLS));
+
+function inRound(piles: readonly Pile[], high: number, round: number, thick: number): Drawn {
+  const things = piles.flatMap((pile) => pile.things);
+  const across = Math.max(...things.map((thing) => footOf(thing).value));
+  const above = high - things.reduce((total, { deep }) => total + deep.value, 0);
+  const bulk = bulkOf(round, thick);
+  const open = Math.max(bulk, across - 2 * Math.max(0, above));
+  return { above, tight: (across - bulk) / 2, open, wide: across, slit: false };
+}
+
+/** At the top of each thing: all that reaches up to it, beside each other. */
+function overFlat(
+  piles: readonly Pile[],
+  { high, boxed, reach }: { high: number; boxed: boolean; reach: number },
+  round: number,
+  cloth: number,
+): Drawn[] {
+  const bulk = bulkOf(round, cloth);
+  const tops = new Set(piles.flatMap(({ things }) => things.map(({ deep }) => deep.value)));
+  return [...tops].map((top) => {
+    const up = piles
+      .map(({ things }) => things.filter(({ deep }) => deep.value >= top - 1e-9))
+      .filter((things) => things.length > 0);
+    const wide = up.reduce((total, things) => total + Math.max(...things.map(({ across }) => across.value)), 0);
+    const thick = Math.max(...up.map((things) => things.reduce((total, each) => total + each.thick.value, 0)));
+    const above = high - top - (boxed ? reach : thick / 2 + (Math.PI / 2) * reach);
+    const meets = above ** 2 - thick ** 2 / 4;
+    const open = above > 0 && meets > 0 ? Math.max(0, wide - 2 * Math.sqrt(meets)) : wide;
+    return { above, tight: (Math.hypot(wide, thick) - bulk) / 2, open, wide, slit: true };
+  });
+}
