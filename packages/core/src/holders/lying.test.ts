@@ -105,3 +105,59 @@ describe('a pouch that hangs in a bag', () => {
     expect(middleOf(held!)).toBeCloseTo(seat.width.value / 2, 9);
   });
 });
+
+test('a bound book is drawn with square corners, both boards', () => {
+  const { things } = demo('tide-jacket').holders[0]!;
+  expect(things.map(({ radius }) => radius)).toEqual([0, 0]);
+});
+
+test('a note compartment is as deep as its notes ask, and less than a step of the grid more', () => {
+  const design = trial({
+    body: 'foldover',
+    face: 'inside',
+    kind: 'note-compartment',
+    item: thing(140, 70, 8),
+  });
+  const lying = { ...design, contents: design.contents.map((line) => ({ ...line, orientation: 'lying' as const })) };
+  const deep = solveDesign(lying).holders[0]!.clearances.find(({ direction }) => direction === 'deep')!;
+  // its mouth lies 8 below the top, so that 70 and 3 of ease less 8 are inside; 0.55 of them must be held (common practice)
+  const spare = 70 + 3 - 8 - 0.55 * 70;
+  expect(deep.clearance.value).toBeGreaterThanOrEqual(spare - 1e-9);
+  expect(deep.clearance.value).toBeLessThan(spare + 0.5);
+});
+
+describe('what hangs in a bag is sewn in the right way round', () => {
+  const design = trial({
+    body: 'sleeve',
+    face: 'inside',
+    kind: 'loose-dividers',
+    holderParams: { dividers: 'two' },
+    item: thing(120, 40, 15),
+    count: 2,
+  });
+  const own = { ...thing(70, 60, 4), id: 'flat' };
+  const { seams, pieces } = solveDesign({
+    ...design,
+    ownItems: [...(design.ownItems ?? []), own],
+    contents: [...design.contents, { ...design.contents[0]!, id: 'cD', item: 'flat', count: 1 }],
+    holders: [...design.holders, { id: 'D', kind: 'divider-pouch', params: {}, contents: [{ line: 'cD', count: 1 }] }],
+    faces: { ...design.faces, divider: { kind: 'holder', id: 'D' } },
+  });
+  const seamOf = (id: string) => seams.find((seam) => seam.id === id)!;
+  test('a folded divider: its left edge runs down, its first half is the upper one; the right one runs up', () => {
+    for (const side of ['front', 'back']) {
+      const id = `holders/A/divider-${side}`;
+      const high = pieces.find((piece) => piece.id === id)!.folds[0]!.from[1];
+      const halves = (which: string) =>
+        ['lower', 'upper'].map((half) => seamOf(`${id}#${which}-${half}`).a.parts[0] as { from?: number; to?: number });
+      expect([side, halves('left')]).toMatchObject([side, [{ from: high }, { from: 0, to: high }]]);
+      expect([side, halves('right')]).toMatchObject([side, [{ from: 0, to: high }, { from: high }]]);
+    }
+  });
+  test('a pouch: its back is drawn right side up, so that its right edge lies on the left', () => {
+    const edges = (piece: string) =>
+      ['left', 'right'].map((side) => seamOf(`holders/D/${piece}#${side}`).a.parts[0] as { edge: string });
+    expect(edges('pouch-front')).toMatchObject([{ edge: 'left' }, { edge: 'right' }]);
+    expect(edges('pouch-back')).toMatchObject([{ edge: 'right' }, { edge: 'left' }]);
+  });
+});
