@@ -9,6 +9,7 @@ import { readDocument } from '@zindle/core/reading';
 import { handleDrag } from './drag.js';
 import { fieldToBoard } from './interaction.js';
 import { calibration, median } from './measure.js';
+import { growthRows } from './growth.js';
 import { serverRows } from './server.js';
 import { shelfRows } from './shelves.js';
 
@@ -50,6 +51,7 @@ const rows = [
   ])),
   ['describe a solution as JSON', await median(() => JSON.stringify(describeSolution(source.solution, 'mm'))), ''],
   ['read and check a document', await median(() => readDocument(structuredClone(bifold))), ''],
+  ...(await growthRows()),
   ...(await shelfRows()),
   ...(await serverRows()),
   ['pattern as SVG', await median(() => patternSvg(source)), ''],
