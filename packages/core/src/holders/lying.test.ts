@@ -161,3 +161,21 @@ describe('what hangs in a bag is sewn in the right way round', () => {
     expect(edges('pouch-back')).toMatchObject([{ edge: 'right' }, { edge: 'left' }]);
   });
 });
+
+test('straps take 4 beside the thing and 3 for the fold of each end (common practice), where their ends lie', () => {
+  const room = (way: string) => {
+    const design = trial({
+      body: 'folio',
+      face: 'leaf-1',
+      kind: 'hold-straps',
+      holderParams: { way },
+      item: thing(239, 102, 11),
+    });
+    const { seat } = solveDesign(design).holders[0]!;
+    return [seat.width.value, seat.height.value];
+  };
+  expect(room('parallel')).toEqual([102 + 8 + 6, 239 + 8]);
+  expect(room('upright')).toEqual([102 + 8, 239 + 8 + 6]);
+  // an elastic 20 wide, askew
+  expect(room('crossed')).toEqual([102 + 8 + 40, 239 + 8 + 40]);
+});

@@ -43,6 +43,11 @@ const BESIDE = given('stitched beside the thing by', 4, {
   path: 'straps/beside',
   source: 'common practice',
 });
+const TURNED = given('fold of an end beyond its stitching', 3, {
+  kind: 'standard',
+  path: 'straps/turned',
+  source: 'common practice',
+});
 /** Common practice: elastic over a thing is cut a tenth shorter than its way. */
 const takeUp = given('take-up', 0.1, { kind: 'standard', path: 'straps/takeUp', source: 'common practice' }, 'ratio');
 const shorter: Rule = { id: 'elastic-band', formula: 'way over the thing × (1 - 0.1)', source: 'common practice' };
@@ -88,8 +93,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
         .pathLength
     : flatBackPocket({ width: way, thickness, backSpan: span, frontThickness: thick }).frontLength;
   const relaxed = byRule(shorter, 'elastic at rest', over.value * (1 - takeUp.value), [over]);
-  // turned under, the ends of the straps lie beside the thing
-  const ends = (there: boolean) => (there ? [times(2, wide)] : []);
+  // their ends are turned under towards the thing; crossed ones lie askew, and take as much as they are wide
+  const end = style === 'crossed' ? wide : TURNED;
+  const ends = (there: boolean) => (there ? [times(2, end)] : []);
   const width = sum('thing and straps', [across, times(2, BESIDE), ...ends(style !== 'upright')]);
   const height = sum('thing and room', [deep, times(2, BESIDE), ...ends(style !== 'parallel')]);
   const [w, h] = [width.value, height.value];
