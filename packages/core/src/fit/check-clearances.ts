@@ -3,7 +3,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { FittedClearance } from './clearance.ts';
 import { verdictOn } from './verdicts.ts';
 
-const ways = {
+export const ways = {
   across: 'across',
   thick: 'from front to back',
   deep: 'in depth',

@@ -29,6 +29,8 @@ export interface Fitting extends CutDesign {
   opens: readonly Opening[];
   /** What goes over an edge and fastens on the front. */
   laps: readonly Lap[];
+  /** The walls of the body all round its inside; nothing where it has no such inside. */
+  inside?: readonly Ring[];
   /** How thick it is, full and empty, mm. */
   closed: Record<'full' | 'empty', Derived>;
   /** A line of contents with its thing; nothing if there is none. */
@@ -80,6 +82,45 @@ function withThoseBehind(
       behind.flatMap(({ rings }) => (rings[0]?.walls[0] ? [parts.cloth(rings[0].walls[0]).thick] : [])),
     ),
   };
+}
+
+const NOTHING: Thing = {
+  line: '',
+  key: '',
+  name: 'nothing',
+  across: nothing,
+  thick: nothing,
+  deep: nothing,
+  shows: nothing,
+  section: [{ x: 0, y: 0, r: 0 }],
+  half: nothing,
+  one: nothing,
+  round: 0,
+};
+
+/** What is sewn onto the walls of an inside in which nothing else lies, and what there is room for. */
+export function fitInside(fitting: Fitting, parts: CutParts): Reading[] {
+  const { inside: rings, rooms } = fitting;
+  const inner = rings?.[0]?.walls[0]?.piece;
+  // what lies in it is measured with what its walls take
+  if (!rings || rooms.some((room) => room.rings[0]?.walls[0]?.piece === inner)) return [];
+  const room: Room = { id: 'body/inside', holds: [], rings };
+  const own = [pileOf([NOTHING])];
+  return readingsOf(
+    room,
+    {
+      things: [NOTHING],
+      own,
+      piles: own,
+      between: nothing,
+      shut: true,
+      taken: [],
+      shows: [],
+      onWalls: onWalls(room, fitting, parts),
+      ease: NO_EASE,
+    },
+    parts,
+  );
 }
 
 /** What other rooms take of a room with walls all round. */

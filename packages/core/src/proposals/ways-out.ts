@@ -127,6 +127,7 @@ function movedOnto({ finding, document, kinds }: Asked): WayOut[] {
 const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>>> = {
   'roll.stiffInside': putFirst,
   'clearance.tooTight': unpinned,
+  'body.doesNotClose': unpinned,
   'clearance.lessThanEase': unpinned,
   'pin.tooSmall': ({ finding: { numbers, limit }, document: { pins = {} }, solution: { pinnable } }) =>
     pinnable

@@ -14,6 +14,7 @@ export const commonFindings = [
   'hardware.missing',
   'rule.outOfRange',
   'room.notClosed',
+  'body.doesNotClose',
   'clearance.tooTight',
   'clearance.lessThanEase',
   'seam.doesNotWalk',

@@ -25,6 +25,7 @@ import { checkPassing } from '../fit/check-passing.ts';
 import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
 import { CutParts } from '../fit/cut-parts.ts';
+import { checkInside } from '../fit/check-inside.ts';
 import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
 import { checkStands } from '../fit/check-stands.ts';
@@ -90,6 +91,7 @@ export function solveDesign(
     shuts: making.shuts,
     opens: making.opens,
     laps: making.laps,
+    ...insideOf(body),
     closed: { full: body.closedThickness, empty: body.emptyThickness },
     materialOf: (id) => materialOf(shelves, id),
     hardwareOf: (id) => hardwareOf(id, shelves.hardware),
@@ -147,6 +149,7 @@ export function solveDesign(
       ...checkLeaves(faces, body.faces, holders),
       ...checkOpen(making.rooms, cutParts),
       ...checkStands(making.rooms, fitting.contents),
+      ...checkInside(fitting, cutParts),
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
@@ -157,6 +160,12 @@ export function solveDesign(
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],
   };
+}
+
+/** The walls all round the inside of a body that has such. */
+function insideOf({ faces }: SizedBody): Pick<Fitting, 'inside'> {
+  const box = faces.find((face) => face.seat === 'box');
+  return box && 'rings' in box ? { inside: box.rings } : {};
 }
 
 /** The pieces as they are found and called at the table, and the steps in their order. */

@@ -59,6 +59,16 @@ const written = (inched: boolean): Record<string, number> =>
     ),
   );
 
+/** What each thing has beyond its ease, by room and direction: the least, mm. */
+function leastOf({ holders }: Solution): Map<string, number> {
+  const least = new Map<string, number>();
+  for (const { room, line, direction, clearance, ease } of holders.flatMap(({ clearances }) => clearances)) {
+    const key = `${room} ${line} ${direction}`;
+    least.set(key, Math.min(least.get(key) ?? Infinity, clearance.value - ease));
+  }
+  return least;
+}
+
 /** Any whole number to a share of one, evenly: what is drawn at random is drawn small more often. */
 const spread = (pick: number): number => (pick * 0.6180339887) % 1;
 
@@ -164,6 +174,36 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
         expect([path, made(least).findings.filter(({ code }) => code === 'pin.tooSmall')]).toEqual([path, []]);
       });
       process.stdout.write(`pins of ${family}: ${told.obeyed} obeyed, ${told.refused} refused\n`);
+    });
+
+    test('a size less what it has to spare and a millimetre turns what its things are said to have', () => {
+      const told = new Map<string, { bound: number; free: number }>();
+      const outcomes = { turned: 0, later: 0 };
+      sample(40, (design, solution, { pick }) => {
+        const size = solution.pinnable[pick % solution.pinnable.length]!;
+        const at = (less: number) => solveDesign({ ...design, pins: { [size.path]: size.asks - less } });
+        if (size.asks <= 1) return;
+        const [before, after] = [leastOf(at(0)), leastOf(at(1))];
+        // what it bounds has less room, by how much for each millimetre
+        const bound = [...before].flatMap(([key, left]) => {
+          const by = left - (after.get(key) ?? left);
+          return by > 0.1 ? [{ key, far: left / by }] : [];
+        });
+        const kind = size.path.replace(/\/[A-Z]\//, '/·/').replace(/\d+/, '·');
+        const count = told.get(kind) ?? { bound: 0, free: 0 };
+        count[bound.length > 0 ? 'bound' : 'free'] += 1;
+        told.set(kind, count);
+        const [first] = bound.sort((a, b) => a.far - b.far);
+        if (!first || first.far + 1 >= size.asks) return;
+        const smaller = at(first.far + 1);
+        if (smaller.findings.some(({ code }) => code === 'pin.tooSmall')) return;
+        const turned = [...leastOf(smaller).values()].some((left) => left < 0);
+        outcomes[turned ? 'turned' : 'later'] += 1;
+      });
+      const rows = [...told].sort().map(([kind, { bound, free }]) => `  ${kind} | ${bound} bound, ${free} free`);
+      process.stdout.write(`sizes of ${family} and whether a thing rules them\n${rows.join('\n')}\n`);
+      // a wall that leans, or a holder that is made smaller with it, gives way more slowly further on
+      if (outcomes.turned > 10) expect(outcomes.later / outcomes.turned).toBeLessThan(0.25);
     });
 
     test('a design is the same with all its rules written out, on a grid in inches and in millimetres', () =>
