@@ -6,6 +6,7 @@ import { given } from '../derived/derived.ts';
 import { standardHardware } from '../shelves/hardware/hardware.ts';
 import { wordingText } from '../errors/wording.ts';
 import { insetFor, radiusOf, widthFor } from './fasteners.ts';
+import { leastLength } from './flap/zipped.ts';
 import { overlapFor } from './overlap.ts';
 
 const demo = (id: string) => solveDesign(demoDesigns.find((design) => design.id === id)!);
@@ -184,4 +185,48 @@ describe('small sums of closures, by hand', () => {
     expect(marks).toHaveLength(1);
     expect(marks[0]!.at[0]).toBeCloseTo(closure.sizes.flapWidth!.value / 2, 9);
   });
+});
+
+test('a single snap is set in the middle of a narrow mouth, both halves', () => {
+  const { pieces, closure, body } = sleeve({ item: thing(120, 20, 4), closure: 'snap-row', closing: { inset: 100 } });
+  const marks = pieces.flatMap((piece) => piece.marks.filter(({ id }) => id.startsWith('snap-')));
+  expect(marks).toHaveLength(2);
+  expect(closure.sizes.inset!.value).toBe(100);
+  for (const { at } of marks) expect(at[0]).toBeCloseTo(body.sizes.flatWidth!.value / 2, 9);
+});
+
+test('a tie goes round the roll twice, with the bow', () => {
+  const roll = (bow: number) => {
+    const design = demoDesigns.find(({ id }) => id === 'probe-roll')!;
+    return solveDesign({ ...design, closure: { ...design.closure, params: { bow } } }).closure.sizes;
+  };
+  const { tieLength, roundTheRoll } = roll(300);
+  expect(tieLength!.value).toBeCloseTo(2 * roundTheRoll!.value + 300, 9);
+});
+
+test('a strap is of two layers, cut alike', () => {
+  const { pieces } = sleeve({ closure: 'strap-over' });
+  expect(pieces.find(({ id }) => id === 'closure/strap')!.count).toBe(2);
+});
+
+test('a zipper across a flap asks for its curve, what it shows, and straight stretches of 12 and 10 beside its corners', () => {
+  // the curve rises by an eighth of the width (common practice)
+  expect(leastLength(200, 20, 20)).toBe(12 + 25 + 20 + 10 + 20);
+});
+
+test('a zipper is sewn in with as much of its tape beyond one end as beyond the other', () => {
+  let seen = 0;
+  for (const id of ['lens-pouch', 'double-tube', 'refractometer-case']) {
+    const { seams, pieces } = demo(id);
+    const along = seams.flatMap(({ a }) => {
+      const [part] = a.parts;
+      const tape = pieces.find((piece) => piece.id === a.piece && piece.id.includes('zipper'));
+      return tape && part && 'edge' in part && /top|bottom/.test(part.edge) && part.from !== undefined
+        ? [[part.from + part.to!, tape.cutWidth.value]]
+        : [];
+    });
+    for (const [ends, whole] of along) expect([id, ends]).toEqual([id, expect.closeTo(whole!, 6)]);
+    seen += along.length;
+  }
+  expect(seen).toBeGreaterThan(4);
 });

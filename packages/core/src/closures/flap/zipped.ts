@@ -25,10 +25,8 @@ const BESIDE = 10;
 export const flapExposed = (inputs: ClosureInputs): Derived => exposedOf({ gauge: FLAP_ZIPPER }, inputs);
 
 /** Shorter, a flap has no room for a zipper across it. mm */
-export function leastLength(width: number, corner: number, exposed: number): number {
-  const curve = curveAt(width, width * RISE, exposed, BASE);
-  return Math.max(curve.far + corner + BESIDE, BASE + curve.rise + exposed + BESIDE + corner);
-}
+export const leastLength = (width: number, corner: number, exposed: number): number =>
+  BASE + width * RISE + exposed + BESIDE + corner;
 
 /** The curve in the middle of what room there is. */
 export function flapCurve(width: number, length: number, corner: number, exposed: number): Curve {
