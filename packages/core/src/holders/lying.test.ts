@@ -49,6 +49,20 @@ describe('loose dividers', () => {
     const shares = things.map((each) => middleOf(each) / wide).sort();
     expect(shares).toEqual([0.25, 0.25, 0.75].map((share) => expect.closeTo(share, 9)));
   });
+  test('what fills a room all across stands in the middle of the bag', () => {
+    const design = trial({
+      body: 'sleeve',
+      face: 'inside',
+      kind: 'loose-dividers',
+      holderParams: { dividers: 'one' },
+      item: thing(120, 40, 15),
+      count: 2,
+    });
+    const { slabs, seat } = solveDesign(design).holders[0]!;
+    const [first, second] = slabs.filter(({ of }) => 'line' in of);
+    expect((first!.x0 + second!.x1) / 2).toBeCloseTo(seat.width.value / 2, 9);
+    expect(second!.x0).toBeCloseTo(first!.x1, 9);
+  });
   test('are as high as seven tenths of what leans on them (common practice), clear of the base', () => {
     const cloths = parted().slabs.filter(({ of }) => 'role' in of);
     expect(cloths).toHaveLength(2);

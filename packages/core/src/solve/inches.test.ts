@@ -58,16 +58,16 @@ describe('what a coarse grid would swallow', () => {
     expect((three.body.sizes.flatWidth!.value - three.closure.sizes.flapWidth!.value) / 2).toBeCloseTo(3.175, 9);
   });
   test('of a card that shall show 3 at least two thirds of that are left to show', () => {
-    // 55 and 2 below it less 3 are 54: a step of 1/8 in up would be 57.15, and it would not show at all
+    // 57 less 3 and 2 below it are 56, on a finer ruler 56.77; up to the next eighth of an inch it would be 57.15
     const pocketed = solveDesign({
-      ...trial({ body: 'foldover', face: 'left', kind: 'card-tiers', item: thing(85.6, 55, 0.8, { shape: 'card' }) }),
+      ...trial({ body: 'foldover', face: 'left', kind: 'card-tiers', item: thing(85.6, 57, 0.8, { shape: 'card' }) }),
       contents: [{ id: 'c1', item: 'thing', count: 1, perHolder: 1, orientation: 'lying', visible: 3 }],
       rules: { 'ease.card.deep': 0 },
       grid: '1/8in',
     });
     const { y, bottom } = pocketed.holders[0]!.mouths[0]!;
     // it stands on the topstitching, 2 above the bottom
-    expect(55 - (y - bottom - 2)).toBeGreaterThanOrEqual(2);
+    expect(57 - (y - bottom - 2)).toBeGreaterThanOrEqual(2);
   });
 });
 
