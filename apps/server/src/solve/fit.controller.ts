@@ -1,6 +1,6 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { verdictIds, verdictsOf, type Verdict, type VerdictId } from '@zindle/core';
+import { closes, verdictIds, verdictsOf, type Verdict, type VerdictId } from '@zindle/core';
 import { SolveRequest } from './solve.request.ts';
 import { SolveService } from './solve.service.ts';
 
@@ -19,6 +19,8 @@ class VerdictResponse implements Verdict {
 
 class FitResponse {
   @ApiProperty({ description: 'Every thing goes in wherever it lies' }) goesIn!: boolean;
+  @ApiProperty({ description: 'Its fasteners meet and may be set, and nothing that it holds keeps it open' })
+  closes!: boolean;
   @ApiProperty({ type: [VerdictResponse] }) verdicts!: VerdictResponse[];
 }
 
@@ -36,6 +38,10 @@ export class FitController {
     const { solution } = await this.solving.solve(request);
     const verdicts = verdictsOf(solution.holders.flatMap(({ clearances }) => clearances));
     const held = !solution.findings.some(({ code }) => code === 'room.notClosed' || code === 'contents.notHeld');
-    return { goesIn: held && verdicts.every(({ verdict }) => verdict !== 'doesNotGoIn'), verdicts };
+    return {
+      goesIn: held && verdicts.every(({ verdict }) => verdict !== 'doesNotGoIn'),
+      closes: closes(solution.findings),
+      verdicts,
+    };
   }
 }

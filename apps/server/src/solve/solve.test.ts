@@ -77,7 +77,7 @@ describe('POST /api/fit', () => {
 
   test('says of each thing what it needs, has and is left, in each direction', async () => {
     const { body } = await fit(bifold).expect(200);
-    expect(body.goesIn).toBe(true);
+    expect(body).toMatchObject({ goesIn: true, closes: true });
     for (const { needs, has, left, verdict } of body.verdicts) {
       expect(left).toBeCloseTo(has - needs, 9);
       expect(verdict).toBe('goesIn');
@@ -90,6 +90,12 @@ describe('POST /api/fit', () => {
     const [worst] = body.verdicts.filter(({ verdict }: { verdict: string }) => verdict === 'doesNotGoIn');
     expect(worst).toMatchObject({ holder: 'A', direction: 'across' });
     expect(worst.left).toBeLessThan(-5);
+  });
+  test('a case that is pinned too shallow takes its things and does not close', async () => {
+    const shell = demoDesigns.find(({ id }) => id === 'refractometer-case')!;
+    expect((await fit(shell).expect(200)).body).toMatchObject({ goesIn: true, closes: true });
+    const shallow = await fit({ ...shell, pins: { 'body/depth': 50 } }).expect(200);
+    expect(shallow.body).toMatchObject({ goesIn: true, closes: false });
   });
   test('what has no home yet does not go in', async () => {
     const lens = demoDesigns.find(({ id }) => id === 'permit-bifold-lens')!;

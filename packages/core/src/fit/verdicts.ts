@@ -1,3 +1,4 @@
+import type { Finding, FindingCode } from '../errors/finding.ts';
 import type { Clearance } from '../pieces/clearance.ts';
 import type { FittedClearance } from './clearance.ts';
 
@@ -28,6 +29,21 @@ export const verdictOn = ({ clearance, ease }: Pick<Clearance, 'clearance' | 'ea
   if (clearance.value < -1e-6) return 'doesNotGoIn';
   return clearance.value > ease - HAIR ? 'goesIn' : 'lessThanEase';
 };
+
+/** Findings that, as stops, say that a piece does not close over what it holds. */
+const OPEN: readonly FindingCode[] = [
+  'room.notClosed',
+  'body.doesNotClose',
+  'closure.doesNotReach',
+  'closure.drift',
+  'closure.notForBody',
+  'hardware.notClear',
+  'hardware.covered',
+];
+
+/** Whether a piece closes: its fasteners meet and may be set, and nothing that it holds keeps it open. */
+export const closes = (findings: readonly Finding[]): boolean =>
+  !findings.some(({ code, severity }) => severity === 'stop' && OPEN.includes(code));
 
 /** The fitting as a plain table: each thing, each direction. */
 export const verdictsOf = (clearances: readonly FittedClearance[]): Verdict[] =>
