@@ -44,3 +44,20 @@ test('the worst is told first, and a press on it takes its holder in hand', asyn
   await userEvent.click(screen.getAllByRole('button', { name: /does not go into A/ })[0]!);
   expect(store.getState().selection).toBe('holders/A');
 });
+
+test('a leaf that holds nothing is told, and one press moves something onto it', async () => {
+  const store = showIn(demo('logger-pocket'), <Told />);
+  expect(screen.getByText(/right leaf, .* holds nothing/)).toBeVisible();
+  await userEvent.click(await screen.findByRole('button', { name: /^Move slip pocket B there/ }));
+  expect(store.getState().document.faces.right).toEqual({ kind: 'holder', id: 'B' });
+  await waitFor(() => expect(screen.queryByText(/holds nothing/)).toBeNull());
+});
+
+test('a bag that hardly draws shut says how far, and one press makes it high enough', async () => {
+  const { pins: _pins, ...low } = demo('sieve-bag');
+  const store = showIn(low, <Told />);
+  expect(screen.getByText(/leaves a hole of about/)).toBeVisible();
+  await userEvent.click(await screen.findByRole('button', { name: 'Make it high enough to draw shut' }));
+  expect(store.getState().document.pins?.['body/height']).toBeGreaterThan(200);
+  await waitFor(() => expect(screen.queryByText(/leaves a hole/)).toBeNull());
+});
