@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import { demoDesigns } from '../demo/index.ts';
 import { setLimit, setPin } from '../document/edits/settings.ts';
 import type { DesignDocument } from '../document/design-document.ts';
@@ -169,6 +170,15 @@ describe('pins', () => {
       );
     },
   );
+});
+
+test('a roll whose pockets are pinned so narrow that their things lie over each other still has a size', () => {
+  const roll = JSON.parse(
+    readFileSync(new URL('../testing/pinned-roll.json', import.meta.url), 'utf8'),
+  ) as DesignDocument;
+  const { finished, findings } = solveDesign(roll);
+  for (const [name, { value }] of Object.entries(finished)) expect([name, value > 0]).toEqual([name, true]);
+  expect(findings.map(({ code }) => code)).toContain('clearance.tooTight');
 });
 
 describe('limits', () => {

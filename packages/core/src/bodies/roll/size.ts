@@ -188,7 +188,8 @@ function rollUp({ slabs, width }: MeasuredFace, walls: Derived): RolledUp {
     width.value,
   );
   const sections = stretches.map(({ from, to }, index): RollSection => {
-    return { length: to - from, thickness: others[index]!.thickness.value + walls.value };
+    // what is pinned far too narrow lies over its neighbours
+    return { length: Math.max(0, to - from), thickness: others[index]!.thickness.value + walls.value };
   });
   const wide = core ? core.x1 - core.x0 : 0;
   const thick = core ? core.thickness.value + walls.value : walls.value;
