@@ -126,8 +126,6 @@ export interface ClosingMouth extends Panels {
   sides?: { left: Panel; right: Panel; width: Derived };
   /** How far the things stand out of the mouth, mm. */
   proud: Derived;
-  /** Cloth above the contents, mm. */
-  above: Derived;
   lined: boolean;
   /** Diameter of a round mouth, mm. */
   round?: Derived;

@@ -1,18 +1,16 @@
-import { nothing } from '../derived/constants.ts';
-import { sum, type Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { Ring, Room } from '../pieces/room.ts';
+import type { Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
-import type { CutParts, WallCloth } from './cut-parts.ts';
+import type { CutParts } from './cut-parts.ts';
 import { pilesIn, type Fitting } from './fit-rooms.ts';
+import { layered } from './layered.ts';
 import { farthest } from './load.ts';
 import { footOf, type Pile } from './things.ts';
+import { HAIR } from './verdicts.ts';
 
 /** Common practice: gathered cloth fills so much of the room that it takes; the rest is air. */
 const FILLS = 0.6;
-/** Nobody cuts truer (common practice). mm */
-const HAIR = 0.5;
 /** Open by more than this share of what lies in it, it hardly holds that. */
 const WIDE = 0.5;
 
@@ -58,16 +56,16 @@ function told({ above, tight, open, wide, slit }: Drawn): Finding[] {
 }
 
 function drawnOver(room: Room, drop: number, fitting: Fitting, parts: CutParts): Drawn[] {
-  const ring = room.rings.at(-1)!;
-  const { outermost, within, thick } = clothOf(room.rings, parts);
+  const layers = layered(room.rings, parts);
+  const { ring, cloth } = layers.at(-1)!;
+  const thick = layers.reduce((total, each) => total + each.cloth.walls[0]!.thick.value, 0);
   const piles = pilesIn(room, fitting);
   const [wall] = ring.walls;
   if (piles.length === 0 || !wall?.base || !wall.mouth) return [];
   const high = parts.whole(wall, wall.base, wall.mouth) - drop;
-  const reach = farthest(outermost).value;
-  if (ring.walls.length === 1 && ring.floor) {
+  if (ring.walls.length === 1 && cloth.floor) {
     const round = parts.between('once round', wall, wall.left, wall.right).value;
-    return [inRound(piles, high - parts.cloth(ring.floor, within).reach.value, round, thick)];
+    return [inRound(piles, high - cloth.floor.reach.value, round, thick)];
   }
   if (ring.walls.length !== 2 || (room.rings[0]!.parts ?? false)) return [];
   const round = ring.walls.reduce(
@@ -75,20 +73,12 @@ function drawnOver(room: Room, drop: number, fitting: Fitting, parts: CutParts):
     0,
   );
   const base = (ring.corners?.length ?? 0) > 0 ? baseOf(ring, parts).value : undefined;
-  return overFlat(piles, { high: high - (base ?? 0) / 2, boxed: base !== undefined, reach }, round, thick);
-}
-
-/** The walls of the outermost ring, what lies within them, and how thick all layers of one wall are. */
-function clothOf(rings: readonly Ring[], parts: CutParts): { outermost: WallCloth[]; within: Derived; thick: number } {
-  let within = nothing;
-  let all = nothing;
-  let outermost: WallCloth[] = [];
-  for (const { walls } of rings) {
-    within = all;
-    outermost = walls.map((wall) => parts.cloth(wall, within));
-    all = sum('layers', [within, outermost[0]!.thick]);
-  }
-  return { outermost, within, thick: all.value };
+  return overFlat(
+    piles,
+    { high: high - (base ?? 0) / 2, boxed: base !== undefined, reach: farthest(cloth.walls).value },
+    round,
+    thick,
+  );
 }
 
 /** Across all of a gathered mouth, its cloth pressed together.

@@ -21,11 +21,12 @@ export function checkStands(rooms: readonly Room[], contents: Contents): Finding
 }
 
 function leaning(holder: string, tower: readonly Stood[], contents: Contents, between = false): Finding[] {
-  const rigid = tower.flatMap((stood) => {
+  const standing = tower.flatMap((stood) => {
     const held = contents(stood.line);
-    return held?.item.rigid ? [{ ...thingOf(stood, held), above: stood.above ?? 1 }] : [];
+    return held?.item.rigid ? [{ stood, held }] : [];
   });
-  if (rigid.reduce((count, { above }) => count + above, 0) < 2) return [];
+  if (standing.reduce((count, { stood: { above = 1 } }) => count + above, 0) < 2) return [];
+  const rigid = standing.map(({ stood, held }) => thingOf(stood, held));
   const high = rigid.reduce((sum, { deep }) => sum + deep.value, 0);
   const foot = Math.min(
     ...rigid.map(({ across, thick }) => (between ? across.value : Math.min(across.value, thick.value))),

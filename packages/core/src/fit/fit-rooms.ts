@@ -10,6 +10,7 @@ import { clearanceOf } from '../pieces/clearance.ts';
 import type { FittedClearance, Reading } from './clearance.ts';
 import { CutParts, type CutDesign } from './cut-parts.ts';
 import { fitFlatBack } from './flat-back.ts';
+import { layered } from './layered.ts';
 import type { Load, RingCloth } from './load.ts';
 import { fitCase } from './case.ts';
 import { fitCompartment } from './compartment.ts';
@@ -184,13 +185,7 @@ const passing = ({ things, opening }: Load): Reading[] =>
     : [];
 
 function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
-  let within: readonly Derived[] = [];
-  const all = rings.flatMap((ring) => {
-    const cloth = clothOf(ring, within, parts);
-    if (!ring.parts)
-      within = cloth.walls.map(({ thick }, index) => sum('layers within', [withinWall(within, index), thick]));
-    return fitRing(ring, cloth, load, parts);
-  });
+  const all = layered(rings, parts).flatMap(({ ring, cloth }) => fitRing(ring, cloth, load, parts));
   // of the layers that bound a room the tightest decides
   const kinds = new Map<string, Reading>();
   for (const reading of all) {
@@ -199,17 +194,6 @@ function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
     if (!before || left(reading) < left(before) - 1e-9) kinds.set(key, reading);
   }
   return kinds.size === 0 ? [] : [...kinds.values(), ...passing(load)];
-}
-
-/** What lies between the things and a wall, from the rings within it: walls that are fewer go on behind the others. mm */
-const withinWall = (within: readonly Derived[], index: number): Derived => within[index] ?? within[0] ?? nothing;
-
-function clothOf({ walls, floor, over }: Ring, within: readonly Derived[], parts: CutParts): RingCloth {
-  return {
-    walls: walls.map((wall, index) => parts.cloth(wall, withinWall(within, index))),
-    ...(floor && { floor: parts.cloth(floor, withinWall(within, 0)) }),
-    ...(over && { over: clothOf(over, within, parts) }),
-  };
 }
 
 const left = ({ required, available }: Reading): number => available.value - required.value;

@@ -5,6 +5,7 @@ import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
 import { pilesIn, type Fitting } from './fit-rooms.ts';
+import { layered } from './layered.ts';
 import { farthest } from './load.ts';
 import { widest, type Pile } from './things.ts';
 import { turned } from './tube.ts';
@@ -56,13 +57,8 @@ interface Beneath {
  * What does not lean together is as thick there as it is at all. */
 function beneathLap({ rings, mate }: Lap, down: number, fitting: Fitting, parts: CutParts): Beneath {
   if (!rings) return { ...fitting.closed, proud: nothing };
-  let within: Derived[] = [];
-  const cloth = rings.flatMap(({ walls }) => {
-    const own = walls.map((wall, index) => parts.cloth(wall, within[index] ?? nothing));
-    within = own.map(({ thick }, index) => sum('layers within', [within[index] ?? nothing, thick]));
-    return own;
-  });
-  const reach = farthest(cloth);
+  const walls = layered(rings, parts).flatMap(({ cloth }) => cloth.walls);
+  const reach = farthest(walls);
   const at = [
     ...standing(rings.at(-1)!, fitting, reach, parts),
     ...fitting.rooms
@@ -70,14 +66,14 @@ function beneathLap({ rings, mate }: Lap, down: number, fitting: Fitting, parts:
       .flatMap((room) => pilesIn(room, fitting).flatMap((pile) => hanging(room, pile, rings, parts))),
   ];
   const onto = onFront(mate, down, fitting, parts);
-  const walls = cloth.map(({ thick }) => thick);
+  const layers = walls.map(({ thick }) => thick);
   return {
     full: sum('at the mouth, full', [
-      ...walls,
+      ...layers,
       largest('apart at the mouth', [nothing, ...at.map(({ gap }) => gap)]),
       ...onto.full,
     ]),
-    empty: sum('at the mouth, empty', [...walls, ...onto.empty]),
+    empty: sum('at the mouth, empty', [...layers, ...onto.empty]),
     proud: largest('out of the mouth', [nothing, ...at.map(({ proud }) => proud)]),
   };
 }

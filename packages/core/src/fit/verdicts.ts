@@ -22,7 +22,7 @@ export interface Verdict {
 }
 
 /** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
-const HAIR = 0.5;
+export const HAIR = 0.5;
 
 /** Whether a thing goes in, and whether it has the ease that the maker asks for. */
 export const verdictOn = ({ clearance, ease }: Pick<Clearance, 'clearance' | 'ease'>): VerdictId => {

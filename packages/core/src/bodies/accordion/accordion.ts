@@ -71,7 +71,7 @@ function roomFace(index: number, detail: Accordion): SizedFace {
   };
 }
 
-function mouthOf({ shell, base, above }: Accordion): ClosingMouth {
+function mouthOf({ shell, base }: Accordion): ClosingMouth {
   const high = shell.height.value + base.value / 2;
   return {
     kind: 'mouth',
@@ -84,7 +84,6 @@ function mouthOf({ shell, base, above }: Accordion): ClosingMouth {
     ],
     sideGaps: () => [],
     proud: nothing,
-    above,
     lined: true,
   };
 }

@@ -86,7 +86,6 @@ export interface Accordion {
   /** Narrower than the stitch line on each side, and narrower still at the top. */
   shade: Derived;
   dividerTaper: Derived;
-  above: Derived;
 }
 
 export const layers = ['shell', 'lining'] as const;

@@ -114,7 +114,6 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     dividerThickness,
     shade: SHADE,
     dividerTaper: rules.length(dividerTaper),
-    above,
   };
 }
 

@@ -43,6 +43,4 @@ export interface Box {
   making: BoxMaking;
   shell: BoxLayer;
   lining: BoxLayer;
-  /** Cloth above the contents. */
-  above: Derived;
 }

@@ -51,7 +51,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
     height: side('height', asked('height', [up, below, above]), [up, reach.lining, turns.shallower, above]),
     taper: nothing,
   };
-  const detail: Box = { making, shell, lining: liningOf(shell, turns, inputs), above };
+  const detail: Box = { making, shell, lining: liningOf(shell, turns, inputs) };
   const { width, depth, height } = shell;
   const outside = sum('front to back, outside', [depth, stacks.exterior]);
   return {
@@ -105,7 +105,7 @@ const liningIn = ({ width, depth, height }: BoxLayer, { taper, shallower }: Retu
   taper,
 });
 
-function mouthOf({ making, shell, above }: Box): ClosingMouth {
+function mouthOf({ making, shell }: Box): ClosingMouth {
   const { width, depth } = shell;
   // closures count from the left as seen from the front
   const back = wallPlace('back', making, shell);
@@ -128,7 +128,6 @@ function mouthOf({ making, shell, above }: Box): ClosingMouth {
         };
       }),
     proud: nothing,
-    above,
     lined: true,
   };
 }

@@ -100,7 +100,6 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
         { piece: 'body/shell-wall', edge: 'right', from: height.value - to, to: height.value - from },
       ],
       proud: none,
-      above,
       lined,
       round: diameter,
     },

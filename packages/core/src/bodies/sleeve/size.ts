@@ -159,7 +159,7 @@ function heightFor(
 /** Sizes a sleeve from what stands in it, hangs in it and is sewn to its front. */
 export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
   const [inside, front, divider] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
-  const { stacks, above = nothing } = inputs;
+  const { stacks } = inputs;
   const detail = sizePanels(params, { inside, front, divider }, inputs);
   const { lined, width, height, base, cut, panelHeight } = detail;
   const boxed = detail.form === 'boxed';
@@ -216,7 +216,6 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       ...mouthOf(detail),
       rings: sleeveRings(detail),
       proud: proudOf(detail, inside, wallReach(inputs)),
-      above,
       lined,
       beneath: beneathMouth(detail, {
         inside,
