@@ -20,16 +20,21 @@ test('notes lie in the middle of their compartment', () => {
   for (const note of notes) expect(middleOf(note)).toBeCloseTo(seat.width.value / 2, 9);
 });
 
+/** A bag that loose dividers part, with so many of a thing 120 high, 40 wide and 15 thick. */
+const divided = (dividers: string, count: number) =>
+  trial({
+    body: 'sleeve',
+    face: 'inside',
+    kind: 'loose-dividers',
+    holderParams: { dividers },
+    item: thing(120, 40, 15),
+    count,
+  });
+
 describe('loose dividers', () => {
   /** Three things, 40, 30 and 20 wide, each in a room of its own. */
   const parted = () => {
-    const design = trial({
-      body: 'sleeve',
-      face: 'inside',
-      kind: 'loose-dividers',
-      holderParams: { dividers: 'two' },
-      item: thing(120, 40, 15),
-    });
+    const design = divided('two', 1);
     const lines = [40, 30, 20].map((width, index) => ({
       item: { ...thing(120, width, 15), id: `thing-${index}` },
       line: { ...design.contents[0]!, id: `c${index}`, item: `thing-${index}` },
@@ -50,14 +55,7 @@ describe('loose dividers', () => {
     expect(shares).toEqual([0.25, 0.25, 0.75].map((share) => expect.closeTo(share, 9)));
   });
   test('what fills a room all across stands in the middle of the bag', () => {
-    const design = trial({
-      body: 'sleeve',
-      face: 'inside',
-      kind: 'loose-dividers',
-      holderParams: { dividers: 'one' },
-      item: thing(120, 40, 15),
-      count: 2,
-    });
+    const design = divided('one', 2);
     const { slabs, seat } = solveDesign(design).holders[0]!;
     const [first, second] = slabs.filter(({ of }) => 'line' in of);
     expect((first!.x0 + second!.x1) / 2).toBeCloseTo(seat.width.value / 2, 9);
@@ -141,14 +139,7 @@ test('a note compartment is as deep as its notes ask, and less than a step of th
 });
 
 describe('what hangs in a bag is sewn in the right way round', () => {
-  const design = trial({
-    body: 'sleeve',
-    face: 'inside',
-    kind: 'loose-dividers',
-    holderParams: { dividers: 'two' },
-    item: thing(120, 40, 15),
-    count: 2,
-  });
+  const design = divided('two', 2);
   const own = { ...thing(70, 60, 4), id: 'flat' };
   const { seams, pieces } = solveDesign({
     ...design,

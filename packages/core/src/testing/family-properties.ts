@@ -59,15 +59,22 @@ const written = (inched: boolean): Record<string, number> =>
     ),
   );
 
-/** What each thing has beyond its ease, by room and direction: the least, mm. */
-function leastOf({ holders }: Solution): Map<string, number> {
+const keyOf = ({ room, line, direction }: FittedClearance): string => `${room} ${line} ${direction}`;
+
+/** The least that is left of each thing, by room and direction, mm.
+ * @param left what counts of a reading */
+function leastOf(fitted: readonly FittedClearance[], left: (each: FittedClearance) => number): Map<string, number> {
   const least = new Map<string, number>();
-  for (const { room, line, direction, clearance, ease } of holders.flatMap(({ clearances }) => clearances)) {
-    const key = `${room} ${line} ${direction}`;
-    least.set(key, Math.min(least.get(key) ?? Infinity, clearance.value - ease));
-  }
+  for (const each of fitted) least.set(keyOf(each), Math.min(least.get(keyOf(each)) ?? Infinity, left(each)));
   return least;
 }
+
+/** The same of what each has beyond its ease. */
+const spareOf = ({ holders }: Solution): Map<string, number> =>
+  leastOf(
+    holders.flatMap(({ clearances }) => clearances),
+    ({ clearance, ease }) => clearance.value - ease,
+  );
 
 /** Any whole number to a share of one, evenly: what is drawn at random is drawn small more often. */
 const spread = (pick: number): number => (pick * 0.6180339887) % 1;
@@ -133,25 +140,17 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
 
     test('what takes its things takes the same made thinner, and some of them without the others', () =>
       forAny((design, solution, { share, pick }) => {
-        const before = refitted(design, solution, ({ girth: _girth, ...item }) => item);
-        const leastOf = ({ room, direction, line }: FittedClearance) =>
-          Math.min(
-            ...before
-              .filter((each) => each.room === room && each.direction === direction && each.line === line)
-              .map(({ clearance }) => clearance.value),
-          );
+        const before = leastOf(
+          refitted(design, solution, ({ girth: _girth, ...item }) => item),
+          ({ clearance }) => clearance.value,
+        );
         const changes: Change[] = [
           ({ girth: _girth, ...item }) => ({ ...item, thickness: item.thickness * (0.3 + 0.7 * share) }),
           ({ girth: _girth, ...item }, line) => (spread(pick + Number(line.slice(1))) < 0.5 ? item : undefined),
         ];
         for (const change of changes)
           for (const each of refitted(design, solution, change))
-            expect([each.room, each.direction, each.line, each.clearance.value >= leastOf(each) - 1e-3]).toEqual([
-              each.room,
-              each.direction,
-              each.line,
-              true,
-            ]);
+            expect([keyOf(each), each.clearance.value >= before.get(keyOf(each))! - 1e-3]).toEqual([keyOf(each), true]);
       }));
 
     test('a size that is pinned is made as it is pinned while it can be drawn, and is never refused where it is said that it can', () => {
@@ -183,7 +182,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
         const size = solution.pinnable[pick % solution.pinnable.length]!;
         const at = (less: number) => solveDesign({ ...design, pins: { [size.path]: size.asks - less } });
         if (size.asks <= 1) return;
-        const [before, after] = [leastOf(at(0)), leastOf(at(1))];
+        const [before, after] = [spareOf(at(0)), spareOf(at(1))];
         // what it bounds has less room, by how much for each millimetre
         const bound = [...before].flatMap(([key, left]) => {
           const by = left - (after.get(key) ?? left);
@@ -197,7 +196,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
         if (!first || first.far + 1 >= size.asks) return;
         const smaller = at(first.far + 1);
         if (smaller.findings.some(({ code }) => code === 'pin.tooSmall')) return;
-        const turned = [...leastOf(smaller).values()].some((left) => left < 0);
+        const turned = [...spareOf(smaller).values()].some((left) => left < 0);
         outcomes[turned ? 'turned' : 'later'] += 1;
       });
       const rows = [...told].sort().map(([kind, { bound, free }]) => `  ${kind} | ${bound} bound, ${free} free`);
