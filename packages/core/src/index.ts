@@ -89,6 +89,16 @@ export * from './document/uses.ts';
 export * from './shelves/rules/read-rules.ts';
 export * from './shelves/items/item-fields.ts';
 export * from './solve/pins.ts';
+export {
+  comesOut,
+  openVerdicts,
+  outIds,
+  stayIds,
+  staysIn,
+  type ComesOut,
+  type OpenVerdict,
+  type Stays,
+} from './fit/check-held.ts';
 export * from './fit/verdicts.ts';
 export * from './solve/size-at.ts';
 export * from './bodies/board-plan.ts';

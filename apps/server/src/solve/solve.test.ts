@@ -97,6 +97,14 @@ describe('POST /api/fit', () => {
     const shallow = await fit({ ...shell, pins: { 'body/depth': 50 } }).expect(200);
     expect(shallow.body).toMatchObject({ goesIn: true, closes: false });
   });
+  test('says how much stands out of each open mouth, and whether it stays in', async () => {
+    const { body } = await fit(bifold).expect(200);
+    const card = body.open.find(({ line }: { line: string }) => line === 'c1');
+    expect(card).toMatchObject({ holder: 'A', comesOut: 'grip', staysIn: 'holds' });
+    expect(card.shows).toBeGreaterThan(9);
+    const zipped = demoDesigns.find(({ id }) => id === 'lens-pouch')!;
+    expect((await fit(zipped).expect(200)).body.open).toEqual([]);
+  });
   test('what has no home yet does not go in', async () => {
     const lens = demoDesigns.find(({ id }) => id === 'permit-bifold-lens')!;
     expect((await fit(lens).expect(200)).body.goesIn).toBe(false);

@@ -4,6 +4,21 @@ import type { Clearance } from '../pieces/clearance.ts';
 /** What a thing clears, and in which room of its holder. */
 export interface FittedClearance extends Clearance {
   room: string;
+  /** Of how deep it goes, in a room that nothing closes over. */
+  standing?: Standing;
+}
+
+/** How a thing stands in an open mouth. All mm. */
+export interface Standing {
+  /** How much of it really stands out above the mouth; less than nothing if it lies below. */
+  shows: number;
+  /** How much of it was meant to. */
+  wished: number;
+  /** How long it is, from its foot to its upper end. */
+  deep: number;
+  /** What the mouth has to spare across when the thing is as small, and as little pressed, as it may be; nothing where it does
+   * not stand between two walls. */
+  slack?: number;
 }
 
 /** What is asked of a room in a direction, and what it has. mm */

@@ -19,6 +19,7 @@ import { fitRound } from './round.ts';
 import { fitWrapped } from './wrapped.ts';
 import { fitZippedTube } from './zipped-tube.ts';
 import { ALL, endways, packedOf, pileOf, thingOf, type Pile, type Thing } from './things.ts';
+import { standingOf } from './standing.ts';
 import { fitTube } from './tube.ts';
 
 /** What the fitting reads: cut pieces, seams, rooms by the lines that bound them, and the things. */
@@ -49,7 +50,7 @@ export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): Fitte
   return fitting.rooms.flatMap((room) => {
     const own = thingsIn(room, fitting);
     if (!own) return [];
-    const { underClosure = false, shut = false, ease = NO_EASE, opening } = room;
+    const { underClosure = false, shut = false, ease = NO_EASE, opening, grips = false } = room;
     const opens = opening ?? (underClosure ? fitting.opens[0] : undefined);
     const load: Load = {
       ...own,
@@ -62,7 +63,8 @@ export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): Fitte
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
       ease,
     };
-    return told(room, load, readingsOf(room, load, parts));
+    const covered = load.shut || opens !== undefined || (underClosure && fitting.laps.length > 0);
+    return told(room, load, readingsOf(room, load, parts), covered ? undefined : { grips, of: fitting.contents });
   });
 }
 
@@ -93,6 +95,7 @@ const NOTHING: Thing = {
   thick: nothing,
   deep: nothing,
   shows: nothing,
+  mayShow: nothing,
   section: [{ x: 0, y: 0, r: 0 }],
   half: nothing,
   one: nothing,
@@ -220,18 +223,27 @@ const fitBoxedRoom: FitForm = (ring, cloth, load, parts) => {
   return [...boxed, ...fitTube(ring, cloth, load, parts).filter(({ direction }) => direction === 'across')];
 };
 
-function told({ id }: Room, { things }: Load, readings: readonly Reading[]): FittedClearance[] {
+/** @param open of a room that nothing closes over: how its things stand in it is told too */
+function told(
+  { id }: Room,
+  load: Load,
+  readings: readonly Reading[],
+  open?: { grips: boolean; of: Fitting['contents'] },
+): FittedClearance[] {
   const [, holder = id] = id.split('/');
   const seen = new Set<string>();
-  return things.flatMap(({ line, name, key }) => {
+  return load.things.flatMap((thing) => {
+    const { line, name, key } = thing;
     // several of one line in one room have one verdict
     if (seen.has(key)) return [];
     seen.add(key);
-    return readings
-      .filter(({ lines }) => !lines || lines.includes(key) || lines.includes(ALL))
-      .map(({ direction, required, available, ease }) => ({
-        ...clearanceOf({ holder, line, name, direction, required, available, ease: ease.value }),
-        room: id,
-      }));
+    const own = readings.filter(({ lines }) => !lines || lines.includes(key) || lines.includes(ALL));
+    return own.map((reading) => {
+      const { direction, required, available, ease } = reading;
+      const clearance = clearanceOf({ holder, line, name, direction, required, available, ease: ease.value });
+      const held = direction === 'deep' ? open?.of(line) : undefined;
+      const standing = open && held && standingOf(thing, reading, open.grips ? own : [], held);
+      return { ...clearance, room: id, ...(standing && { standing }) };
+    });
   });
 }

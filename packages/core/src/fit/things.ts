@@ -17,7 +17,9 @@ export interface Thing {
   thick: Derived;
   /** Down from the mouth. */
   deep: Derived;
+  /** How much of it is meant to stand out above the mouth, and how much may. */
   shows: Derived;
+  mayShow: Derived;
   /** Its section seen from above: corners and rounds whose hull it is, from its left and its back. */
   section: readonly Disc[];
   /** Half of the way round it. */
@@ -30,7 +32,7 @@ export interface Thing {
   board?: Derived;
 }
 
-type Common = 'line' | 'key' | 'name' | 'shows' | 'round' | 'board';
+type Common = 'line' | 'key' | 'name' | 'shows' | 'mayShow' | 'round' | 'board';
 
 const hullRule: Rule = {
   id: 'fitting',
@@ -61,7 +63,7 @@ const heapRule = (formula: string): Rule => ({
 
 /** A thing as its line says that it stands: as large as one of its kind may be, and as thick as it is when pressed. */
 export function thingOf(
-  { line: id, count, above = 1, flat = false, shows = nothing, board, only }: Stood,
+  { line: id, count, above = 1, flat = false, shows = nothing, mayShow = shows, board, only }: Stood,
   held: HeldContents,
 ): Thing {
   const { line, item, name } = held;
@@ -73,6 +75,7 @@ export function thingOf(
     name,
     deep,
     shows,
+    mayShow,
     round: item.planRadius ?? 0,
     ...(board && { board }),
   };
@@ -306,6 +309,19 @@ export function packedOf(
   const half = halfHull('half of the way round all', section, [across, thick]);
   const name = all.map((thing) => thing.name).join(', ');
   const round = roundedAs(corners, across.value, thick.value);
-  const whole = { line: ALL, key: ALL, name, across, thick, deep: up, shows: nothing, section, half, one: half, round };
+  const whole = {
+    line: ALL,
+    key: ALL,
+    name,
+    across,
+    thick,
+    deep: up,
+    shows: nothing,
+    mayShow: nothing,
+    section,
+    half,
+    one: half,
+    round,
+  };
   return { things: all, whole };
 }

@@ -12,7 +12,7 @@ export const seatRoom = (
   id: string,
   { rings }: Pick<WalledSeat, 'rings'>,
   holds: readonly string[],
-  load: Pick<Room, 'stands' | 'ease'> = {},
+  load: Pick<Room, 'stands' | 'ease' | 'grips'> = {},
 ): Room => ({ id: `holders/${id}/1`, holds, rings, underClosure: true, ...load });
 
 interface Parted {
@@ -24,12 +24,14 @@ interface Parted {
   /** What stands in each room, from the left. */
   stands: readonly (readonly Stood[])[];
   ease: Room['ease'] & {};
+  /** Their mouths are meant to hold what stands in them. */
+  grips?: boolean;
 }
 
 /** The rooms of a front and a back of the body that are stitched together between things. */
-export function partedRooms({ id, seat, seams, stands, ease }: Parted): Room[] {
+export function partedRooms({ id, seat, seams, stands, ease, grips = false }: Parted): Room[] {
   if (seams.length === 0)
-    return [seatRoom(id, seat, linesOf(stands.flat()), { stands: sideBySide(stands.flat()), ease })];
+    return [seatRoom(id, seat, linesOf(stands.flat()), { stands: sideBySide(stands.flat()), ease, grips })];
   const stitched = seat.rings.filter(({ walls }) => walls[0]?.piece === seams[0]!.a.piece);
   const lines = seams.map((seam) => seam.id);
   return stands.map((stood, index) => ({
@@ -38,6 +40,7 @@ export function partedRooms({ id, seat, seams, stands, ease }: Parted): Room[] {
     stands: sideBySide(stood),
     ease,
     underClosure: true,
+    grips,
     rings: stitched.map((ring) => partedRings(throughAll(ring, seat.rings), lines)[index]!),
   }));
 }

@@ -73,6 +73,8 @@ export interface Stood {
   flat?: boolean;
   /** How much of it is meant to stand out above the mouth, mm; default nothing. */
   shows?: Derived;
+  /** How much of it may stand out, mm; default as much as is meant to. */
+  mayShow?: Derived;
   /** Of a bound book: how thick each of its boards is, mm. */
   board?: Derived;
   /** Only a board of it goes in there. */
@@ -117,6 +119,8 @@ export interface Room {
   stands?: Arranged;
   /** Its walls are closed above what is in it. */
   shut?: boolean;
+  /** Its mouth is meant to hold by itself what stands in it. */
+  grips?: boolean;
   /** The closure of the body lies above it. */
   underClosure?: boolean;
   /** What opens to let things in, if not all of its mouth does. */
@@ -209,7 +213,7 @@ export function partedRings({ walls, ...ring }: Ring, seams: readonly string[]):
 export const linesOf = (things: readonly { line: string }[]): string[] => [...new Set(things.map(({ line }) => line))];
 
 /** Things on each other in one pile, from the back to the front.
- * @param shows how much of each is meant to stand out above the mouth, mm */
-export const onePile = (things: readonly Stood[], shows?: Derived): Arranged => ({
-  beside: [things.map(({ line, count }) => ({ line, count, ...(shows && { shows }) }))],
+ * @param out how much of each is meant to stand out above the mouth, or may. mm */
+export const onePile = (things: readonly Stood[], out: Pick<Stood, 'shows' | 'mayShow'> = {}): Arranged => ({
+  beside: [things.map(({ line, count }) => ({ line, count, ...out }))],
 });

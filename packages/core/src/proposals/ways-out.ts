@@ -4,13 +4,14 @@ import { placeAll, placeLine } from '../document/edits/contents.ts';
 import type { Edit } from '../document/edits/edit.ts';
 import { closureFor } from '../document/edits/new-design.ts';
 import { removePart } from '../document/edits/parts.ts';
-import { setClosure, setClosureParam, setLimit, setPin, setRule } from '../document/edits/settings.ts';
+import { setClosure, setClosureParam, setHolderParam, setLimit, setPin, setRule } from '../document/edits/settings.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { withArticle } from '../errors/first-letter.ts';
 import type { Finding, FindingCode } from '../errors/finding.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
+import { GRIP } from '../fit/check-held.ts';
 import { turningGap } from '../shelves/rules/common-rules.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
@@ -84,6 +85,28 @@ const unpinned = ({ document: { pins = {} }, solution: { pinnable } }: Asked): W
     .filter(({ path, asks }) => (pins[path] ?? Infinity) < asks - 1e-6)
     .map(({ path, label }) => ({ label: `Let go the pin: ${label}`, edit: setPin(path, label, undefined) }));
 
+/** Pins that are more than everything asks for, let go one at a time. */
+const letIn = ({ document: { pins = {} }, solution: { pinnable } }: Asked): WayOut[] =>
+  pinnable
+    .filter(({ path, asks }) => (pins[path] ?? 0) > asks + 1e-6)
+    .map(({ path, label }) => ({ label: `Let go the pin: ${label}`, edit: setPin(path, label, undefined) }));
+
+/** The holder that a finding is about lets so much stand out that what really does is as much as is wanted, mm. */
+const standingOut =
+  (wanted: (finding: Finding) => number) =>
+  ({ finding, document, solution, kinds }: Asked): WayOut[] =>
+    document.holders
+      .filter(({ id }) => named(finding, 'holders').includes(id))
+      .flatMap(({ id, kind, params }): WayOut[] => {
+        const spec = kindOf(kinds.holders, kind)?.params.visible;
+        if (spec?.kind !== 'length') return [];
+        const now = params.visible ?? solution.holders.find((each) => each.id === id)?.sizes.visible?.value ?? 0;
+        const more = Math.ceil(wanted(finding) - (finding.numbers.shows ?? 0));
+        return [
+          { label: 'Let more of it stand out', edit: setHolderParam(id, spec.title, 'visible', Number(now) + more) },
+        ];
+      });
+
 /** Another way to hold the closure, if it has a choice. */
 const heldBy =
   (fastener: string, words: string) =>
@@ -129,6 +152,9 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>
   'clearance.tooTight': unpinned,
   'body.doesNotClose': unpinned,
   'clearance.lessThanEase': unpinned,
+  'held.loose': letIn,
+  'held.showsLess': standingOut(({ limit = 0 }) => limit),
+  'held.hidden': standingOut(() => GRIP),
   'pin.tooSmall': ({ finding: { numbers, limit }, document: { pins = {} }, solution: { pinnable } }) =>
     pinnable
       .filter(({ path, least }) => pins[path] === numbers.pinned && least === limit)

@@ -28,6 +28,7 @@ import { CutParts } from '../fit/cut-parts.ts';
 import { checkInside } from '../fit/check-inside.ts';
 import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
+import { checkHeld } from '../fit/check-held.ts';
 import { checkStands } from '../fit/check-stands.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
@@ -151,6 +152,7 @@ export function solveDesign(
       ...checkStands(making.rooms, fitting.contents),
       ...checkInside(fitting, cutParts),
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
+      ...checkHeld(fitted, fitting.contents),
       ...checkSeams(seams),
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),

@@ -102,7 +102,7 @@ function inTube(
     return piles.flatMap((pile) => {
       const thick = pile.reduce((sum, { own }) => sum + own.thick, 0);
       return pile.map(({ own, stood }): Witnessed => {
-        const shows = !asked.shut && (stood.shows?.value ?? 0) > 0;
+        const shows = !asked.shut && ((stood.mayShow ?? stood.shows)?.value ?? 0) > 0;
         const inside = shows ? 0.55 * own.deep : own.deep;
         // lengthwise: half of the line round it, or of one that is mirrored in the mouth
         const along = taut(corners(thick, asked.shut ? inside : 2 * inside), reach[index]!) / (asked.shut ? 2 : 4);

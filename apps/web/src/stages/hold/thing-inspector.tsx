@@ -150,6 +150,10 @@ function KeepOnShelf({ item, name }: { item: Item; name: string }) {
   );
 }
 
+/** How much of it can be taken hold of in an open mouth. */
+const standsIn = ({ shows }: { shows: number }, length: (mm: number) => string): string =>
+  shows > 0 ? `${length(shows)} of it stand out above the mouth.` : `It lies ${length(-shows)} below the mouth.`;
+
 interface FollowsProps extends Props {
   item: Item;
   name: string;
@@ -169,10 +173,12 @@ function WhatFollows({ document, line, item, solved, name }: FollowsProps) {
       {homes.length === 0 && <p className="mt-1">No holder of this piece suits {name}: it has no home yet.</p>}
       {homes.map((holder) => {
         const across = holder.clearances.find((each) => each.line === line.id && each.direction === 'across')!;
+        const standing = holder.clearances.find((each) => each.line === line.id && each.standing)?.standing;
         return (
           <p key={holder.id} className="mt-1 leading-snug">
             {holder.title} {holder.id}: it asks for {length(across.required.value)} between the stitches and gets{' '}
             {length(across.available.value, true)}, so {length(across.clearance.value)} of ease.
+            {standing && ` ${standsIn(standing, length)}`}
           </p>
         );
       })}

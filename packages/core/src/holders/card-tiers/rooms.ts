@@ -33,7 +33,8 @@ export function slotRooms(
     id: roomId(index, column),
     holds: [pile.line],
     rings: [rings[column]!],
-    stands: onePile([pile], pile.shows),
+    stands: onePile([pile], { shows: pile.shows }),
+    grips: true,
     behind: overlapping(detail, index).flatMap((slot) =>
       detail.slots[slot]!.piles[column] ? [roomId(slot, column)] : [],
     ),

@@ -172,6 +172,7 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
     seat,
     seams: lines.joins,
     stands: detail.channels.map(({ thing }) => [stoodOf(thing)]),
+    grips: true,
     ease: { across: rules.length(easeChannelAcross), deep: rules.length(easeChannelEnd) },
   });
   if (places.length === 0) return contribution({ rooms });

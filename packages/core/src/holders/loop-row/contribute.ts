@@ -70,6 +70,7 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
     id: `${own}/${index + 1}`,
     holds: [thing.line],
     stands: onePile([{ line: thing.line, count: 1 }]),
+    grips: true,
     rings: Array.from({ length: detail.rows }, (_, row) => {
       const first = row * lines.length + 2 * index;
       return closedBelow(sewn.ring(first, first + 1), bottoms[index]?.join.id);

@@ -167,7 +167,7 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
         rings: [
           patchRing({ piece, mouth: { fold: 'mouth' }, double: true }, seat.host.piece, boundsOf(id), stitchedBeside),
         ],
-        stands: onePile(detail.sheaves, detail.reveal),
+        stands: onePile(detail.sheaves, { mayShow: detail.reveal }),
         ease: { across: rules.length(easeNoteAcross), deep: rules.length(easeNoteDeep) },
       },
     ],
