@@ -50,7 +50,7 @@ export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): Fitte
   return fitting.rooms.flatMap((room) => {
     const own = thingsIn(room, fitting);
     if (!own) return [];
-    const { underClosure = false, shut = false, ease = NO_EASE, opening, grips = false } = room;
+    const { underClosure = false, shut = false, ease = NO_EASE, opening } = room;
     const opens = opening ?? (underClosure ? fitting.opens[0] : undefined);
     const load: Load = {
       ...own,
@@ -63,10 +63,22 @@ export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): Fitte
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
       ease,
     };
-    const covered = load.shut || opens !== undefined || (underClosure && fitting.laps.length > 0);
-    return told(room, load, readingsOf(room, load, parts), covered ? undefined : { grips, of: fitting.contents });
+    return told(room, load, readingsOf(room, load, parts), openOver(room, load, fitting));
   });
 }
+
+/** A room that nothing closes over. */
+interface OpenRoom {
+  /** Its mouth is meant to hold what stands in it. */
+  grips: boolean;
+  contents: Fitting['contents'];
+}
+
+const openOver = (
+  { grips = false, underClosure = false }: Room,
+  { shut, opening }: Load,
+  { laps, contents }: Fitting,
+): OpenRoom | undefined => (shut || opening || (underClosure && laps.length > 0) ? undefined : { grips, contents });
 
 /** What lies between the things of a room and its back, with them. */
 function withThoseBehind(
@@ -223,13 +235,8 @@ const fitBoxedRoom: FitForm = (ring, cloth, load, parts) => {
   return [...boxed, ...fitTube(ring, cloth, load, parts).filter(({ direction }) => direction === 'across')];
 };
 
-/** @param open of a room that nothing closes over: how its things stand in it is told too */
-function told(
-  { id }: Room,
-  load: Load,
-  readings: readonly Reading[],
-  open?: { grips: boolean; of: Fitting['contents'] },
-): FittedClearance[] {
+/** @param open how things stand in such a room is told too */
+function told({ id }: Room, load: Load, readings: readonly Reading[], open?: OpenRoom): FittedClearance[] {
   const [, holder = id] = id.split('/');
   const seen = new Set<string>();
   return load.things.flatMap((thing) => {
@@ -241,7 +248,7 @@ function told(
     return own.map((reading) => {
       const { direction, required, available, ease } = reading;
       const clearance = clearanceOf({ holder, line, name, direction, required, available, ease: ease.value });
-      const held = direction === 'deep' ? open?.of(line) : undefined;
+      const held = direction === 'deep' ? open?.contents(line) : undefined;
       const standing = open && held && standingOf(thing, reading, open.grips ? own : [], held);
       return { ...clearance, room: id, ...(standing && { standing }) };
     });
