@@ -1,13 +1,13 @@
 import type { ClosingMouth } from '../bodies/body-kind.ts';
 import { given, sum, times, type Derived } from '../derived/derived.ts';
 import { mm, say } from '../errors/wording.ts';
-import { contribution, type Contribution, type ShutAt } from '../pieces/contribution.ts';
+import { contribution, type Channel, type Contribution, type ShutAt } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import type { StitchLine } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from './closure-kind.ts';
-import { seamAllowance } from '../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../shelves/rules/common-rules.ts';
 
 /** A casing round a mouth. All mm. */
 export interface Casing {
@@ -42,13 +42,15 @@ function across({ id, closing }: Casing, side: 'front' | 'back', name: string, d
   };
 }
 
-/** The cord draws front and back together at the lowest line of the casing. */
-const shutsAt = ({ id, closing }: Casing, name: string): ShutAt[] =>
+/** The cord draws front and back together at the lowest line of the casing.
+ * @param channel what it runs in, on the front */
+const shutsAt = ({ id, closing, cord }: Casing, name: string, channel: Omit<Channel, 'hardware'>): ShutAt[] =>
   closing.rim.map(({ piece, edge }) => ({
     piece,
     mouth: edge,
     lines: sides.map((side) => `${id}-${name}-${side}`),
     drawn: true,
+    cord: { hardware: cord.id, ...channel },
   }));
 
 const openSides = ({ closing }: Casing, from: number, to: number) =>
@@ -62,7 +64,10 @@ export function stitchedCasing(casing: Casing): Contribution {
   const { id, closing, header, channel } = casing;
   const [upper, lower] = [header.value, header.value + channel.value];
   return contribution({
-    shuts: shutsAt(casing, 'lower line'),
+    shuts: shutsAt(casing, 'lower line', {
+      piece: closing.front.piece,
+      between: [{ line: `${id}-upper line-front` }, { line: `${id}-lower line-front` }],
+    }),
     hostEdits: [
       ...sides.map((side) => ({
         piece: closing[side].piece,
@@ -89,7 +94,10 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
   const turn = rules.length(seamAllowance);
   const deep = sum('casing in the hem', [channel, turn]);
   return contribution({
-    shuts: shutsAt(casing, 'hem'),
+    shuts: shutsAt(casing, 'hem', {
+      piece: closing.front.piece,
+      between: [{ edge: closing.rim[0]!.edge }, { line: `${id}-hem-front` }],
+    }),
     hostEdits: [
       ...closing.rim.map(({ piece, edge }) => ({ piece, allowance: { [edge]: deep } })),
       ...sides.map((side) => ({
@@ -139,7 +147,13 @@ export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contrib
         note: 'Turn all edges in; hem the short ends first.',
       }),
     ),
-    shuts: shutsAt(casing, 'lower line'),
+    shuts: shutsAt(casing, 'lower line', {
+      piece: piece('front'),
+      between: [
+        { edge: 'top', inset: topstitchInset.id },
+        { edge: 'bottom', inset: topstitchInset.id },
+      ],
+    }),
     hostEdits: sides.map((side) => ({
       piece: closing[side].piece,
       lines: [

@@ -81,7 +81,7 @@ const params = {
 const CORDS: Record<CordKind, string> = { round: 'cord-4', flat: 'cord-flat-12' };
 const count = (value: number): Derived => given('cords', value, { kind: 'standard', path: 'drawstring' }, 'count');
 
-function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, id }: ClosureInputs) {
+function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, id, pin }: ClosureInputs) {
   const cordKind = choiceParam(design, 'cord', params.cord);
   const cord = hardwareOf(CORDS[cordKind], hardware);
   const cordWidth = given(cord.name, cord.diameter, { kind: 'hardware', path: `hardware/${cord.id}` });
@@ -89,12 +89,15 @@ function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, i
   const topstitch = rules.length(topstitchInset);
   const tail = lengthParam(design, 'tail', params.tail, rules, id);
   const solved = drawstringRule({ mouthWidth, cordKind, cordWidth, topstitch, tail, cords: count(cords) });
+  const free = rounded(solved.channel, grid, 'up');
+  const channel = pin(`${id}/channel`, free);
+  const casing = channel === free ? solved.casingHeight : sum('casing height', [channel, times(2, topstitch)]);
   return {
     cords,
     cord,
     cordWidth,
-    channel: rounded(solved.channel, grid, 'up'),
-    casingHeight: rounded(solved.casingHeight, grid, 'up'),
+    channel,
+    casingHeight: rounded(casing, grid, 'up'),
     cordLength: rounded(solved.cordLength, grid, 'up'),
     header: roundedAmount(lengthParam(design, 'header', params.header, rules, id), grid),
   };

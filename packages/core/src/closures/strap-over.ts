@@ -1,5 +1,5 @@
 import type { SizedBody } from '../bodies/body-kind.ts';
-import { named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import { minus, named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -12,8 +12,8 @@ import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { beneathOf } from './beneath.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
-import { limited, onWall, overlapFor } from './overlap.ts';
+import { fastenerParam, fasteners, halfMark, halfOfFastener, insetAfter, insetFor, widthFor } from './fasteners.ts';
+import { limited, onWall, overlapFor, overlapPinned } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -78,20 +78,29 @@ export const strapOver: ClosureKind = {
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
     const inset = insetFor(own('inset'), fastener);
     const overlap = overlapFor(own('overlap'), inset, fastener, body.finished.height);
-    const beneath = beneathOf(body, overlap.value);
-    const solved = flap({
-      loadedDepth: beneath.full,
-      emptyDepth: beneath.empty,
-      overlap,
-      fastenerInset: inset,
-      flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
-      school: rules.choice(tabSchool),
-    });
+    const over = (lies: Derived) => {
+      const { full, empty } = beneathOf(body, lies.value);
+      return flap({
+        loadedDepth: full,
+        emptyDepth: empty,
+        overlap: lies,
+        fastenerInset: inset,
+        flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
+        school: rules.choice(tabSchool),
+      });
+    };
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
     const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
     const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
-    const reach = named('strap length', sum('strap length', [down, times(2, closing.proud), solved.flapLength]));
-    const length = rounded(reach, grid, 'up');
+    const reachAt = (lies: Derived) =>
+      named('strap length', sum('strap length', [down, times(2, closing.proud), over(lies).flapLength]));
+    const free = rounded(reachAt(overlap), grid, 'up');
+    const length = inputs.pin(`${id}/strapLength`, free);
+    const front = body.finished.height;
+    const most = front && sum('front, and its fastener on it', [front, inset, minus(halfOfFastener(fastener))]);
+    const lies = length === free ? overlap : overlapPinned(length, overlap, reachAt, most);
+    const solved = over(lies);
+    const reach = reachAt(lies);
     const parts = { width, length, down, mate: solved.mateLoaded, inset: insetAfter(inset, length, reach) };
     const sizes = {
       strapWidth: width,

@@ -4,7 +4,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Mark, Piece } from '../pieces/piece.ts';
 import type { CutDesign, CutParts } from './cut-parts.ts';
-import { apart } from './lines.ts';
+import { apart, wholeChain } from './lines.ts';
 import type { Room } from '../pieces/room.ts';
 
 type Fastened = Pick<CutDesign, 'pieces'> & { rooms: readonly Room[] };
@@ -21,20 +21,21 @@ export function checkFasteners({ pieces, rooms }: Fastened, parts: CutParts): Fi
   );
 }
 
-/** The line that lies nearest to a fastener, if it lies under it. */
+/** The line or edge that lies nearest to a fastener, if it lies under it. */
 function onLine(piece: Piece, mark: Mark, radius: number): Finding[] {
-  const { lines, folds, name, id } = piece;
-  const near = [...lines, ...folds]
-    .map((line) => ({ line, far: apart([[mark.at, mark.at]], [[line.from, line.to]]) }))
-    .sort((a, b) => a.far - b.far)[0];
-  if (!near || near.far >= radius - 1e-6) return [];
-  const text = say`“${capital(mark.label)}” on ${name} lies ${mm(near.far)} from a line that is sewn, opened or folded, and takes ${mm(radius)} all round: the needle would meet it. Set it further in or out, or move what is sewn there.`;
+  const { lines, folds, stitch, name, id } = piece;
+  const far = [...[...lines, ...folds].map(({ from, to }) => [[from, to]]), ...stitch.map(wholeChain)].reduce(
+    (least, line) => Math.min(least, apart([[mark.at, mark.at]], line)),
+    Infinity,
+  );
+  if (far >= radius - 1e-6) return [];
+  const text = say`“${capital(mark.label)}” on ${name} lies ${mm(far)} from an edge or a line that is sewn, opened or folded, and takes ${mm(radius)} all round: the needle would meet it. Set it further in or out, or move what is sewn there.`;
   return [
     {
       code: 'hardware.notClear',
       severity: 'stop',
       about: [`pieces/${id}`],
-      numbers: { far: near.far },
+      numbers: { far },
       limit: radius,
       text,
     },

@@ -1,4 +1,4 @@
-import { pointAlong } from '../geometry/outline.ts';
+import { edgeLength, pointAlong, type Edge } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { NamedLine } from '../pieces/room.ts';
@@ -24,6 +24,12 @@ function chain(stretch: Stretch | undefined): Point[][] {
   const { edge, from, to } = stretch;
   const parts = edge.kind === 'arc' ? CHORDS : 1;
   return [Array.from({ length: parts + 1 }, (_, index) => pointAlong(edge, from + (index / parts) * (to - from)))];
+}
+
+/** All of an edge, as points. mm */
+export function wholeChain(edge: Edge): Point[][] {
+  const whole = edgeLength(edge);
+  return chain({ edge, from: 0, to: whole, whole });
 }
 
 /** The shortest way from one line to another, mm; nothing where they cross. */

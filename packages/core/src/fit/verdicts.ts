@@ -35,6 +35,7 @@ const OPEN: readonly FindingCode[] = [
   'room.notClosed',
   'body.doesNotClose',
   'closure.doesNotReach',
+  'closure.cordTight',
   'closure.drift',
   'closure.notForBody',
   'hardware.notClear',

@@ -3,7 +3,7 @@ import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
 import type { Lap } from './lap.ts';
-import type { Opening, Room } from './room.ts';
+import type { NamedLine, Opening, Room } from './room.ts';
 import type { Seam } from './seam.ts';
 
 /** What a holder or closure does to a piece that is not its own. */
@@ -62,6 +62,16 @@ export interface ShutAt {
   lines?: readonly string[];
   /** A cord draws it together there. */
   drawn?: boolean;
+  /** The cord, and the lines of a piece that it runs between. */
+  cord?: Channel;
+}
+
+/** What a cord runs in. */
+export interface Channel {
+  /** The cord, on the hardware shelf. */
+  hardware: string;
+  piece: string;
+  between: readonly [NamedLine, NamedLine];
 }
 
 /** What one part of a design brings to the whole. */

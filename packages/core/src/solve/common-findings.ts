@@ -23,6 +23,7 @@ export const commonFindings = [
   'seam.doesNotWalk',
   'gap.doesNotPass',
   'closure.hole',
+  'closure.cordTight',
   'closure.drift',
   'closure.doesNotReach',
   'hardware.notClear',

@@ -44,11 +44,17 @@ export function obeyPins(document: Pinned, held: Held, sizing: Sizing): Obeyed {
   };
   const run: SizeRun = { pin: grown, usual: asUsual };
   const sized = sizing.body(held, run, true);
-  const tight = [...asked].some(([path, size]) => (pinnedAt(document, path) ?? Infinity) < size.value - 1e-9);
-  if (tight) return obeySmaller(document, held, sizing, { asked, sized });
+  const tight = () => [...asked].some(([path, size]) => (pinnedAt(document, path) ?? Infinity) < size.value - 1e-9);
   const fitted = { ...sized, unpinned: new Map() };
-  return { ...fitted, made: sizing.make(fitted, run), pinnable: pinnableOf(asked) };
+  // what closes it, and its parts, ask only as it is made
+  const pinsLater = Object.keys(document.pins ?? {}).some(isSetOn);
+  const made = pinsLater || !tight() ? sizing.make(fitted, run) : undefined;
+  if (!made || tight()) return obeySmaller(document, held, sizing, { asked, sized });
+  return { ...fitted, made, pinnable: pinnableOf(asked) };
 }
+
+/** Of what is set on the body, not of what it holds. */
+const isSetOn = (path: string): boolean => path.startsWith('closure/') || path.startsWith('parts/');
 
 interface Unpinned {
   asked: ReadonlyMap<string, Derived>;
@@ -115,7 +121,6 @@ function obeyDown(
     },
   };
   const { measured, body } = sizing.body(held, run);
-  const pinnable = pinnableOf(asked, least, document);
   const cramped = body.faces.filter((face) => !fitsFace(document, face, measured));
   const narrowed = new Map(
     cramped.flatMap((face) => {
@@ -131,7 +136,8 @@ function obeyDown(
     measured: new Map([...measured, ...narrowed]),
     unpinned: new Map([...measured].filter(([id]) => narrowed.has(id))),
   };
-  return { ...fitted, made: sizing.make(fitted, run), pinnable };
+  const made = sizing.make(fitted, run);
+  return { ...fitted, made, pinnable: pinnableOf(asked, least, document) };
 }
 
 /** Holders as they ask, with those of their sizes that may be pinned as they are made. */
@@ -159,6 +165,8 @@ function leastDrawn(
   sizing.body(shrunk(held, TINIEST), {
     usual: (size) => product(size.label, [size, third]),
     pin(path, size) {
+      // how small they may be is seen when they are drawn
+      if (isSetOn(path)) return asPinned(path, size, pinnedAt(document, path) ?? size.value);
       // told to a tenth of a millimetre: never a value that would be refused
       least.set(path, upToTenth(size.value));
       const pinned = pinnedAt(document, path);

@@ -35,7 +35,7 @@ export function asPinned(path: string, size: Derived, pinned: number, least = 0)
 export function checkPins({ pins = {} }: Pick<DesignDocument, 'pins'>, pinnable: readonly PinnableSize[]): Finding[] {
   return Object.entries(pins).flatMap(([path, pinned]): Finding[] => {
     const parts = path.split('/');
-    const about = [parts.slice(0, path.startsWith('holders/') ? 2 : 1).join('/')];
+    const about = [parts.slice(0, /^(holders|parts)\//.test(path) ? 2 : 1).join('/')];
     const size = pinnable.find((each) => each.path === path);
     if (!size) {
       const text = say`A size is pinned that this design has not (${path}). Take the pin away.`;

@@ -26,6 +26,7 @@ import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
 import { CutParts } from '../fit/cut-parts.ts';
 import { checkInside } from '../fit/check-inside.ts';
+import { checkCords } from '../fit/check-cords.ts';
 import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
 import { checkHeld } from '../fit/check-held.ts';
@@ -157,6 +158,7 @@ export function solveDesign(
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),
       ...checkLaps(fitting, cutParts),
+      ...checkCords(fitting, cutParts),
       ...checkDrawn(fitting, cutParts),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),

@@ -23,6 +23,8 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
   const edit = useDesign((state) => state.edit);
   const length = useLength();
   const { pins = {}, limits: most = {} } = document;
+  const whole = under === 'body';
+  const holds = whole || under.startsWith('holders/');
   const mine = solution.pinnable.filter(({ path }) => path.startsWith(`${under}/`));
   const labelOf = (path: string) => mine.find((each) => each.path === path)?.label ?? path;
   const pinned = Object.entries(pins)
@@ -33,11 +35,13 @@ export function PinsAndLimits({ document, solution, under }: WithSolution & { un
         mm < least - 1e-6
           ? { of: 'stop', text: `can be drawn only from ${length(least, true)}` }
           : mm < asks - 1e-6
-            ? { of: 'watch', text: `would be ${length(asks, true)} to hold everything with your ease` }
+            ? {
+                of: 'watch',
+                text: `would be ${length(asks, true)} ${holds ? 'to hold everything with your ease' : 'by its rule'}`,
+              }
             : undefined;
       return { path, label: labelOf(path), mm, ...(told && { told }) };
     });
-  const whole = under === 'body';
   const limited = (whole ? Object.entries(most) : []).map(([path, mm]): Fixed => {
     const size = solution.limitable[path];
     const over = size !== undefined && size.value > mm + 1e-6;

@@ -26,7 +26,7 @@ import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { beneathOf } from '../beneath.ts';
 import { fastenerParam, fasteners, halfOfFastener, insetAfter, insetFor, radiusOf } from '../fasteners.ts';
-import { limited, overlapFor } from '../overlap.ts';
+import { limited, overlapFor, overlapPinned } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
 import { flapExposed, leastLength } from './zipped.ts';
@@ -87,10 +87,16 @@ export const flap: ClosureKind = {
     };
     const wished = overlapFor(own('overlap'), least, fastener, seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
-    const end = ontoFront(overlap, least, fastener, seat.front);
-    const solved = over(overlap, end);
-    const reach = named('flap length', sum('flap length', [times(2, seat.proud), solved.flapLength]));
-    const length = rounded(reach, grid, 'up');
+    const reachAt = (lies: Derived) =>
+      named('flap length', sum('flap length', [times(2, seat.proud), over(lies).flapLength]));
+    const free = rounded(reachAt(overlap), grid, 'up');
+    const length = inputs.pin(`${id}/flapLength`, free);
+    const most =
+      seat.front && sum('front, and its fastener on it', [seat.front, least, minus(halfOfFastener(fastener))]);
+    const lies = length === free ? overlap : overlapPinned(length, overlap, reachAt, most);
+    const end = ontoFront(lies, least, fastener, seat.front);
+    const solved = over(lies, end);
+    const reach = reachAt(lies);
     const corner = smallest('corner radius', [asked, product('half of its length', [length, half])]);
     const made = {
       width,
