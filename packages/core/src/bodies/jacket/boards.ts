@@ -3,8 +3,8 @@ import { board, boardFace, type BoardPlan } from '../board-plan.ts';
 import type { Jacket } from './size.ts';
 
 /** The inside of a jacket, its flaps folded out, with the open book on it. */
-export function jacketBoards({ detail: { width, height, flap } }: SizedBody<Jacket>): BoardPlan[] {
-  const [wide, turned] = [width.value, flap.value];
+export function jacketBoards({ detail: { width, height, flap, second } }: SizedBody<Jacket>): BoardPlan[] {
+  const [wide, turned, right] = [width.value, flap.value, width.value - second.value];
   const plan = board(
     { id: 'inside', title: 'Inside, lying open, its flaps folded out', ground: 'lining' },
     { width: wide, height: height.value },
@@ -15,11 +15,11 @@ export function jacketBoards({ detail: { width, height, flap } }: SizedBody<Jack
   return [
     {
       ...plan,
-      folds: [fold(turned), fold(wide - turned)],
+      folds: [fold(turned), fold(right)],
       sizes: [
         { path: 'body/flap', from: 0, to: turned, side: 'near' },
-        { path: 'finished/openWidth', from: turned, to: wide - turned, side: 'near' },
-        { path: 'body/flap', from: wide - turned, to: wide, side: 'near' },
+        { path: 'finished/openWidth', from: turned, to: right, side: 'near' },
+        { path: 'body/flap2', from: right, to: wide, side: 'near' },
         { path: 'body/width', from: 0, to: wide, side: 'far' },
         ...plan.sizes,
       ],

@@ -22,7 +22,7 @@ const MORE = given('marker hangs out by', 40, { kind: 'standard', path: 'jacket/
 export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInputs): Contribution {
   const { rules } = inputs;
   const seam = rules.length(seamAllowance);
-  const { width, height, flap, wished, elastic, marker } = detail;
+  const { width, height, elastic, marker } = detail;
   const h = height.value;
   const piece = (id: string, name: string, role: PieceDraft['role']): PieceDraft =>
     patch({
@@ -45,7 +45,7 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
     ...(marker ? [markerBand(detail, seam, inputs)] : []),
   ];
   return contribution({
-    findings: shallower(flap, wished),
+    findings: shallower(detail),
     pieces: [piece(SHELL, 'Shell', 'exterior'), piece(LINING, 'Lining', 'lining'), ...bands.map((band) => band.piece)],
     joins: [...around, ...flaps, ...bands.flatMap((band) => band.joins)],
     hardware: bands.map((band) => ({ id: band.piece.cutFrom!, count: 1, length: band.piece.width.value })),
@@ -54,17 +54,20 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
 }
 
 /** A flap ends before the edge of its board: what is set deeper is told. */
-function shallower(flap: Derived, wished: Derived): Finding[] {
-  const [made, asked] = [flap.value, wished.value];
+function shallower({ most, wished }: Jacket): Finding[] {
+  const [made, asked] = [most.value, wished.value];
   if (made >= asked - 1) return [];
   const text = say`The flaps are ${mm(made)} deep, not ${mm(asked)} as it is set: a flap ends clear of the far edge of its board. Set less, or leave it so.`;
   return [{ code: 'setting.limited', severity: 'note', about: ['body'], numbers: { asked, made }, text }];
 }
 
 /** Drawn right side up: the fixed flap is on the left of the lining, and on the right of the shell. */
-function foldLines({ width, height, flap, spine }: Jacket, lining: boolean): Fold[] {
-  const [w, f, half] = [width.value, flap.value, spine.value / 2];
-  return [f, w / 2 - half, w / 2 + half, w - f].map((x, index) => ({
+function foldLines(detail: Jacket, lining: boolean): Fold[] {
+  const { width, height, flap, second, spine } = detail;
+  const [w, half, middle] = [width.value, spine.value / 2, middleOf(detail)];
+  const across = [flap.value, middle - half, middle + half, w - second.value];
+  const seen = lining ? across : across.map((x) => w - x).reverse();
+  return seen.map((x, index) => ({
     id: `fold-${index + 1}`,
     order: 1,
     kind: lining ? 'valley' : 'mountain',
@@ -79,9 +82,13 @@ const bendsOf = (detail: Jacket): Bend[] =>
     index === 0 || index === 3 ? crease(from, to, BACK) : { ...crease(from, to, SQUARE), opens: true },
   );
 
+/** Of the spine, from the left of the lining. mm */
+const middleOf = ({ width, flap, second }: Jacket): number =>
+  flap.value + (width.value - flap.value - second.value) / 2;
+
 /** The ends of a stitched flap lie on the cover beside its fold. */
-function flapSeams({ width, flap, elastic }: Jacket): Seam[] {
-  const [w, f] = [width.value, flap.value];
+function flapSeams({ width, flap, second, elastic }: Jacket): Seam[] {
+  const [w, f, g] = [width.value, flap.value, second.value];
   const seam = (id: string, edge: string, from: number, fold: number, to: number): Seam => ({
     id: `body/flap-${id}`,
     kind: 'stitchedOn',
@@ -89,7 +96,7 @@ function flapSeams({ width, flap, elastic }: Jacket): Seam[] {
     b: edgePart(LINING, edge, fold, to, true),
   });
   const fixed = [seam('bottom', 'bottom', 0, f, 2 * f), seam('top', 'top', w - 2 * f, w - f, w)];
-  const other = [seam('bottom-2', 'bottom', w - 2 * f, w - f, w), seam('top-2', 'top', 0, f, 2 * f)];
+  const other = [seam('bottom-2', 'bottom', w - 2 * g, w - g, w), seam('top-2', 'top', 0, g, 2 * g)];
   return elastic ? fixed : [...fixed, ...other];
 }
 
@@ -123,9 +130,11 @@ function elasticBand({ width, height, elastic }: Jacket, seam: Derived, inputs: 
   };
 }
 
-function markerBand({ width, height }: Jacket, seam: Derived, inputs: BodyInputs): Band {
+function markerBand(detail: Jacket, seam: Derived, inputs: BodyInputs): Band {
+  const { width, height } = detail;
   const wide = hardwareWidth('band, wide', RIBBON, inputs);
-  const middle = width.value / 2;
+  // along the top edge, which runs from the right
+  const middle = width.value - middleOf(detail);
   const length = sum('marker', [height, seam, MORE]);
   const half = wide.value / 2;
   return {
@@ -142,7 +151,7 @@ function markerBand({ width, height }: Jacket, seam: Derived, inputs: BodyInputs
   };
 }
 
-function operations({ elastic, flap }: Jacket, around: Seam[], flaps: Seam[], bands: Band[]): OperationDraft[] {
+function operations({ elastic, flap, second }: Jacket, around: Seam[], flaps: Seam[], bands: Band[]): OperationDraft[] {
   return [
     ...bands.map(({ piece, joins, text }): OperationDraft => ({
       id: `${piece.id}/baste`,
@@ -176,7 +185,16 @@ function operations({ elastic, flap }: Jacket, around: Seam[], flaps: Seam[], ba
       seams: flaps.map(({ id }) => id),
       text: elastic
         ? say`Try it on the book. Fold the fixed flap in by ${mm(flap.value)} and stitch its two ends through the lining alone, at the very edge: a line further in would lock the board out. Tuck the loose one under the elastic.`
-        : say`Try it on the book, closed. Fold both flaps in by ${mm(flap.value)} and stitch their ends through the lining alone, at the very edge: a line further in would lock the boards out.`,
+        : [
+            ...say`Try it on the book, closed. `,
+            ...folded(flap, second),
+            ...say` and stitch their ends through the lining alone, at the very edge: a line further in would lock the boards out.`,
+          ],
     },
   ];
 }
+
+const folded = (flap: Derived, second: Derived): OperationDraft['text'] =>
+  flap.value === second.value
+    ? say`Fold both flaps in by ${mm(flap.value)}`
+    : say`Fold the left flap of the lining in by ${mm(flap.value)} and the right one by ${mm(second.value)}`;

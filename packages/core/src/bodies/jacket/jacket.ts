@@ -4,19 +4,25 @@ import { sleeveLikeSection } from '../section.ts';
 import { jacketBoards } from './boards.ts';
 import { contributeJacket } from './contribute.ts';
 import { jacketParams } from './params.ts';
-import { SHELL, sizeJacket, type Jacket } from './size.ts';
+import { LINING, sizeJacket, type Jacket } from './size.ts';
 import { jacketTuck } from './rules.ts';
 import { seamAllowance, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, _sized: SizedBody<Jacket>, _inputs: BodyInputs): Record<string, number> {
-  const { width, height, foldsAcross, allowance } = cut(SHELL);
+  const { width: cutWidth, height, foldsAcross, allowance } = cut(LINING);
+  const width = cutWidth - allowance.left! - allowance.right!;
   return {
-    width: width - allowance.left! - allowance.right!,
+    width,
     height: height - allowance.top! - allowance.bottom!,
     flap: Math.min(...foldsAcross),
+    flap2: width - Math.max(...foldsAcross),
   };
 }
+
+/** How wide one side of the cover is, mm. */
+const coverOf = ({ width, spine, flap, second }: Jacket): number =>
+  (width.value - flap.value - second.value - spine.value) / 2;
 
 /** Jackets round a bound book, of the foldover family: two flaps, an elastic, a marker. */
 export const jacket: BodyKind<Jacket> = {
@@ -33,7 +39,7 @@ export const jacket: BodyKind<Jacket> = {
   section: ({ detail, closedThickness }, placed, { stacks }) =>
     sleeveLikeSection(
       {
-        width: (detail.width.value - detail.spine.value) / 2 - detail.flap.value,
+        width: coverOf(detail),
         state: 'closed',
         total: closedThickness,
       },

@@ -32,9 +32,13 @@ export const ELASTIC = 'body/elastic';
 export interface Jacket {
   width: Derived;
   height: Derived;
+  /** The stitched flap, on the left of the lining. */
   flap: Derived;
-  /** What the maker would have of a flap. */
+  /** The other one, loose if there is an elastic. */
+  second: Derived;
+  /** What the maker would have of a flap, and what its board leaves of that. */
   wished: Derived;
+  most: Derived;
   /** Between the two folds beside it. */
   spine: Derived;
   /** From the finished loose end to the elastic; nothing if both flaps are fixed. */
@@ -62,14 +66,19 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
     sum('board less what stays clear', [boardWidth, minus(CLEAR)]),
     usual(HALF_LEAST),
   ]);
-  const flap = pin('body/flap', rounded(named('flap', smallest('flap', [wished, most])), grid, 'down'));
+  const unpinned = rounded(named('flap', smallest('flap', [wished, most])), grid, 'down');
+  const flap = pin('body/flap', unpinned);
+  const second = pin('body/flap2', named('second flap', unpinned));
   const loose = choiceParam(params, 'flaps', jacketParams.flaps) === 'elastic';
   const tuck = smallest('under the elastic', [
     rules.length(jacketTuck),
-    sum('flap less its fold', [flap, minus(FOLD)]),
+    sum('flap less its fold', [second, minus(FOLD)]),
   ]);
-  const place = sum('elastic from the loose end', [times(2, flap), minus(tuck)]);
-  const elastic = loose ? rounded(place, grid, 'nearest') : undefined;
+  const place = sum('elastic from the loose end', [times(2, second), minus(tuck)]);
+  // it lies on the board, however far the flap is pinned
+  const onBoard = sum('elastic on its board', [second, boardWidth, minus(CLEAR)]);
+  const lies = place.value <= onBoard.value ? place : smallest('elastic from the loose end', [place, onBoard]);
+  const elastic = loose ? rounded(lies, grid, 'nearest') : undefined;
   const solved = jacketRule({
     boardWidth,
     boardHeight,
@@ -78,22 +87,26 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
     wallFront: wall,
     wallBack: wall,
     flapFixed: flap,
-    flapLoose: flap,
+    flapLoose: second,
     ease: rules.length(easeBook),
     seam: nothing,
     elasticFromEdge: elastic ?? nothing,
   });
-  const round = tautRound({ boardWidth, boardHeight, board, spine, flap }, inputs);
-  const width = pin('body/width', rounded(largest('jacket, seam to seam', [solved.cutWidth, round.width]), grid, 'up'));
+  const round = tautRound({ boardWidth, boardHeight, board, spine, flap, second }, inputs);
+  // a flap that is pinned longer than the cover must still lie on it
+  const longest = Math.max(flap.value, second.value) > solved.cutWidth.value / 2 ? [flap, second] : [];
+  const demands = [solved.cutWidth, round.width, ...longest.map((each) => sum('flap, on the cover', [times(2, each)]))];
+  const width = pin('body/width', rounded(largest('jacket, seam to seam', demands), grid, 'up'));
   const height = pin(
     'body/height',
     rounded(largest('height, seam to seam', [solved.cutHeight, round.height]), grid, 'up'),
   );
   const marker = choiceParam(params, 'marker', jacketParams.marker) === 'ribbon';
-  const detail: Jacket = { width, height, flap, wished, spine, elastic, marker };
+  const detail: Jacket = { width, height, flap, second, wished, most: unpinned, spine, elastic, marker };
+  const open = [width, minus(flap), minus(second)];
   return {
     finished: {
-      openWidth: named('finished width, open', sum('open, flaps folded in', [width, times(-2, flap)])),
+      openWidth: named('finished width, open', sum('open, flaps folded in', open)),
       height: named('finished height', height),
     },
     closedThickness: sum('closed, on its book', [spine, times(4, wall)]),
@@ -102,6 +115,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
       width,
       height,
       flap,
+      flap2: second,
       ...(elastic && {
         tuck: solved.tuck,
         spineLeast: largest('thinnest book it takes', [solved.spineLeast, nothing]),
@@ -116,7 +130,7 @@ export function sizeJacket(params: Params, [cover]: MeasuredFace[], inputs: Body
         room: {
           x: flap.value,
           y: 0,
-          width: sum('between the flaps', [width, times(-2, flap)]),
+          width: sum('between the flaps', open),
           height,
           towards: 'left',
         },
@@ -144,7 +158,8 @@ function tautRound(
     board,
     spine,
     flap,
-  }: Record<'boardWidth' | 'boardHeight' | 'board' | 'spine' | 'flap', Derived>,
+    second,
+  }: Record<'boardWidth' | 'boardHeight' | 'board' | 'spine' | 'flap' | 'second', Derived>,
   inputs: BodyInputs,
 ): Record<'width' | 'height', Derived> {
   const reach = wallReach(inputs);
@@ -152,7 +167,7 @@ function tautRound(
   const turns = byRule(turnsRule, 'cloth going round four edges', 2 * Math.PI * reach.value, [reach]);
   return {
     height: tubeAround(rectHalfGirth(boardHeight, board), { front: reach, back: reach }, ease),
-    width: sum('round the book, flaps and ease', [times(2, boardWidth), spine, board, turns, times(2, flap), ease]),
+    width: sum('round the book, flaps and ease', [times(2, boardWidth), spine, board, turns, flap, second, ease]),
   };
 }
 
