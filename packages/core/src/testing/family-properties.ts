@@ -181,12 +181,14 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       sample(40, (design, solution, { pick }) => {
         const size = solution.pinnable[pick % solution.pinnable.length]!;
         const at = (less: number) => solveDesign({ ...design, pins: { [size.path]: size.asks - less } });
-        if (size.asks <= 1) return;
-        const [before, after] = [spareOf(at(0)), spareOf(at(1))];
+        if (size.asks <= 2) return;
+        const [before, after, further] = [spareOf(at(0)), spareOf(at(1)), spareOf(at(2))];
         // what it bounds has less room, by how much for each millimetre
         const bound = [...before].flatMap(([key, left]) => {
           const by = left - (after.get(key) ?? left);
-          return by > 0.1 ? [{ key, far: left / by }] : [];
+          // what only the grid gives and takes is taken once
+          const steady = (after.get(key) ?? left) - (further.get(key) ?? left) > by / 2;
+          return by > 0.1 && steady ? [{ key, far: left / by }] : [];
         });
         const kind = size.path.replace(/\/[A-Z]\//, '/·/').replace(/\d+/, '·');
         const count = told.get(kind) ?? { bound: 0, free: 0 };
