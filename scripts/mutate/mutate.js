@@ -122,14 +122,30 @@ async function redIn(folder, path) {
 
 const told = ({ file, line, sort, was, by }) => `${file}:${line} ${sort}: ${was} -> ${by}`;
 
+/** The first test that is red of all of them, those that are near to a file first. */
+async function firstRed(folder, file) {
+  let red;
+  for (const stage of writeStages(folder, file)) red ??= await redIn(folder, stage);
+  return red;
+}
+
+/** A test that is red without any fault, for want of a program or a file, would notice every one of them. */
+async function assertGreen() {
+  const folder = copy(0);
+  const red = await firstRed(folder, join(CORE, 'sizing/all.ts'));
+  rmSync(folder, { recursive: true, force: true });
+  if (!red) return;
+  console.error(`Without any fault “${red}” is red already: run ./zindle test first, it says why.`);
+  process.exit(2);
+}
+
 async function survives(folder, fault) {
   const { file, text } = fault;
   const path = join(folder, file);
   const before = readFileSync(path, 'utf8');
   writeFileSync(path, text);
   const begun = Date.now();
-  let red;
-  for (const stage of writeStages(folder, file)) red ??= await redIn(folder, stage);
+  const red = await firstRed(folder, file);
   writeFileSync(path, before);
   // a random design that failed is kept, and would fail in the next run too
   rmSync(join(folder, KEPT), { recursive: true, force: true });
@@ -163,6 +179,7 @@ async function work(number) {
   }
 }
 
+await assertGreen();
 await Promise.all(Array.from({ length: Math.max(1, Math.min(4, cpus().length)) }, (_, index) => work(index + 1)));
 const noticed = faults.length - survivors.length;
 console.log(
