@@ -1,4 +1,4 @@
-import type { GridId, RoundingDirection } from '../units/grid.ts';
+import type { GridId, RoundingDirection, StepId } from '../units/grid.ts';
 import { gridFor, gridShowing, roundToGrid } from '../units/grid.ts';
 
 /** What a number counts. Lengths are always mm. */
@@ -28,7 +28,7 @@ export interface Term {
 }
 
 export interface Rounding {
-  grid: GridId;
+  grid: StepId;
   direction: RoundingDirection;
   /** What rounding added, mm (negative where it took away). */
   residue: number;
@@ -153,7 +153,7 @@ export function byRule(rule: Rule, label: string, value: number, inputs: Derived
 }
 
 /** The number on the grid, with what the rounding added. */
-export function rounded(of: Derived, grid: GridId, direction: RoundingDirection): Derived {
+export function rounded(of: Derived, grid: StepId, direction: RoundingDirection): Derived {
   const value = roundToGrid(of.value, grid, direction);
   const rounding = { grid, direction, residue: value - of.value };
   const { unit, label } = of;

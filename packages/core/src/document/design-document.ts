@@ -1,4 +1,4 @@
-import type { GridId } from '../units/grid.ts';
+import type { GridId, RulerId } from '../units/grid.ts';
 import type { LengthUnit } from '../units/length.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { RuleSettings } from '../shelves/rules/house-rule.ts';
@@ -130,6 +130,8 @@ export interface DesignDocument {
   story?: string;
   unit: LengthUnit;
   grid: GridId;
+  /** Pieces are cut by a ruler that is read to this; default from the pattern, exactly. */
+  ruler?: RulerId;
   contents: ContentsLine[];
   ownItems: Item[];
   stacks: Stacks;

@@ -29,7 +29,7 @@ export const materialName = ({ shelves: { materials, hardware } }: PatternSource
   nameOn({ materials, hardware: [...hardware, ...standardHardware] });
 
 export const chartOf = (source: PatternSource): ChartRow[] =>
-  cuttingChart(source.solution.pieces, materialName(source));
+  cuttingChart(source.solution.pieces, materialName(source), source.document.ruler);
 
 /** The pieces that are printed, those that are cut alike once; what is cut with the ruler only stands in the chart. */
 export const printed = ({ solution }: PatternSource): Piece[] =>

@@ -1,7 +1,9 @@
 import type { Derived } from '../derived/derived.ts';
 import { lower } from '../errors/first-letter.ts';
 import type { Material } from '../shelves/materials/material.ts';
+import type { RulerId } from '../units/grid.ts';
 import type { Grain, Piece, PrintUp } from './piece.ts';
+import { ruledCut } from './ruler.ts';
 
 /** One row of the cutting chart: what is cut alike, in one of its materials. */
 export interface ChartRow {
@@ -15,6 +17,8 @@ export interface ChartRow {
   mirrored: number;
   cutWidth: Derived;
   cutHeight: Derived;
+  /** They lie on the maker's ruler. */
+  ruled: boolean;
   grain: string;
   note: string;
 }
@@ -70,11 +74,17 @@ export function countOf(alike: readonly Piece[]): { count: number; mirrored: num
   return { count: of(alike), mirrored: of(alike.filter(({ mirrored }) => mirrored)) };
 }
 
-/** The cutting chart, by material in the order they are first used. */
-export function cuttingChart(pieces: readonly Piece[], materialName: (id: string) => string): ChartRow[] {
+/** The cutting chart, by material in the order they are first used.
+ * @param ruler what is straight is cut by it; without one all is cut from the pattern */
+export function cuttingChart(
+  pieces: readonly Piece[],
+  materialName: (id: string) => string,
+  ruler?: RulerId,
+): ChartRow[] {
   const rows = alikePieces(pieces).flatMap((alike) => {
     const [piece] = alike as [Piece, ...Piece[]];
     const { mirrored, count } = countOf(alike);
+    const ruled = ruledCut(piece, ruler);
     const notes = [piece.note ?? '', mirrored > 0 ? `${mirrored} of them with the pattern turned over.` : ''];
     return piece.materials.map((id): { id: string; row: ChartRow } => ({
       id,
@@ -85,8 +95,9 @@ export function cuttingChart(pieces: readonly Piece[], materialName: (id: string
         name: namesOf(alike),
         count,
         mirrored,
-        cutWidth: piece.cutWidth,
-        cutHeight: piece.cutHeight,
+        cutWidth: ruled?.width ?? piece.cutWidth,
+        cutHeight: ruled?.height ?? piece.cutHeight,
+        ruled: ruled !== undefined,
         grain: grainWords[piece.grain],
         note: notes.filter(Boolean).join(' '),
       },

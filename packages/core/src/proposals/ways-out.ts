@@ -4,7 +4,15 @@ import { placeAll, placeLine } from '../document/edits/contents.ts';
 import type { Edit } from '../document/edits/edit.ts';
 import { closureFor } from '../document/edits/new-design.ts';
 import { removePart } from '../document/edits/parts.ts';
-import { setClosure, setClosureParam, setHolderParam, setLimit, setPin, setRule } from '../document/edits/settings.ts';
+import {
+  setClosure,
+  setClosureParam,
+  setHolderParam,
+  setLimit,
+  setPin,
+  setRule,
+  setRuler,
+} from '../document/edits/settings.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { withArticle } from '../errors/first-letter.ts';
 import type { Finding, FindingCode } from '../errors/finding.ts';
@@ -16,6 +24,7 @@ import { turningGap } from '../shelves/rules/common-rules.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
+import { gridLabel, rulerIds } from '../units/grid.ts';
 import { keyOf, newStops } from '../trials/new-stops.ts';
 import { bySuitability, proposeForms } from './propose-forms.ts';
 
@@ -155,6 +164,10 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>
   'closure.doesNotReach': unpinned,
   'hardware.notClear': unpinned,
   'closure.cordTight': unpinned,
+  *'ruler.ease'() {
+    for (const ruler of rulerIds) yield { label: `Take a ruler read to ${gridLabel(ruler)}`, edit: setRuler(ruler) };
+    yield { label: 'Cut from the pattern', edit: setRuler(undefined) };
+  },
   'held.loose': letIn,
   'held.showsLess': standingOut(({ limit = 0 }) => limit),
   'held.hidden': standingOut(() => GRIP),

@@ -39,6 +39,7 @@ export const commonFindings = [
   'part.notForBody',
   'gap.small',
   'setting.limited',
+  'ruler.ease',
   'load.heavy',
   'load.tooHeavy',
   'magnet.near',

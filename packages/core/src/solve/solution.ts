@@ -12,6 +12,7 @@ import type { Piece } from '../pieces/piece.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Opening, Room } from '../pieces/room.ts';
 import type { PinnableSize } from './pins.ts';
+import type { RulerId } from '../units/grid.ts';
 import type { WalkedSeam } from '../pieces/walk-seams.ts';
 
 /** A holder at its place, with what its contents clear in the cut. */
@@ -37,6 +38,8 @@ export interface Solution {
   closure: { kind: string; sizes: Record<string, Derived> };
   parts: { id: string; kind: string; title: string; sizes: Record<string, Derived> }[];
   pieces: Piece[];
+  /** What is straight is cut by it. */
+  ruler?: RulerId;
   seams: WalkedSeam[];
   /** Where the things lie, by the pieces and lines that bound each room; where they are closed, and what opens. */
   rooms: Room[];

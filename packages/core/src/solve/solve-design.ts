@@ -42,6 +42,7 @@ import { makePieces } from './make-pieces.ts';
 import { obeyPins } from './obey-pins.ts';
 import { checkPins } from './pins.ts';
 import { sizeBody, sizeMeasured, type SizeRun } from './size-body.ts';
+import { checkRuler } from '../pieces/ruler.ts';
 import type { Solution } from './solution.ts';
 
 /** The whole product in one function: what it must hold goes in, everything to make it comes out.
@@ -120,6 +121,7 @@ export function solveDesign(
     boards: boardsOfBody(bodyKind, body, faces),
     holders,
     closure: { kind: document.closure.kind, sizes: closure.sizes },
+    ...(document.ruler && { ruler: document.ruler }),
     parts: parts.map(({ id, kind, title, sizes }) => ({ id, kind, title, sizes })),
     // while a handle is dragged nobody looks at them
     get pieces() {
@@ -155,6 +157,7 @@ export function solveDesign(
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkHeld(fitted, fitting.contents),
       ...checkSeams(seams),
+      ...checkRuler(making.pieces, seams, document.ruler),
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),
       ...checkLaps(fitting, cutParts),

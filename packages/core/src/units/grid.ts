@@ -3,25 +3,31 @@ import { MM_PER_INCH } from './length.ts';
 /** The steps that finished sizes can be rounded to. */
 export const gridIds = ['0.5mm', '1mm', '1/32in', '1/16in', '1/8in'] as const;
 export type GridId = (typeof gridIds)[number];
+/** What a maker's ruler is read to, when pieces are cut by it. */
+export const rulerIds = ['1mm', '5mm', '1/16in', '1/8in'] as const;
+export type RulerId = (typeof rulerIds)[number];
+/** Any step that a length can lie on. */
+export type StepId = GridId | RulerId;
 export type RoundingDirection = 'up' | 'down' | 'nearest';
 
 /** Steps per whole unit, and the unit in millimetres: a step is `unit / perUnit` exactly. */
-const grids: Record<GridId, { perUnit: number; unit: number; label: string }> = {
+const grids: Record<StepId, { perUnit: number; unit: number; label: string }> = {
   '0.5mm': { perUnit: 2, unit: 1, label: '0.5 mm' },
   '1mm': { perUnit: 1, unit: 1, label: '1 mm' },
+  '5mm': { perUnit: 1, unit: 5, label: '5 mm' },
   '1/32in': { perUnit: 32, unit: MM_PER_INCH, label: '1/32 in' },
   '1/16in': { perUnit: 16, unit: MM_PER_INCH, label: '1/16 in' },
   '1/8in': { perUnit: 8, unit: MM_PER_INCH, label: '1/8 in' },
 };
 
 /** How a grid is called in text. */
-export const gridLabel = (grid: GridId): string => grids[grid].label;
+export const gridLabel = (grid: StepId): string => grids[grid].label;
 
 /** Whether a grid counts in inches: what is made on it is thought in inches, whatever unit is shown. */
 export const isInches = (grid: GridId): boolean => grids[grid].unit === MM_PER_INCH;
 
 /** The step of a grid, mm. */
-export const gridStep = (grid: GridId): number => grids[grid].unit / grids[grid].perUnit;
+export const gridStep = (grid: StepId): number => grids[grid].unit / grids[grid].perUnit;
 
 /** A grid and those that are finer, in the same system, the coarsest first. */
 const FINER: Record<GridId, readonly GridId[]> = {
@@ -61,7 +67,7 @@ const DUST = 1e-7;
  * @param mm length, mm
  * @param direction what must hold rounds up, what must go inside rounds down, marks to the nearest
  * @returns mm; a whole number of steps */
-export function roundToGrid(mm: number, grid: GridId, direction: RoundingDirection): number {
+export function roundToGrid(mm: number, grid: StepId, direction: RoundingDirection): number {
   const { perUnit, unit } = grids[grid];
   const steps = (mm / unit) * perUnit;
   const nearest = Math.round(steps);

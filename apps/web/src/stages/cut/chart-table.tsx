@@ -1,4 +1,4 @@
-import { cuttingChart, formatCut, nameOn, type ChartRow, type Derived } from '@zindle/core';
+import { cuttingChart, formatCut, gridLabel, nameOn, type ChartRow, type Derived } from '@zindle/core';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
 import { useTicks } from '../../store/ticks.ts';
@@ -16,7 +16,7 @@ const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
 /** The cutting chart by material, with a box to tick for each piece that is cut. */
 export function ChartTable({ document, solution, chosen, onChoose }: Props) {
   const shelves = useShelves((state) => state.shelves);
-  const rows = cuttingChart(solution.pieces, nameOn(shelves));
+  const rows = cuttingChart(solution.pieces, nameOn(shelves), document.ruler);
   const [ticked, tick] = useTicks(`zindle:cut:${document.id}`);
   const materials = [...new Set(rows.map(({ material }) => material))];
   const done = rows.filter((row) => ticked.has(keyOf(row))).length;
@@ -83,9 +83,11 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
       </table>
       <p className="mt-3 text-xs text-quiet">
         Cut sizes, allowances included
-        {document.unit === 'in' && ', to the nearest 1/32 in: the printed pieces are exact'}; the grain runs along the
-        height. Rotary cutters and knives: close the blade each time you lay it down, cut away from your hand, and keep
-        it where no child finds it.
+        {document.ruler
+          ? `, what is straight on a ruler read to ${gridLabel(document.ruler)}: what that adds is ease, and the printed pieces are without it`
+          : document.unit === 'in' && ', to the nearest 1/32 in: the printed pieces are exact'}
+        ; the grain runs along the height. Rotary cutters and knives: close the blade each time you lay it down, cut
+        away from your hand, and keep it where no child finds it.
       </p>
     </section>
   );

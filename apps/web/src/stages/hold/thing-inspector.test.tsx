@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { expect, test } from '@jest/globals';
-import { addContents, newDesign, parseLine, type DesignDocument } from '@zindle/core';
+import { addContents, newDesign, parseLine, solveDesign, type DesignDocument } from '@zindle/core';
+import { demoDesigns } from '@zindle/core/demo';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useDesign } from '../../store/design-context.ts';
@@ -60,4 +61,22 @@ test('a refused side stays in its field and changes nothing', async () => {
   expect(length).toHaveValue('12 13');
   expect(length).toBeInvalid();
   expect(store.getState().document).toBe(before);
+});
+
+function Followed() {
+  const document = useDesign((state) => state.document);
+  return (
+    <ThingInspector
+      document={document}
+      line={document.contents.find(({ id }) => id === 'c1')!}
+      solved={{ ok: true, solution: solveDesign(document) }}
+    />
+  );
+}
+
+test('what follows says how far it stands out of an open mouth', () => {
+  const logger = demoDesigns.find(({ id }) => id === 'logger-pocket')!;
+  showIn(logger, <Followed />);
+  // docs/worked/logger-pocket.md: 140, half of 11 and the cloth, of 129.5
+  expect(screen.getByText(/16\.6.* of it stand out above the mouth/)).toBeVisible();
 });

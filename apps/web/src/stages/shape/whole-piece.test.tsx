@@ -2,7 +2,7 @@
 import { expect, test } from '@jest/globals';
 import { builtInKinds, solveDesign, type Kinds } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
-import { screen } from '@testing-library/react';
+import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useDesign } from '../../store/design-context.ts';
 import { KindsContext } from '../../store/kinds-context.ts';
@@ -52,4 +52,31 @@ test('a setting is shown where it matters: corners cut off, and by how much', as
   await userEvent.click(screen.getByRole('radio', { name: 'flat' }));
   expect(store.getState().document.body.params).toMatchObject({ corners: 'cut' });
   expect(screen.getByLabelText('Corners cut off by')).toBeVisible();
+});
+
+test('pieces are cut by a ruler, or from the pattern', async () => {
+  const store = showIn(reels, <Whole />);
+  await userEvent.click(screen.getByRole('button', { name: 'Cut by: the pattern' }));
+  await userEvent.click(await screen.findByRole('option', { name: 'ruler, 1/8 in' }));
+  expect(store.getState().document.ruler).toBe('1/8in');
+  await userEvent.click(screen.getByRole('button', { name: 'Cut by: ruler, 1/8 in' }));
+  await userEvent.click(await screen.findByRole('option', { name: 'the pattern' }));
+  expect(store.getState().document).not.toHaveProperty('ruler');
+  expect(store.getState().history.past).toHaveLength(2);
+});
+
+test('what closes it is pinned where its sizes stand, and told what its rule would make of it', async () => {
+  const store = showIn({ ...reels, closure: { kind: 'flap', params: {} } }, <InHand />);
+  act(() => store.getState().select('closure'));
+  await userEvent.click(await screen.findByRole('button', { name: 'Pin a size: Pin a size …' }));
+  await userEvent.click(await screen.findByRole('option', { name: /^Flap length/ }));
+  const length = await screen.findByLabelText('Flap length, pinned');
+  const asked = store.getState().document.pins!['closure/flapLength']!;
+  await userEvent.clear(length);
+  await userEvent.type(length, String(asked - 20));
+  await userEvent.tab();
+  expect(store.getState().document.pins).toEqual({ 'closure/flapLength': asked - 20 });
+  expect(screen.getByText(/would be .* by its rule/)).toBeVisible();
+  await userEvent.click(screen.getByRole('button', { name: 'Let go: Flap length, pinned' }));
+  expect(store.getState().document.pins).toEqual({});
 });

@@ -1,4 +1,15 @@
-import { addPart, changeForm, gridIds, gridLabel, removePart, setClosure, setGrid, type GridId } from '@zindle/core';
+import {
+  addPart,
+  changeForm,
+  gridIds,
+  gridLabel,
+  removePart,
+  setClosure,
+  rulerIds,
+  setGrid,
+  setRuler,
+  type GridId,
+} from '@zindle/core';
 import { Trash2 } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { toast } from 'sonner';
@@ -68,9 +79,24 @@ export function WholePiece({ document }: WithSolution) {
           onPick={(grid) => edit(setGrid(grid as GridId))}
         />
       </div>
+      <div className="flex items-center justify-between gap-3">
+        <span aria-hidden="true">Cut by</span>
+        <Picker
+          label="Cut by"
+          className="w-32"
+          value={document.ruler ?? PATTERN}
+          options={[
+            { id: PATTERN, title: 'the pattern' },
+            ...rulerIds.map((ruler) => ({ id: ruler, title: `ruler, ${gridLabel(ruler)}` })),
+          ]}
+          onPick={(id) => edit(setRuler(rulerIds.find((ruler) => ruler === id)))}
+        />
+      </div>
     </>
   );
 }
+
+const PATTERN = 'pattern';
 
 const SizesLink = ({ path }: { path: string }) => {
   const select = useDesign((state) => state.select);

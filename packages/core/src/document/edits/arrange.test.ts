@@ -29,7 +29,8 @@ describe('putting things somewhere', () => {
     const put = putThings(bus, 'Bus card', { into: 'A' }).apply(bifold);
     expect(contentsOf(put, 'A')!.map(({ line: id }) => id)).toContain('c2');
     expect(contentsOf(put, 'B')!.some(({ line: id }) => id === 'c2')).toBe(false);
-    expect(solveDesign(put).findings).toEqual([]);
+    // a permit is narrower than the cards it lies among: that it may drop out is a note
+    expect(solveDesign(put).findings.filter(({ severity }) => severity !== 'note')).toEqual([]);
   });
   test('the last one to leave takes its holder away', () => {
     const put = putThings(line(folio, 'c1'), 'it', { into: 'B' }).apply(folio);

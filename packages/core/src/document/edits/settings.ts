@@ -1,6 +1,6 @@
 import { lower } from '../../errors/first-letter.ts';
 import type { HouseRule } from '../../shelves/rules/house-rule.ts';
-import { gridLabel, type GridId } from '../../units/grid.ts';
+import { gridLabel, type GridId, type RulerId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
 import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
 import type { Edit } from './edit.ts';
@@ -83,6 +83,14 @@ export const setUnit = (unit: LengthUnit): Edit => ({
 export const setGrid = (grid: GridId): Edit => ({
   name: `Round to ${gridLabel(grid)}`,
   apply: (document) => ({ ...document, grid }),
+});
+
+/** Cut by a ruler, or from the pattern if there is none. */
+export const setRuler = (ruler: RulerId | undefined): Edit => ({
+  name: ruler ? `Cut by a ruler read to ${gridLabel(ruler)}` : 'Cut from the pattern',
+  apply({ ruler: _before, ...document }) {
+    return ruler ? { ...document, ruler } : document;
+  },
 });
 
 /** Parameters with one set, or without it. */

@@ -14,7 +14,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { JSONSchema } from 'class-validator-jsonschema';
-import { gridIds, type GridId } from '../../units/grid.ts';
+import { gridIds, rulerIds, type GridId, type RulerId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
 import {
   DOCUMENT_FORMAT,
@@ -105,6 +105,7 @@ export class DesignDocumentSchema {
   @MayBeLeftOut() @IsString(words) @MaxLength(2000) story?: string;
   @IsIn(['mm', 'cm', 'in']) unit!: LengthUnit;
   @IsIn(gridIds) grid!: GridId;
+  @MayBeLeftOut() @IsIn(rulerIds) ruler?: RulerId;
   @IsRecords(() => ContentsLineSchema, limits.lines)
   contents!: ContentsLineSchema[];
   @IsRecords(() => ItemSchema, limits.lines)
