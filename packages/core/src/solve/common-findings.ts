@@ -40,6 +40,7 @@ export const commonFindings = [
   'gap.small',
   'setting.limited',
   'ruler.ease',
+  'cloth.tooNarrow',
   'load.heavy',
   'load.tooHeavy',
   'magnet.near',

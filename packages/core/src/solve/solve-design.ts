@@ -13,6 +13,7 @@ import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
 import { checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
+import { checkCloth } from './check-cloth.ts';
 import { checkCarried } from './check-carried.ts';
 import { measureHolders } from './holders.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
@@ -157,6 +158,7 @@ export function solveDesign(
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkHeld(fitted, fitting.contents),
       ...checkSeams(seams),
+      ...checkCloth(making.pieces, (id) => materialOf(shelves, id)),
       ...checkRuler(making.pieces, seams, document.ruler),
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),

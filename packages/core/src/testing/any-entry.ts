@@ -15,7 +15,12 @@ const words = fc
   .filter((text) => text !== '' && !text.startsWith("'"));
 const size = (least: number, most: number) =>
   fc.double({ min: least, max: most, noNaN: true, noDefaultInfinity: true });
-const place = fc.double({ min: -500, max: 500, noNaN: true }).map((value) => value + 0);
+/** Round a middle from one direction to the next: it never crosses itself. */
+const polygon = fc
+  .array(size(10, 500), { minLength: 3, maxLength: 6 })
+  .map((far) =>
+    far.map((r, index) => [0, 0.25].map((turn) => r * Math.cos(2 * Math.PI * (index / far.length - turn)) + 0)),
+  );
 
 /** A value that a field may have. */
 function anyValue(field: FieldSpec): fc.Arbitrary<unknown> {
@@ -31,7 +36,7 @@ function anyValue(field: FieldSpec): fc.Arbitrary<unknown> {
     case 'choice':
       return fc.constantFrom(...field.choices);
     case 'polygon':
-      return fc.array(fc.tuple(place, place), { minLength: 3, maxLength: 6 });
+      return polygon;
     case 'lengths':
       return fc.array(size(field.least, field.most), { minLength: 1, maxLength: 4 });
     case 'tint':
@@ -54,10 +59,17 @@ export function anyEntry(shelf: ShelfId): fc.Arbitrary<ShelfEntry> {
     },
     { requiredKeys: ['id', 'name', ...needed.map(({ key }) => key)] as never },
   ) as unknown as fc.Arbitrary<ShelfEntry>;
-  return shelf === 'items' ? entries.map(withoutImpossibleGirth) : entries;
+  return shelf === 'items' ? entries.map(asMeasured) : entries;
 }
 
-function withoutImpossibleGirth(entry: ShelfEntry): ShelfEntry {
-  if (girthDoubt(entry as unknown as Item) !== 'impossible') return entry;
-  return Object.fromEntries(Object.entries(entry).filter(([key]) => key !== 'girth')) as unknown as ShelfEntry;
+/** A thing whose measures go together: no girth that its sides cannot have, nothing rounded by more than half. */
+function asMeasured(entry: ShelfEntry): ShelfEntry {
+  const { length, width, thickness, planRadius, edgeRadius, shape, outline } = entry as unknown as Item;
+  const impossible = girthDoubt(entry as unknown as Item) === 'impossible';
+  return {
+    ...Object.fromEntries(Object.entries(entry).filter(([key]) => !(impossible && key === 'girth'))),
+    ...(planRadius !== undefined && { planRadius: Math.min(planRadius, length / 2, width / 2) }),
+    ...(edgeRadius !== undefined && { edgeRadius: Math.min(edgeRadius, thickness / 2) }),
+    ...(shape === 'outline' && !outline && { shape: 'box' }),
+  } as unknown as ShelfEntry;
 }

@@ -2,6 +2,9 @@ import { Type, type ClassConstructor } from 'class-transformer';
 import { ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
 import { JSONSchema } from 'class-validator-jsonschema';
 import { sharePolicies, type Arrangement } from '../design-document.ts';
+import { crosses } from '../../geometry/crosses.ts';
+import type { Point } from '../../geometry/perimeter.ts';
+import { smallestBox } from '../../geometry/smallest-box.ts';
 import { limits } from '../limits.ts';
 
 /** A field that may be left out. Nothing else than leaving it out is meant by that: `null` is a value, and a wrong one. */
@@ -112,12 +115,26 @@ const isPoint = (value: unknown): boolean =>
   value.length === 2 &&
   value.every((place) => typeof place === 'number' && Math.abs(place) <= limits.size.most);
 
+/** Narrower than a share of its length, a line round a thing is no line round anything. */
+const FLAT = 1e-3;
+
+/** A line that goes once round something: it has a width, and does not cross itself. */
+function goesRound(points: Point[]): boolean {
+  const box = smallestBox(points);
+  return box !== undefined && box.short > FLAT * box.long && !crosses(points);
+}
+
 /** A closed polygon of three points or more, mm. */
 export const IsPolygon = (): PropertyDecorator =>
   check(
     'polygon',
-    (value) => Array.isArray(value) && value.length >= 3 && value.length <= limits.points && value.every(isPoint),
-    `$property must be 3 to ${limits.points} points, each two lengths`,
+    (value) =>
+      Array.isArray(value) &&
+      value.length >= 3 &&
+      value.length <= limits.points &&
+      value.every(isPoint) &&
+      goesRound(value as Point[]),
+    `$property must be 3 to ${limits.points} points, each two lengths, that go once round it: not flat, and not across themselves`,
     {
       type: 'array',
       minItems: 3,

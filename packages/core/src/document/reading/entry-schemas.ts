@@ -86,8 +86,34 @@ const schemas: Record<ShelfId, ClassConstructor<object>> = {
 /** What is wrong with an entry of a shelf, field by field; nothing for one that can stand on it. */
 export function entryProblems(shelf: ShelfId, entry: Record<string, unknown>): Problem[] {
   const problems = problemsWith(schemas[shelf], entry);
-  return problems.length > 0 || shelf !== 'items' ? problems : girthProblems(entry as unknown as Item);
+  if (problems.length > 0 || shelf !== 'items') return problems;
+  const item = entry as unknown as Item;
+  return [...girthProblems(item), ...radiusProblems(item), ...outlineProblems(item)];
 }
+
+/** Round edges and corners take no more than half of what they round. */
+function radiusProblems({ edgeRadius = 0, planRadius = 0, length, width, thickness }: Item): Problem[] {
+  const problem = (path: string, least: number, of: string): Problem => ({
+    path,
+    message: `${path} must be 0 to ${least.toFixed(1)} mm: half of ${of}`,
+  });
+  const shorter = Math.min(length, width) / 2;
+  return [
+    ...(edgeRadius > thickness / 2 + 1e-6 ? [problem('edgeRadius', thickness / 2, 'its thickness')] : []),
+    ...(planRadius > shorter + 1e-6 ? [problem('planRadius', shorter, 'its shorter side')] : []),
+  ];
+}
+
+const outlineProblems = ({ shape, outline }: Item): Problem[] =>
+  shape === 'outline' && !outline
+    ? [
+        {
+          path: 'outline',
+          message:
+            'outline is missing: a thing of that shape is drawn; take another shape, or read its outline from a file',
+        },
+      ]
+    : [];
 
 /** The own things of a design are told of it when they are solved; on the shelf it would spread. */
 function girthProblems(item: Item): Problem[] {

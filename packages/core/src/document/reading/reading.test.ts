@@ -6,6 +6,7 @@ import { newDesign } from '../edits/new-design.ts';
 import { migrate, migrations, type Migration } from '../migrations/migrate.ts';
 import { DOCUMENT_VERSION } from '../design-document.ts';
 import { designJsonSchema } from './json-schema.ts';
+import { entryProblems } from './entry-schemas.ts';
 import { readDocument } from './read-document.ts';
 import { readShelves } from './read-shelves.ts';
 
@@ -165,5 +166,47 @@ describe('readShelves', () => {
   ])('%j is refused at %s', (json, where) => {
     const read = readShelves(json);
     expect(read.ok ? [] : read.fields.map((field) => field.path)).toContain(where);
+  });
+});
+
+describe('a thing that cannot be', () => {
+  const tin = { id: 'tin', name: 'Tin', shape: 'box', length: 90, width: 60, thickness: 20, source: 'yours' };
+  const fields = (more: object) => entryProblems('items', { ...tin, ...more }).map(({ path }) => path);
+  const round: [number, number][] = [
+    [0, 0],
+    [40, 0],
+    [40, 20],
+    [0, 20],
+  ];
+  const bowTie: [number, number][] = [round[0]!, round[2]!, round[1]!, round[3]!];
+  const flat: [number, number][] = [
+    [0, 0],
+    [20, 0],
+    [40, 0],
+  ];
+  test.each([
+    ['an outline', { outline: round, section: round }, []],
+    ['one that crosses itself', { outline: bowTie }, ['outline']],
+    ['a flat one', { outline: flat }, ['outline']],
+    ['a flat section', { section: flat }, ['section']],
+    ['a section that crosses itself', { section: bowTie }, ['section']],
+    ['a drawn thing without its outline', { shape: 'outline' }, ['outline']],
+    ['edges rounded by half of its thickness', { edgeRadius: 10 }, []],
+    ['and by more', { edgeRadius: 10.1 }, ['edgeRadius']],
+    ['corners rounded by half of its shorter side', { planRadius: 30 }, []],
+    ['and by more', { planRadius: 30.1 }, ['planRadius']],
+  ])('%s', (_, more, refused) => expect(fields(more)).toEqual(refused));
+  test('is refused in a design too, by its field, and says what it must be', () => {
+    const bifold = structuredClone(demoDesigns[0]!);
+    const read = (outline: unknown) => readDocument({ ...bifold, ownItems: [{ ...tin, shape: 'outline', outline }] });
+    expect(read(round)).toMatchObject({ ok: true });
+    for (const wrong of [bowTie, flat])
+      expect(read(wrong)).toMatchObject({
+        ok: false,
+        code: 'document.damaged',
+        fields: [{ message: expect.stringContaining('not across themselves') }],
+      });
+    const [edge] = entryProblems('items', { ...tin, edgeRadius: 11 });
+    expect(edge!.message).toBe('edgeRadius must be 0 to 10.0 mm: half of its thickness');
   });
 });
