@@ -107,7 +107,6 @@ export const strapOver: ClosureKind = {
       strapLength: length,
       strapDown: named('sewn to the back below the mouth', down),
       mateLoaded: solved.mateLoaded,
-      drift: solved.drift,
     };
     return {
       sizes,

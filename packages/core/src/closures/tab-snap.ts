@@ -78,10 +78,10 @@ export const tabSnap: ClosureKind = {
     const width = rounded(widthFor(own('width'), snap), grid, 'up');
     const reach = named('tab length', solved.flapLength);
     const length = rounded(reach, grid, 'up');
-    const { mateLoaded, mateEmpty, drift } = solved;
+    const { mateLoaded } = solved;
     const tab: Tab = { width, length, mateLoaded, inset: insetAfter(fastenerInset, length, reach).value };
     return {
-      sizes: { tabWidth: width, tabLength: length, mateLoaded, mateEmpty, drift },
+      sizes: { tabWidth: width, tabLength: length, mateLoaded },
       contribution: make(tab, closing, inputs),
     };
   },

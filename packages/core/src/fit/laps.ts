@@ -18,6 +18,13 @@ export interface FittedLap {
   mate: Derived;
 }
 
+/** What is told of a closure once it is laid over: how much further it reaches when the piece is empty. mm
+ * @param id of the closure or part */
+export function driftOf(id: string, laps: readonly FittedLap[]): Record<'drift', Derived> | undefined {
+  const own = laps.find(({ lap }) => lap.id === id);
+  return own && { drift: sum('drift', [own.empty, minus(own.full)]) };
+}
+
 const overRule: Rule = {
   id: 'fitting',
   formula: '(thickness at the edge + its own) × 1, or × π/2 if it is round',

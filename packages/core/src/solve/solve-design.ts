@@ -31,6 +31,7 @@ import { checkCords } from '../fit/check-cords.ts';
 import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
 import { checkHeld } from '../fit/check-held.ts';
+import { driftOf, fitLaps } from '../fit/laps.ts';
 import { checkStands } from '../fit/check-stands.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
@@ -104,6 +105,7 @@ export function solveDesign(
   };
   const cutParts = new CutParts(fitting);
   const fitted = fitRooms(fitting, cutParts);
+  const laps = fitLaps(fitting, cutParts);
   const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
   const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
@@ -121,9 +123,14 @@ export function solveDesign(
     },
     boards: boardsOfBody(bodyKind, body, faces),
     holders,
-    closure: { kind: document.closure.kind, sizes: closure.sizes },
+    closure: { kind: document.closure.kind, sizes: { ...closure.sizes, ...driftOf('closure', laps) } },
     ...(document.ruler && { ruler: document.ruler }),
-    parts: parts.map(({ id, kind, title, sizes }) => ({ id, kind, title, sizes })),
+    parts: parts.map(({ id, kind, title, sizes }) => ({
+      id,
+      kind,
+      title,
+      sizes: { ...sizes, ...driftOf(`parts/${id}`, laps) },
+    })),
     // while a handle is dragged nobody looks at them
     get pieces() {
       return onTheTable().pieces;
@@ -162,7 +169,7 @@ export function solveDesign(
       ...checkRuler(making.pieces, seams, document.ruler),
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),
-      ...checkLaps(fitting, cutParts),
+      ...checkLaps(fitting, cutParts, laps),
       ...checkCords(fitting, cutParts),
       ...checkDrawn(fitting, cutParts),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),

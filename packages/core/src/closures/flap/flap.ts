@@ -107,7 +107,7 @@ export const flap: ClosureKind = {
       ...(exposed && { exposed }),
     };
     return {
-      sizes: { flapWidth: width, flapLength: length, mateLoaded: solved.mateLoaded, drift: solved.drift },
+      sizes: { flapWidth: width, flapLength: length, mateLoaded: solved.mateLoaded },
       contribution: {
         ...makeFlap(made, seat, inputs, fastener),
         findings: [
