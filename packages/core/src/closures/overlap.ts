@@ -21,27 +21,6 @@ export function overlapFor(wished: Derived, fastenerInset: Derived, fastener: Ha
   return most.value >= least.value ? most : largest('lies on the front by', [most, least]);
 }
 
-/** A flap or strap that is pinned longer or shorter lies on the front by so much more or less; what lies beneath it there counts
- * too. mm
- * @param reachAt how long it has to be to lie on the front by so much
- * @param most of the front, where it is short */
-export function overlapPinned(
-  pinned: Derived,
-  overlap: Derived,
-  reachAt: (overlap: Derived) => Derived,
-  most?: Derived,
-): Derived {
-  let best: Derived | undefined;
-  let at = overlap;
-  for (let step = 0; step < 4; step++) {
-    at = sum('lies on the front by', [at, pinned, minus(reachAt(at))]);
-    if (most && at.value > most.value) at = smallest('as far as the front goes', [at, most]);
-    const fits = reachAt(at).value <= pinned.value + 1e-6;
-    if (fits && (!best || at.value > best.value)) best = at;
-  }
-  return best ?? at;
-}
-
 /** What is sewn onto a wall, or round it, stays on it. mm
  * @param wall height of it below the mouth, mm; nothing where it has none of its own */
 export function onWall(asked: Derived, wall: Derived | undefined): Derived {

@@ -1,4 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
+import type { DesignDocument } from '../document/design-document.ts';
 import { CutParts } from '../fit/cut-parts.ts';
 import { fitLaps } from '../fit/laps.ts';
 import { waysOut } from '../proposals/ways-out.ts';
@@ -13,7 +15,7 @@ const sleeve = (more: Partial<Trial>, pins: Record<string, number> = {}) => ({
 });
 const closings = (findings: ReturnType<typeof solveDesign>['findings']) =>
   findings.map(({ code }) => code).filter((code) => /^(closure|hardware|pin)\./.test(code) && code !== 'closure.drift');
-const lapOf = (design: ReturnType<typeof sleeve>) => {
+const lapOf = (design: DesignDocument) => {
   const solution = solveDesign(design);
   const fitting = fittingOf(design, solution, (item) => item);
   return { solution, lap: fitLaps(fitting, new CutParts(fitting))[0]! };
@@ -111,4 +113,16 @@ describe('a casing that is pinned', () => {
     const high = (channel: number) => bag(channel, 'round').solution.finished.height!.value;
     expect(high(28) - high(8)).toBe(20);
   });
+});
+
+test('the tab of a wallet that is pinned lies on its front by so much more, and still snaps', () => {
+  const wallet = (pins: Record<string, number> = {}) => {
+    const design = demoDesigns.find(({ id }) => id === 'junior-bifold')!;
+    return lapOf({ ...design, pins });
+  };
+  const free = wallet().solution.closure.sizes.tabLength!.value;
+  const [before, after] = [wallet(), wallet({ 'closure/tabLength': free + 12 })];
+  expect(after.lap.mate.value - before.lap.mate.value).toBeCloseTo(12, 0);
+  expect(after.lap.full.value).toBeCloseTo(after.lap.mate.value, 6);
+  expect(closings(after.solution.findings)).toEqual([]);
 });

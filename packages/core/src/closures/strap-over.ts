@@ -13,7 +13,8 @@ import { flap } from '../sizing/flap.ts';
 import { beneathOf } from './beneath.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { fastenerParam, fasteners, halfMark, halfOfFastener, insetAfter, insetFor, widthFor } from './fasteners.ts';
-import { limited, onWall, overlapFor, overlapPinned } from './overlap.ts';
+import { laidOver } from './laid-over.ts';
+import { limited, onWall, overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -92,15 +93,13 @@ export const strapOver: ClosureKind = {
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
     const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
     const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
-    const reachAt = (lies: Derived) =>
-      named('strap length', sum('strap length', [down, times(2, closing.proud), over(lies).flapLength]));
-    const free = rounded(reachAt(overlap), grid, 'up');
-    const length = inputs.pin(`${id}/strapLength`, free);
     const front = body.finished.height;
     const most = front && sum('front, and its fastener on it', [front, inset, minus(halfOfFastener(fastener))]);
-    const lies = length === free ? overlap : overlapPinned(length, overlap, reachAt, most);
-    const solved = over(lies);
-    const reach = reachAt(lies);
+    const besides = [down, times(2, closing.proud)];
+    const { length, reach, solved } = laidOver(
+      { path: `${id}/strapLength`, label: 'strap length', overlap, most, over, besides },
+      inputs,
+    );
     const parts = { width, length, down, mate: solved.mateLoaded, inset: insetAfter(inset, length, reach) };
     const sizes = {
       strapWidth: width,

@@ -1,4 +1,4 @@
-import { named, rounded, sum, type Derived } from '../derived/derived.ts';
+import { minus, rounded, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -9,9 +9,10 @@ import type { PieceDraft } from '../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
+import { laidOver } from './laid-over.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
-import { halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
+import { halfMark, halfOfFastener, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -67,17 +68,22 @@ export const tabSnap: ClosureKind = {
     const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, id);
     const snap = hardwareOf(SNAP, inputs.hardware);
     const fastenerInset = insetFor(own('fastenerInset'), snap);
-    const solved = flap({
-      loadedDepth: body.closedThickness,
-      emptyDepth: body.emptyThickness,
-      overlap: overlapFor(own('overlap'), fastenerInset, snap),
-      fastenerInset,
-      flapThickness: sum('tab, both layers', [cut.exterior, cut.lining]),
-      school: rules.choice(tabSchool),
-    });
+    const over = (lies: Derived) =>
+      flap({
+        loadedDepth: body.closedThickness,
+        emptyDepth: body.emptyThickness,
+        overlap: lies,
+        fastenerInset,
+        flapThickness: sum('tab, both layers', [cut.exterior, cut.lining]),
+        school: rules.choice(tabSchool),
+      });
+    const overlap = overlapFor(own('overlap'), fastenerInset, snap);
+    const most = sum('front, and its snap on it', [closing.leaf, fastenerInset, minus(halfOfFastener(snap))]);
+    const { length, reach, solved } = laidOver(
+      { path: `${id}/tabLength`, label: 'tab length', overlap, most, over },
+      inputs,
+    );
     const width = rounded(widthFor(own('width'), snap), grid, 'up');
-    const reach = named('tab length', solved.flapLength);
-    const length = rounded(reach, grid, 'up');
     const { mateLoaded } = solved;
     const tab: Tab = { width, length, mateLoaded, inset: insetAfter(fastenerInset, length, reach).value };
     return {

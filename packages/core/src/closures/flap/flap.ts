@@ -5,9 +5,7 @@ import {
   given,
   largest,
   minus,
-  named,
   product,
-  rounded,
   roundedAmount,
   smallest,
   sum,
@@ -26,7 +24,8 @@ import { flap as flapRule } from '../../sizing/flap.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { beneathOf } from '../beneath.ts';
 import { fastenerParam, fasteners, halfOfFastener, insetAfter, insetFor, radiusOf } from '../fasteners.ts';
-import { limited, overlapFor, overlapPinned } from '../overlap.ts';
+import { laidOver } from '../laid-over.ts';
+import { limited, overlapFor } from '../overlap.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
 import { flapExposed, leastLength } from './zipped.ts';
@@ -87,16 +86,14 @@ export const flap: ClosureKind = {
     };
     const wished = overlapFor(own('overlap'), least, fastener, seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
-    const reachAt = (lies: Derived) =>
-      named('flap length', sum('flap length', [times(2, seat.proud), over(lies).flapLength]));
-    const free = rounded(reachAt(overlap), grid, 'up');
-    const length = inputs.pin(`${id}/flapLength`, free);
     const most =
       seat.front && sum('front, and its fastener on it', [seat.front, least, minus(halfOfFastener(fastener))]);
-    const lies = length === free ? overlap : overlapPinned(length, overlap, reachAt, most);
+    const { length, reach, lies } = laidOver(
+      { path: `${id}/flapLength`, label: 'flap length', overlap, most, over, besides: [times(2, seat.proud)] },
+      inputs,
+    );
     const end = ontoFront(lies, least, fastener, seat.front);
     const solved = over(lies, end);
-    const reach = reachAt(lies);
     const corner = smallest('corner radius', [asked, product('half of its length', [length, half])]);
     const made = {
       width,
