@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
+import { boundsOf } from '../geometry/outline.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { thing, trial, type Trial } from '../testing/trial.ts';
 import { given } from '../derived/derived.ts';
@@ -229,4 +230,35 @@ test('a zipper is sewn in with as much of its tape beyond one end as beyond the 
     seen += along.length;
   }
   expect(seen).toBeGreaterThan(4);
+});
+
+test('two cords are drawn in from both sides, one all round', () => {
+  const way = (cords: string) => {
+    const { operations } = sleeve({ closure: 'drawstring', closing: { cords } });
+    return wordingText(operations.find(({ id }) => id === 'closure/cord')!.text, String);
+  };
+  expect(way('two')).toContain('the other from the right');
+  expect(way('one')).toBe('Draw the cord all round and knot its ends.');
+});
+
+test('the halves of a zipped flap are called as high as they are drawn', () => {
+  const { pieces } = sleeve({ item: thing(160, 140, 20), closure: 'flap', closing: { pocket: 'zipped' } });
+  const halves = pieces.filter(({ name }) => name.startsWith('Flap, half'));
+  expect(halves.length).toBeGreaterThan(1);
+  for (const { name, cut, cutHeight } of halves)
+    expect([name, Math.abs(boundsOf(cut).height - cutHeight.value) < 1]).toEqual([name, true]);
+});
+
+test('of two zippers as much is bought as of both', () => {
+  const { hardware, pieces } = demo('double-tube');
+  const zipper = pieces.find(({ id }) => id === 'closure/zipper')!;
+  const cut = pieces.filter(({ materials, byRuler }) => byRuler && materials[0] === zipper.materials[0]);
+  const bought = hardware.filter(({ id }) => id === zipper.materials[0]);
+  const sum = (all: number[]) => all.reduce((total, each) => total + each, 0);
+  expect(zipper.count).toBe(2);
+  expect(sum(bought.map(({ count }) => count))).toBe(sum(cut.map(({ count }) => count)));
+  expect(sum(bought.map(({ length = 0 }) => length))).toBeCloseTo(
+    sum(cut.map(({ count, cutWidth }) => count * cutWidth.value)),
+    6,
+  );
 });

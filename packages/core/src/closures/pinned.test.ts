@@ -103,6 +103,16 @@ describe('a casing that is pinned', () => {
     for (const casing of ['side-gap', 'applied', 'hem'])
       expect([casing, bag(channel, cord, casing).told]).toEqual([casing, told]);
   });
+  // header 20, casing 14 and its topstitching of 2 on both sides where it is sewn on
+  test.each([
+    ['side-gap', 20 + 14],
+    ['applied', 20 + 14 + 2 * 2],
+    ['hem', 14],
+  ])('%s: draws the bag together at its lower line', (casing, below) => {
+    const { design, solution } = bag(14, 'round', casing);
+    const fitting = fittingOf(design, solution, (item) => item);
+    expect(new CutParts(fitting).drop(fitting.shuts[0]!)).toBeCloseTo(below, 6);
+  });
   test('one press lets it go', () => {
     const { design, solution } = bag(5, 'round');
     const tight = solution.findings.find(({ code }) => code === 'closure.cordTight')!;

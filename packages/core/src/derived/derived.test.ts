@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { given, isDerivedValue, largest, minus, product, rounded, sum, times } from './derived.ts';
+import { given, isDerivedValue, largest, minus, product, rounded, roundedBelow, sum, times } from './derived.ts';
 import { explain } from './explain.ts';
 import { tabulate } from './tabulate.ts';
 
@@ -47,6 +47,16 @@ describe('explain', () => {
       ['ease', 'house rule'],
     ]);
   });
+  test('what is taken off once is named once, more often with how often', () => {
+    const left = explain(sum('left', [card, minus(seam), times(-2, ease), times(2, seam), seam]));
+    expect(left.lines.map(({ label }) => label)).toEqual([
+      'card, across',
+      'seam allowance',
+      'ease × 2',
+      'seam allowance × 2',
+      'seam allowance',
+    ]);
+  });
   test('what was rounded, and what was added up, say so', () => {
     const both = sum('both', [slot, sum('two cards', [times(2, card)])]);
     expect(explain(both).lines.map(({ label, note }) => [label, note])).toEqual([
@@ -83,4 +93,13 @@ describe('tabulate', () => {
     // what stands nowhere else is told under what it goes into, counted from one
     expect(ids).toEqual(expect.arrayContaining(['a.1', 'a.2']));
   });
+});
+
+test('however little shall show above a depth, the grid leaves most of it', () => {
+  const of = (label: string, value: number) => given(label, value, { kind: 'input', path: label });
+  const deep = of('deep', 50.1);
+  // on 1 mm a depth of 50.1 would hide 0.9
+  expect(roundedBelow(deep, of('shows', 0.8), '1mm').value).toBe(50.5);
+  expect(roundedBelow(deep, of('shows', 0), '1mm').value).toBe(51);
+  expect(roundedBelow(deep, of('shows', 4), '1mm').value).toBe(51);
 });

@@ -5,7 +5,7 @@ import { pack } from '../packing/pack.ts';
 import { surfaceOf } from '../packing/packable.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { thing, trial } from '../testing/trial.ts';
-import { tongue } from './card-tiers/t-slot.ts';
+import { tongue, tOutline } from './card-tiers/t-slot.ts';
 import type { Tiers } from './card-tiers/tiers.ts';
 import { looseThings } from './packed-room/ways.ts';
 import { halfGirthOfOne, heapOf, sidesOf } from './sides.ts';
@@ -69,6 +69,17 @@ describe('where it lies', () => {
     expect(tongue(tiers, 40, 60)).toEqual({ bar: 20, inset: 10 });
     expect(tongue(tiers, 39.9, 60)).toBeUndefined();
     expect(tongue(tiers, 80, 24.9)).toBeUndefined();
+    expect(tongue(tiers, 80, 25.1)).toBeDefined();
+    expect(tOutline(80, 60, { bar: 20, inset: 10 }).map(({ from }) => from)).toEqual([
+      [10, 0],
+      [70, 0],
+      [70, 40],
+      [80, 40],
+      [80, 60],
+      [0, 60],
+      [0, 40],
+      [10, 40],
+    ]);
     expect(tongue({ ...tiers, making: 'stacked' } as Tiers, 80, 60)).toBeUndefined();
   });
 });

@@ -26,6 +26,7 @@ describe('what a holder suits (common practice): up to the last size and beyond 
     ['channel-row', rod(125, 50), card(160, 1), 'a card lies better in a pocket'],
     ['channel-pocket', rod(125, 50), rod(124, 50), 'two and a half times as long as wide'],
     ['channel-pocket', rod(125, 50), card(160, 1), 'a card lies better in a pocket'],
+    ['book-cover', card(148, 1), card(148, 0.9), 'a booklet is a millimetre thick'],
     ['loop-row', rod(100, 50), rod(99, 50), 'twice as long as wide: it would slip out'],
     ['loop-row', rod(100, 50), thing(100, 50, 50), 'round things hold in elastic'],
     ['hold-straps', flat(12.1), flat(12), 'a strap is for what is thick'],

@@ -32,6 +32,10 @@ describe('each flap of a jacket may be pinned by itself', () => {
     // the spine lies in the middle between the flaps
     expect(lining![1]! - 95).toBeCloseTo(width - 70 - lining![2]!, 9);
   });
+  test('opened, its flaps stay folded in and its spine lies flat', () => {
+    const { bends } = solveDesign(jacket({})).pieces.find(({ id }) => id === 'body/shell')!;
+    expect(bends.map(({ opens = false }) => opens)).toEqual([false, true, true, false]);
+  });
   test('the elastic follows the loose one: it reaches 20 under it', () => {
     const design = jacket({ 'body/flap2': 70 });
     const { operations, body } = solveDesign(design);

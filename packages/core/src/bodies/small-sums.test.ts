@@ -1,0 +1,118 @@
+import { describe, expect, test } from '@jest/globals';
+import { boardsOf } from '../boards/boards-of.ts';
+import { demoDesigns } from '../demo/index.ts';
+import type { PlacedHolder } from '../holders/holder-kind.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { boundaries } from './folio/size.ts';
+import { foldEnds } from './sleeve/outlines.ts';
+import { cornerLines, tubeBends } from './zip-tube/outline.ts';
+import { thingBars } from './section.ts';
+
+const design = (id: string) => demoDesigns.find((each) => each.id === id)!;
+const demo = (id: string) => solveDesign(design(id));
+
+test('bars of things lie in the middle of a section, as wide as they are', () => {
+  const slabs = [
+    { of: { line: 'c1' }, label: 'tin', x0: 0, x1: 40, thickness: { value: 9 } },
+    { of: { line: 'c2' }, label: 'box', x0: 40, x1: 60, thickness: { value: 5 } },
+  ];
+  const bars = thingBars({ slabs } as unknown as PlacedHolder, 100);
+  expect(bars.map(({ u0, u1, thickness }) => [u0, u1, thickness])).toEqual([
+    [20, 60, 9],
+    [60, 80, 5],
+  ]);
+});
+
+test('empty, by hand: docs/worked/double-tube.md, receipts-accordion.md', () => {
+  // two walls of 0.89, two linings of 0.27, and in front a pocket of two layers of 0.27
+  expect(demo('double-tube').emptyThickness.value).toBeCloseTo(2 * 0.89 + 2 * 0.27 + 2 * 0.27, 9);
+  const { body, emptyThickness } = demo('receipts-accordion');
+  // shell and lining 0.78, dividers 0.94; three rooms have two layers of gusset at each side
+  expect(emptyThickness.value).toBeCloseTo(2 * 0.78 + 2 * 0.94, 9);
+  expect(body.sizes.pleats!.value).toBeCloseTo((2 + 2 * 3) * 0.78 + 2 * 0.94, 9);
+});
+
+describe('a folded panel', () => {
+  const shape = { width: 200, height: 120, taper: 6, notch: 10, cut: 15 };
+  test('its fold ends where the notch and the cut corner end', () =>
+    expect(foldEnds(shape)).toEqual([
+      [3 + 10 + 15, 120],
+      [200 - 3 - 10 - 15, 120],
+    ]));
+});
+
+describe('a tube whose corners are boxed', () => {
+  const panel = { along: 200, round: 180, folds: [60, 120], boxing: 20 } as unknown as Parameters<typeof tubeBends>[0];
+  test('is bent beside each fold, as far as half of the boxing', () => {
+    const bends = tubeBends(panel, true);
+    const level = bends.filter(({ from, to }) => from[1] === to[1]);
+    expect(level.map(({ from }) => from[1])).toEqual([50, 110, 70, 130]);
+    // from one cut-out to the other
+    expect(level.every(({ from, to }) => from[0] === 10 && to[0] === 190)).toBe(true);
+    const ends = bends.filter(({ from, to }) => from[0] === to[0]);
+    expect(ends.map(({ from, to }) => [from[0], from[1], to[1]])).toEqual([
+      [10, 0, 50],
+      [190, 0, 50],
+      [10, 70, 110],
+      [190, 70, 110],
+      [10, 130, 180],
+      [190, 130, 180],
+    ]);
+  });
+  test('only marked, its corners are lines half of the boxing from the end, across each fold', () => {
+    const lines = cornerLines(panel);
+    const places = lines.flatMap(({ from, to }) => [from, to]);
+    expect([...new Set(places.map(([x]) => x))].sort((a, b) => a - b)).toEqual([0, 10, 190, 200]);
+    expect([...new Set(places.map(([, y]) => y))].sort((a, b) => a - b)).toEqual([50, 70, 110, 130]);
+  });
+});
+
+test('the leaves of a folio begin at its left edge, and lie beside each other with their spines between', () => {
+  const { body } = demo('survey-folio');
+  const [board] = boardsOf(design('survey-folio'), demo('survey-folio'));
+  const size = (name: string) => body.sizes[name]!.value;
+  const [one, two] = [size('leaf1'), size('spine1')];
+  expect(board!.folds.map(({ x0, x1 }) => [x0, x1])[0]).toEqual([one, one + two]);
+  const leaves = board!.sizes.filter(({ path }) => path.startsWith('body/leaf'));
+  expect(leaves.map(({ from, to }) => to - from)).toEqual(leaves.map(({ path }) => size(path.slice(5))));
+  expect(leaves[0]!.from).toBe(0);
+});
+
+describe('layers that go into the seams together', () => {
+  const layered = (inner: string) => {
+    const base = design('ferry-pocket');
+    const exterior = [base.stacks.exterior[0]!, { material: inner, coverage: 'full' as const }];
+    return solveDesign({ ...base, stacks: { ...base.stacks, exterior } }).operations.filter(({ id }) =>
+      id.endsWith('/layers'),
+    );
+  };
+  test('are held on each other in a step of their own; one layer alone is not', () => {
+    const alone = { ...design('ferry-pocket') };
+    const single = {
+      ...alone.stacks,
+      exterior: [alone.stacks.exterior[0]!],
+      lining: [alone.stacks.lining[0]!],
+      pocket: [alone.stacks.pocket[0]!],
+    };
+    expect(solveDesign({ ...alone, stacks: single }).operations.filter(({ id }) => id.endsWith('/layers'))).toEqual([]);
+    expect(layered('interfacing-woven').length).toBeGreaterThan(0);
+  });
+});
+
+test('a hard case is bound on both its edges', () => {
+  const { pieces } = demo('refractometer-case');
+  expect(pieces.find(({ id }) => id === 'body/binding')!.count).toBe(2);
+});
+
+test('leaves and spines of a folio from its left edge, each spine wider by what goes round outside', () => {
+  const folio = { leaves: [{ value: 100 }, { value: 90 }, { value: 80 }], spines: [{ value: 8 }, { value: 6 }] };
+  const all = folio as unknown as Parameters<typeof boundaries>[0];
+  expect(boundaries(all)).toEqual([0, 100, 108, 198, 204, 284]);
+  expect(boundaries(all, 2)).toEqual([0, 100, 110, 200, 208, 288]);
+});
+
+test('the channels of a roll lie between its sides', () => {
+  const { body } = demo('probe-roll');
+  const [{ room, host }] = body.faces as [(typeof body.faces)[number]];
+  expect(room.width.value).toBeCloseTo(host.width - 2 * body.sizes.besideChannels!.value, 9);
+});

@@ -1,0 +1,157 @@
+import { describe, expect, test } from '@jest/globals';
+import { given } from '../derived/derived.ts';
+import { solveDesign } from '../solve/solve-design.ts';
+import { thing, trial, type Trial } from '../testing/trial.ts';
+import { hang } from './loose-dividers/rooms.ts';
+import type { LooseDividers } from './loose-dividers/rooms.ts';
+import { sheafOf } from './sides.ts';
+
+const mm = (value: number) => given('x', value, { kind: 'input', path: 'x' });
+const solved = (more: Partial<Trial>) =>
+  solveDesign(trial({ body: 'folio', face: 'leaf-1', kind: 'slip-pocket', item: thing(100, 60, 4), ...more }));
+
+describe('a loose divider', () => {
+  const hung = (depth: number, tall: number, wished = 15) => {
+    const rooms = [{ things: [{ along: mm(tall) }] }];
+    const { clear, height } = hang({ rooms, clear: mm(wished) } as unknown as LooseDividers, mm(depth));
+    return [clear.value, height.value];
+  };
+  test('is seven tenths as high as the tallest beside it (common practice)', () =>
+    expect(hung(300, 200)).toEqual([15, 140]));
+  test('and clear of base and mouth', () => expect(hung(100, 200)).toEqual([15, 70]));
+  test('where there is little room, it is half as clear as there is room above and below it, and 20 high', () => {
+    expect(hung(30, 200)).toEqual([5, 20]);
+    expect(hung(22, 200)).toEqual([1, 20]);
+  });
+});
+
+describe('several of a line in one place', () => {
+  const sheaf = (shape: 'cylinder' | 'box', count: number) =>
+    sheafOf({
+      line: { id: 'c1', item: 'thing', count, perHolder: count, orientation: 'upright' },
+      item: thing(140, 8, 8, { shape }),
+      name: 'Thing',
+      count,
+    });
+  // three discs, each on the two below it
+  test('round ones are a heap', () => {
+    expect(sheaf('cylinder', 3).across.value).toBeCloseTo(16, 9);
+    expect(sheaf('cylinder', 3).thickness.value).toBeCloseTo(8 + 8 * (Math.sqrt(3) / 2), 9);
+  });
+  test('flat ones lie on each other, and one alone is as it is', () => {
+    expect([sheaf('box', 3).across.value, sheaf('box', 3).thickness.value]).toEqual([8, 24]);
+    expect([sheaf('cylinder', 1).across.value, sheaf('cylinder', 1).thickness.value]).toEqual([8, 8]);
+  });
+});
+
+test('what has no round corners is drawn without them', () => {
+  const places: Partial<Trial>[] = [
+    { body: 'sleeve', face: 'inside', kind: 'cavity' },
+    { body: 'foldover', face: 'inside', kind: 'note-compartment', item: thing(140, 66, 1) },
+    { kind: 'slip-pocket' },
+    { kind: 'bellows-pocket' },
+  ];
+  for (const more of places) {
+    const radii = solved(more).holders.flatMap(({ things }) => things.map(({ radius }) => radius));
+    expect([more.kind, radii]).toEqual([more.kind, [0]]);
+  }
+});
+
+test('cloth over a whole room is cut through from one side of it to the other', () => {
+  const { holders } = solved({ body: 'foldover', face: 'inside', kind: 'note-compartment', item: thing(140, 66, 1) });
+  const panel = holders[0]!.slabs.find(({ label }) => label === 'note panel')!;
+  expect([panel.x0, panel.x1, panel.y0]).toEqual([0, holders[0]!.seat.width.value, 0]);
+});
+
+describe('steps that a holder asks for', () => {
+  const steps = (count: number) =>
+    solved({ kind: 'channel-pocket', item: thing(140, 9, 9, { shape: 'cylinder' }), count }).operations.flatMap(
+      ({ text }) => text.filter((part): part is string => typeof part === 'string'),
+    );
+  const told = (count: number) => steps(count).some((text) => text.includes('between the channels'));
+  test('lines between channels are stitched where there are two', () => {
+    expect([told(1), told(2)]).toEqual([false, true]);
+  });
+});
+
+test('the pleats of a bellows are as deep as half of what its front is wider, beside its stitching', () => {
+  const { pieces, holders } = solved({ kind: 'bellows-pocket', item: thing(90, 50, 20) });
+  const front = pieces.find(({ id }) => id === 'holders/A/front')!;
+  const [a, b, c, d] = front.lines.filter(({ id }) => id.startsWith('pleat')).map(({ from }) => from[0]);
+  const wider = front.cutWidth.value - front.allowance.left! - front.allowance.right! - holders[0]!.seat.width.value;
+  expect(b! - a!).toBeCloseTo(wider / 2, 6);
+  expect(d! - c!).toBeCloseTo(wider / 2, 6);
+});
+
+test('and go up 25, or half of a low pocket', () => {
+  const up = (length: number) => {
+    const { pieces, holders } = solved({ kind: 'bellows-pocket', item: thing(length, 12, 4) });
+    const front = pieces.find(({ id }) => id === 'holders/A/front')!;
+    const { value: high } = holders[0]!.sizes.depth!;
+    return [front.lines.find(({ id }) => id.startsWith('pleat'))!.to[1], high] as const;
+  };
+  expect(up(120)[0]).toBe(25);
+  const [low, high] = up(12);
+  expect(high).toBeLessThan(50);
+  expect(low).toBeCloseTo(high / 2, 9);
+});
+
+test('a zip pocket opens in its middle', () => {
+  const { holders } = solved({ kind: 'zip-pocket', item: thing(90, 60, 4) });
+  const [{ mouths, seat, sizes }] = holders as [(typeof holders)[number]];
+  const [{ x0, x1 }] = mouths as [(typeof mouths)[number]];
+  expect(x1 - x0).toBeCloseTo(sizes.opening!.value, 9);
+  expect(x0 - seat.x).toBeCloseTo(seat.x + seat.width.value - x1, 9);
+});
+
+test('a loose divider is cut through from one side of the bag to the other', () => {
+  const { holders } = solved({ body: 'sleeve', face: 'inside', kind: 'loose-dividers', params: { form: 'boxed' } });
+  const cloths = holders[0]!.slabs.filter(({ label }) => label.startsWith('divider'));
+  expect(cloths.length).toBeGreaterThan(0);
+  for (const { x0, x1 } of cloths) expect([x0, x1 > 50]).toEqual([0, true]);
+});
+
+describe('card pockets in two columns', () => {
+  const cards = (columns: string) =>
+    solved({
+      body: 'foldover',
+      face: 'left',
+      kind: 'card-tiers',
+      item: thing(85.6, 54, 0.76, { shape: 'card' }),
+      count: 4,
+      holderParams: { columns, making: 'applied' },
+    });
+  test('each is parted in its middle; one column is not', () => {
+    const lines = (columns: string) =>
+      cards(columns)
+        .pieces.filter(({ id }) => /^holders\/A\/pocket-\d+$/.test(id))
+        .map((piece) => {
+          const middle = piece.lines.find(({ id }) => id === 'middle');
+          const width = piece.cutWidth.value - piece.allowance.left! - piece.allowance.right!;
+          return middle ? middle.from[0] / width : undefined;
+        });
+    expect(lines('2').length).toBeGreaterThan(0);
+    for (const at of lines('2')) expect(at).toBeCloseTo(0.5, 9);
+    for (const at of lines('1')) expect(at).toBeUndefined();
+  });
+  test('the last one reaches further down, by its stitching', () => {
+    const high = cards('1')
+      .pieces.filter(({ id }) => /^holders\/A\/pocket-\d+$/.test(id))
+      .map(({ cutHeight }) => cutHeight.value);
+    expect(high.length).toBe(4);
+    expect(new Set(high.slice(0, -1)).size).toBe(1);
+    expect(high.at(-1)! - high[0]!).toBe(2);
+  });
+  test('and is drawn so', () => {
+    const [{ stitching, seat }] = cards('2').holders as [ReturnType<typeof cards>['holders'][number]];
+    const middle = stitching.find(({ id }) => id === 'A-middle')!;
+    expect(middle.from[0] - seat.x).toBeCloseTo(seat.width.value / 2, 9);
+    expect(cards('1').holders[0]!.stitching.some(({ id }) => id === 'A-middle')).toBe(false);
+  });
+});
+
+test('a row of loops is at least half as high again as its elastic is wide', () => {
+  const { holders } = solved({ kind: 'loop-row', item: thing(12, 6, 6, { shape: 'cylinder' }) });
+  const [{ bands, sizes: _sizes, seat }] = holders as [(typeof holders)[number]];
+  expect(seat.height.value).toBeGreaterThanOrEqual(1.5 * bands![0]!.wide - 1e-9);
+});
