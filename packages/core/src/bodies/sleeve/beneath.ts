@@ -40,7 +40,9 @@ export const beneathMouth =
       ...levelsOf(inside).map((level) => apart(level.thick, aboveOf(level, bag), height)),
       ...levelsOf(divider).map((level) => apart(level.thick, hung(level), height)),
     ]);
-    const top = panelHeight.value - sideStart(sleeve) - front.height.value;
+    // up to the mouth of a pocket, or to the top of what stands in it
+    const up = Math.max(0, ...front.slabs.map(({ y1 }) => y1));
+    const top = panelHeight.value - sideStart(sleeve) - up;
     const onto = front.occupied && top < down;
     return {
       full: sum('at the mouth, full', [walls, gap, ...(onto ? [front.loaded] : [])]),
