@@ -55,7 +55,7 @@ const views = {
   round: ['/d/sieve-bag/shape', (page) => page.getByRole('button', { name: /^finished diameter, .*explain$/ }).click()],
   'hard-case': [
     '/d/refractometer-case/shape',
-    (page) => page.getByRole('button', { name: 'Hold-down straps A', exact: true }).click({ position: { x: 8, y: 8 } }),
+    (page) => page.getByRole('button', { name: 'Hold-down straps A', exact: true }).press('Enter'),
   ],
   accordion: ['/d/receipts-accordion/shape', (page) => page.getByRole('radio', { name: 'Compartment 2' }).click()],
   organizer: ['/d/field-organizer/shape', (page) => page.getByRole('radio', { name: 'Finished' }).click()],
