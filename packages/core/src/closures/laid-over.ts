@@ -1,6 +1,8 @@
 import { minus, named, rounded, smallest, sum, type Addend, type Derived } from '../derived/derived.ts';
 import type { FlapResult } from '../sizing/flap.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from './closure-kind.ts';
+import { halfOfFastener } from './fasteners.ts';
 
 interface Asked {
   /** Of the size that may be pinned. */
@@ -8,8 +10,11 @@ interface Asked {
   label: string;
   /** How far it is to lie on the front, mm. */
   overlap: Derived;
-  /** The most of that the front has room for, mm; nothing where it has no end. */
-  most?: Derived | undefined;
+  /** Of the front below the edge, where it ends, mm; all of the fastener stays on it. */
+  front: Derived | undefined;
+  fastener: Hardware;
+  /** Its middle from the end, mm. */
+  inset: Derived;
   /** What goes over the edge, if it lies on the front by so much. */
   over(lies: Derived): FlapResult;
   /** What is added to its length besides, mm. */
@@ -29,7 +34,8 @@ interface LaidOver {
 /** A flap, strap or tab as long as it has to be, or as it is pinned: longer, it lies on the front by so much more, over whatever is sewn
  * on there. */
 export function laidOver(asked: Asked, { pin, grid }: Pick<ClosureInputs, 'pin' | 'grid'>): LaidOver {
-  const { path, label, overlap, most, over, besides = [] } = asked;
+  const { path, label, overlap, front, fastener, inset, over, besides = [] } = asked;
+  const most = front && sum('front, and its fastener on it', [front, inset, minus(halfOfFastener(fastener))]);
   const reachAt = (lies: Derived) => named(label, sum(label, [...besides, over(lies).flapLength]));
   const free = rounded(reachAt(overlap), grid, 'up');
   const length = pin(path, free);

@@ -1,5 +1,5 @@
 import type { SizedBody } from '../bodies/body-kind.ts';
-import { minus, named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import { named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -12,7 +12,7 @@ import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { flap } from '../sizing/flap.ts';
 import { beneathOf } from './beneath.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fastenerParam, fasteners, halfMark, halfOfFastener, insetAfter, insetFor, widthFor } from './fasteners.ts';
+import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import { laidOver } from './laid-over.ts';
 import { limited, onWall, overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
@@ -93,11 +93,18 @@ export const strapOver: ClosureKind = {
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
     const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
     const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
-    const front = body.finished.height;
-    const most = front && sum('front, and its fastener on it', [front, inset, minus(halfOfFastener(fastener))]);
     const besides = [down, times(2, closing.proud)];
     const { length, reach, solved } = laidOver(
-      { path: `${id}/strapLength`, label: 'strap length', overlap, most, over, besides },
+      {
+        path: `${id}/strapLength`,
+        label: 'strap length',
+        overlap,
+        front: body.finished.height,
+        fastener,
+        inset,
+        over,
+        besides,
+      },
       inputs,
     );
     const parts = { width, length, down, mate: solved.mateLoaded, inset: insetAfter(inset, length, reach) };

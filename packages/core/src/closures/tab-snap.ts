@@ -1,4 +1,4 @@
-import { minus, rounded, sum, type Derived } from '../derived/derived.ts';
+import { rounded, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -12,7 +12,7 @@ import { flap } from '../sizing/flap.ts';
 import { laidOver } from './laid-over.ts';
 import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
-import { halfMark, halfOfFastener, insetAfter, insetFor, widthFor } from './fasteners.ts';
+import { halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -78,9 +78,16 @@ export const tabSnap: ClosureKind = {
         school: rules.choice(tabSchool),
       });
     const overlap = overlapFor(own('overlap'), fastenerInset, snap);
-    const most = sum('front, and its snap on it', [closing.leaf, fastenerInset, minus(halfOfFastener(snap))]);
     const { length, reach, solved } = laidOver(
-      { path: `${id}/tabLength`, label: 'tab length', overlap, most, over },
+      {
+        path: `${id}/tabLength`,
+        label: 'tab length',
+        overlap,
+        front: closing.leaf,
+        fastener: snap,
+        inset: fastenerInset,
+        over,
+      },
       inputs,
     );
     const width = rounded(widthFor(own('width'), snap), grid, 'up');

@@ -16,8 +16,8 @@ export interface Standing {
   wished: number;
   /** How long it is, from its foot to its upper end. */
   deep: number;
-  /** What the mouth has to spare across when the thing is as small, and as little pressed, as it may be; nothing where it does
-   * not stand between two walls. */
+  /** What the mouth has to spare across when the thing is as small, and as little pressed, as it may be; nothing where
+   * the mouth is not meant to hold it. */
   slack?: number;
 }
 

@@ -86,10 +86,17 @@ export const flap: ClosureKind = {
     };
     const wished = overlapFor(own('overlap'), least, fastener, seat.front);
     const overlap = exposed ? withRoom(wished, over(wished).flapLength, { width, corner: asked, exposed }) : wished;
-    const most =
-      seat.front && sum('front, and its fastener on it', [seat.front, least, minus(halfOfFastener(fastener))]);
     const { length, reach, lies } = laidOver(
-      { path: `${id}/flapLength`, label: 'flap length', overlap, most, over, besides: [times(2, seat.proud)] },
+      {
+        path: `${id}/flapLength`,
+        label: 'flap length',
+        overlap,
+        front: seat.front,
+        fastener,
+        inset: least,
+        over,
+        besides: [times(2, seat.proud)],
+      },
       inputs,
     );
     const end = ontoFront(lies, least, fastener, seat.front);
