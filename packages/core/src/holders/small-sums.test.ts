@@ -155,3 +155,44 @@ test('a row of loops is at least half as high again as its elastic is wide', () 
   const [{ bands, seat }] = holders as [(typeof holders)[number]];
   expect(seat.height.value).toBeGreaterThanOrEqual(1.5 * bands![0]!.wide - 1e-9);
 });
+
+test('channels for things of two lengths show as much as the shorter may, never more', () => {
+  const pens = trial({
+    body: 'folio',
+    face: 'leaf-1',
+    kind: 'channel-pocket',
+    item: thing(140, 9, 9, { shape: 'cylinder' }),
+    holderParams: { visible: 40 },
+  });
+  const [holder] = pens.holders;
+  const { holders } = solveDesign({
+    ...pens,
+    ownItems: [...pens.ownItems, { ...thing(60, 9, 9, { shape: 'cylinder' }), id: 'short', name: 'Short' }],
+    contents: [...pens.contents, { id: 'c2', item: 'short', count: 1, perHolder: 1, orientation: 'upright' }],
+    holders: [{ ...holder!, contents: [...holder!.contents, { line: 'c2', count: 1 }] }],
+  });
+  // 45 % of 60 (common practice: more than half of a thing is held)
+  expect((holders[0]!.detail as { visible: { value: number } }).visible.value).toBeCloseTo(27, 9);
+});
+
+test('a book is cut through from one side of its jacket', () => {
+  const item = thing(210, 148, 20, { shape: 'book' });
+  const { holders } = solved({ body: 'jacket', face: 'cover', kind: 'book-cover', item });
+  expect(holders[0]!.slabs.map(({ x0, x1, y0, y1 }) => [x0, x1, y0, y1])).toEqual([[0, 148, 0, 210]]);
+});
+
+test('of rooms stitched apart on a boxed base, those at its ends are wider by half of the base, the one between is not', () => {
+  const parted = trial({
+    body: 'sleeve',
+    face: 'inside',
+    kind: 'cavity',
+    params: { form: 'boxed' },
+    holderParams: { divide: 'stitched' },
+    item: thing(160, 60, 10),
+    count: 3,
+  });
+  const { holders } = solveDesign({ ...parted, pins: { 'body/base': 80 } });
+  const [first, between, last] = [1, 2, 3].map((room) => holders[0]!.sizes[`room${room}`]!.value);
+  expect(first).toBe(last);
+  expect(between).toBeLessThan(first! - 1);
+});
