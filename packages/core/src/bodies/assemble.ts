@@ -11,6 +11,7 @@ import { layersOf, type LayerMaterial, type LayerUse } from '../pieces/layers.ts
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Lap } from '../pieces/lap.ts';
+import type { Meeting } from '../pieces/meeting.ts';
 import type { Opening, Room } from '../pieces/room.ts';
 import type { Bending } from '../pieces/turned-through.ts';
 import { widenGaps } from './widen-gaps.ts';
@@ -24,6 +25,7 @@ export interface Making {
   shuts: ShutAt[];
   opens: Opening[];
   laps: Lap[];
+  meetings: Meeting[];
   /** Not yet in their order: see `orderSteps`. */
   operations: OperationDraft[];
   hardware: HardwareNeed[];
@@ -53,6 +55,7 @@ export function assemble(
     shuts: contributions.flatMap(({ shuts }) => shuts),
     opens: contributions.flatMap(({ opens }) => opens),
     laps: contributions.flatMap(({ laps }) => laps),
+    meetings: contributions.flatMap(({ meetings }) => meetings),
     operations: contributions.flatMap(({ operations }) => operations),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),

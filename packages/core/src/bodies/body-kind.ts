@@ -6,6 +6,7 @@ import type { CutPieces, EdgeFate, Host, Panel, Panels, SeatGives, SeatKind, Sid
 import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { Meeting } from '../pieces/meeting.ts';
 import type { Ring } from '../pieces/room.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
@@ -149,6 +150,9 @@ export interface ClosingMeeting {
   leaf: Derived;
   inner: { piece: string; at: (distance: number, up: number) => Point };
   outer: { piece: string; at: (distance: number, up: number) => Point };
+  /** The leaves that meet there, and what lies between them. */
+  leaves: Meeting['leaves'];
+  between: Meeting['between'];
 }
 
 /** A slit between two edges of the body that lie beside each other, with a zipper all along it. */

@@ -58,6 +58,20 @@ test('a folio is cut through with what lies in each of its leaves', () => {
   expect(seen).toEqual(held);
 });
 
+test('the fourth leaf of a folio is rolled into the third, and turns over with it', () => {
+  const four = trial({
+    body: 'folio',
+    params: { leaves: '4' },
+    face: 'leaf-4',
+    kind: 'slip-pocket',
+    item: thing(90, 50, 6),
+  });
+  const { layers } = solveDesign(four).section;
+  // from the second leaf up: its own cloth, the fourth on it, the third over that with its outside up, the first over all
+  const seen = layers.map(({ of, label }) => ('role' in of ? of.role : label));
+  expect(seen.join(' ')).toBe('exterior lining exterior lining Thing pocket lining exterior lining exterior');
+});
+
 test('of what is cut from a length as many are listed as are cut', () => {
   const { pieces, hardware } = demo('slate-carrier');
   const binding = pieces.find(({ name }) => name === 'Binding of a cut corner')!;

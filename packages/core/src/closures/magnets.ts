@@ -74,6 +74,15 @@ export const magnets: ClosureKind = {
       sizes: { inset },
       contribution: contribution({
         hardware: [{ id: MAGNET, count: 1 }],
+        meetings: [
+          {
+            id,
+            cap: { piece: closing.inner.piece, mark: `${id}-inner` },
+            mate: { piece: closing.outer.piece, mark: `${id}-outer` },
+            leaves: closing.leaves,
+            between: closing.between,
+          },
+        ],
         hostEdits: places.map(({ piece, at, half, name }) => ({
           piece,
           marks: [halfMark(magnet, half, { id: `${id}-${name}`, at: at(inset.value, up), label: `magnet, ${name}` })],

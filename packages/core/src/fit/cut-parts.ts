@@ -1,6 +1,7 @@
 import { nothing } from '../derived/constants.ts';
 import { given, halfOf, minus, readFromCut, sum, type Addend, type Derived } from '../derived/derived.ts';
 import { distance } from '../geometry/outline.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
 import type { Mark, Piece } from '../pieces/piece.ts';
 import type { Floor, NamedLine, RoomWall } from '../pieces/room.ts';
@@ -62,6 +63,20 @@ export class CutParts {
     const chains = this.#chains(id, line);
     return at && chains.length > 0 ? readFromCut(label, apart([[at, at]], chains), id) : undefined;
   }
+
+  /** Where a mark of a piece lies, mm. */
+  at = (id: string, mark: string): Point | undefined =>
+    this.#pieces.get(id)?.marks.find((each) => each.id === mark)?.at;
+
+  /** How tightly the stiffest layer of a piece can be bent, mm: 0 where all of them can be creased. */
+  bendsAround = (id: string): number =>
+    Math.max(
+      0,
+      ...(this.#pieces.get(id)?.layers ?? []).map(({ material }) => {
+        const { bends, leastRadius = 0 } = this.#design.materialOf(material) ?? {};
+        return bends === 'rigid' ? Infinity : bends === 'rolls' ? leastRadius : 0;
+      }),
+    );
 
   /** What is set at a mark of a piece. */
   hardwareAt = (id: string, mark: string): Mark['hardware'] =>

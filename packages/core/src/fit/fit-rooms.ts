@@ -3,6 +3,7 @@ import { nothing } from '../derived/constants.ts';
 import { minus, readFromCut, sum, times, type Derived } from '../derived/derived.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
 import type { Lap } from '../pieces/lap.ts';
+import type { Meeting } from '../pieces/meeting.ts';
 import type { Opening, Ring, Room, Stood } from '../pieces/room.ts';
 import { fitBox } from './box.ts';
 import { fitBoxed } from './boxed.ts';
@@ -31,6 +32,8 @@ export interface Fitting extends CutDesign {
   opens: readonly Opening[];
   /** What goes over an edge and fastens on the front. */
   laps: readonly Lap[];
+  /** Leaves that fold over others and fasten on them. */
+  meetings: readonly Meeting[];
   /** The walls of the body all round its inside; nothing where it has no such inside. */
   inside?: readonly Ring[];
   /** How thick it is, full and empty, mm. */

@@ -3,6 +3,7 @@ import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
 import type { Lap } from './lap.ts';
+import type { Meeting } from './meeting.ts';
 import type { NamedLine, Opening, Room } from './room.ts';
 import type { Seam } from './seam.ts';
 
@@ -87,6 +88,8 @@ export interface Contribution {
   opens: Opening[];
   /** What goes over an edge and fastens on the front. */
   laps: Lap[];
+  /** Leaves that fold over others and fasten on them. */
+  meetings: Meeting[];
   operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
@@ -101,6 +104,7 @@ export const contribution = (parts: Partial<Contribution>): Contribution => ({
   shuts: [],
   opens: [],
   laps: [],
+  meetings: [],
   operations: [],
   hardware: [],
   findings: [],

@@ -10,6 +10,7 @@ import type { PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
 import type { HardwareNeed, ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Lap } from '../pieces/lap.ts';
+import type { Meeting } from '../pieces/meeting.ts';
 import type { Opening, Room } from '../pieces/room.ts';
 import type { PinnableSize } from './pins.ts';
 import type { RulerId } from '../units/grid.ts';
@@ -46,6 +47,7 @@ export interface Solution {
   shuts: ShutAt[];
   opens: Opening[];
   laps: Lap[];
+  meetings: Meeting[];
   operations: Operation[];
   hardware: HardwareNeed[];
   section: Section;

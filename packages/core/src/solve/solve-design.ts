@@ -30,6 +30,7 @@ import { checkInside } from '../fit/check-inside.ts';
 import { checkCords } from '../fit/check-cords.ts';
 import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
+import { checkMeetings } from '../fit/check-meetings.ts';
 import { checkHeld } from '../fit/check-held.ts';
 import { driftOf, fitLaps } from '../fit/laps.ts';
 import { checkStands } from '../fit/check-stands.ts';
@@ -96,6 +97,7 @@ export function solveDesign(
     shuts: making.shuts,
     opens: making.opens,
     laps: making.laps,
+    meetings: making.meetings,
     ...insideOf(body),
     closed: { full: body.closedThickness, empty: body.emptyThickness },
     materialOf: (id) => materialOf(shelves, id),
@@ -143,6 +145,7 @@ export function solveDesign(
     shuts: making.shuts,
     opens: making.opens,
     laps: making.laps,
+    meetings: making.meetings,
     hardware: making.hardware,
     section: bodyKind.section(body, holders, inputs),
     pinnable,
@@ -170,6 +173,7 @@ export function solveDesign(
       ...checkGaps(making.pieces, inputs.stacks),
       ...checkFasteners(fitting, cutParts),
       ...checkLaps(fitting, cutParts, laps),
+      ...checkMeetings(fitting, cutParts),
       ...checkCords(fitting, cutParts),
       ...checkDrawn(fitting, cutParts),
       ...checkPassing(making.pieces, (id) => materialOf(shelves, id)),

@@ -39,6 +39,7 @@ export function fittingOf(design: DesignDocument, solution: Solution, change: Ch
     shuts,
     opens,
     laps: solution.laps,
+    meetings: solution.meetings,
     closed: { full: solution.closedThickness, empty: solution.emptyThickness },
     materialOf: (id: string) => standardMaterials.find((each) => each.id === id),
     hardwareOf: (id: string) => hardwareOf(id),

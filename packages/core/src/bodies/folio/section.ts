@@ -4,7 +4,8 @@ import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { clothBar, stackBars, type Section, type SectionBar } from '../section.ts';
 import type { Folio } from './size.ts';
 
-/** The leaves folded on each other, each cut at its thickest place: the second leaf below, the first on top of all. */
+/** The leaves folded on each other, each cut at its thickest place: the second leaf below, on it the last one, rolled into those before
+ * it, and the first on top of all. */
 export function folioSection(
   { detail, closedThickness }: SizedBody<Folio>,
   placed: readonly PlacedHolder[],
@@ -17,8 +18,12 @@ export function folioSection(
     const on = placed.filter(({ seat }) => seat.face === `leaf-${index + 1}`).flatMap((holder) => barsOf(holder, wide));
     return [cloth('exterior'), cloth('lining'), ...on];
   };
-  const inward = detail.leaves.slice(2).flatMap((_, index) => leaf(index + 2).reverse());
-  const layers = stackBars([...leaf(1), ...inward, ...leaf(0).reverse()]);
+  // rolled in, the fourth lies on the lining of the third, its own lining up, and turns over with it
+  const inward = detail.leaves
+    .slice(2)
+    .map((_, index) => (index % 2 === 0 ? leaf(index + 2).reverse() : leaf(index + 2)))
+    .reverse();
+  const layers = stackBars([...leaf(1), ...inward.flat(), ...leaf(0).reverse()]);
   return { layers, width, folded: true, state: 'closed', total: closedThickness };
 }
 

@@ -13,6 +13,7 @@ import {
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
+import type { Between } from '../../pieces/meeting.ts';
 import { foldOver } from '../../sizing/fold-over.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { folioParams } from './params.ts';
@@ -62,7 +63,7 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
     // between the linings of two leaves lies what is on them, and all that was folded in before
     const { spine } = foldOver({
       leafA: face.loaded,
-      leafB: sum('on the next leaf, and folded in', [faces[index + 1]!.loaded, ...insideOf(packages, index + 2)]),
+      leafB: sum('on the next leaf, and folded in', [faces[index + 1]!.loaded, ...packages.slice(index + 2)]),
       innerThickness: stacks.lining,
       outerThickness: stacks.exterior,
       school: rules.choice(foldSchool),
@@ -83,6 +84,11 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
   const detail: Folio = { raw, leaves, spines, extra, height, liningHeight };
   const width = sum('lining, seam to seam', [...leaves, ...spines]);
   const shell = sum('shell, seam to seam', [width, times(spines.length, extra)]);
+  const beside = sum('shell, from its edge to the fold of the third leaf', [
+    ...leaves.slice(2),
+    ...spines.slice(2),
+    times(spines.length - 2, extra),
+  ]);
   const thickness = (load: 'loaded' | 'empty', label: string) =>
     sum(label, [times(faces.length, walls), ...faces.map((face) => face[load])]);
   return {
@@ -105,13 +111,12 @@ export function sizeFolio(params: Params, faces: MeasuredFace[], inputs: BodyInp
     closing: {
       kind: 'meeting',
       height: liningHeight,
-      leaf: smallest('the narrower leaf', [leaves[0]!, leaves[leaves.length - 1]!]),
-      // closed, the edge of the left leaf lies on the shell of the right one, beside its fold
+      leaf: smallest('the narrower leaf', [leaves[0]!, leaves[2]!]),
+      // all further leaves are rolled into the third: closed, the edge of the left leaf lies on the shell of the third, beside its fold
       inner: { piece: LINING, at: (distance, up) => [distance, up * liningHeight.value] },
-      outer: {
-        piece: SHELL,
-        at: (distance, up) => [leaves[leaves.length - 1]!.value - distance, up * liningHeight.value],
-      },
+      outer: { piece: SHELL, at: (distance, up) => [beside.value - distance, up * liningHeight.value] },
+      leaves: { over: 'body/bottom-leaf-1', base: 'body/bottom-leaf-2', beneath: 'body/bottom-leaf-3' },
+      between: { over: betweenLeaves(0, faces, walls), beneath: betweenLeaves(1, faces, walls) },
     },
     detail,
   };
@@ -123,7 +128,13 @@ const NOTHING = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const packagesOf = (faces: MeasuredFace[], walls: Derived): Derived[] =>
   faces.map(({ id, loaded }) => sum(`${id}, with its walls`, [loaded, walls]));
 
-const insideOf = (packages: Derived[], from: number): Derived[] => packages.slice(from);
+/** What lies between the linings of a leaf and the next: on both, and all that was folded in before. mm */
+function betweenLeaves(index: number, faces: readonly MeasuredFace[], walls: Derived): Between {
+  const [one, next, ...folded] = faces.slice(index);
+  const within = (load: 'loaded' | 'empty') =>
+    sum('between the leaves', [one![load], next![load], ...folded.flatMap((face) => [face[load], walls])]);
+  return { full: within('loaded'), empty: within('empty') };
+}
 
 /** A leaf that is folded in is narrower than the one it lies on by the thickness it must clear, and a little. */
 function leavesOf(faces: MeasuredFace[], packages: Derived[], { rules, grid, pin, usual }: BodyInputs): Derived[] {
@@ -133,7 +144,7 @@ function leavesOf(faces: MeasuredFace[], packages: Derived[], { rules, grid, pin
     const gutters = index === 0 || index === faces.length - 1 ? 1 : 2;
     return occupied ? sum(`${id} with its gutters`, [width, times(gutters, gutter)]) : usual(LEAST);
   });
-  const step = (index: number): Derived => sum('narrower by', [...insideOf(packages, index), less]);
+  const step = (index: number): Derived => sum('narrower by', [...packages.slice(index), less]);
   // what leaf 2, on which all others lie, must be so that every leaf folded in is wide enough
   const base = asked.slice(1).map((size, index) => {
     const folded = Array.from({ length: index }, (_, inner) => step(inner + 2));
