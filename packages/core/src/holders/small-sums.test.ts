@@ -196,3 +196,36 @@ test('of rooms stitched apart on a boxed base, those at its ends are wider by ha
   expect(first).toBe(last);
   expect(between).toBeLessThan(first! - 1);
 });
+
+test('lines between rooms that are stitched apart are called by their number on front and back', () => {
+  const { pieces } = solved({
+    body: 'sleeve',
+    face: 'inside',
+    kind: 'cavity',
+    holderParams: { divide: 'stitched' },
+    item: thing(160, 60, 10),
+    count: 3,
+  });
+  const called = pieces.flatMap(({ lines }) => lines.filter(({ label }) => /\d$/.test(label)));
+  const numbers = called.map(({ id, label }) => [/-(\d+)-(?:front|back)$/.exec(id)?.[1], /\d+$/.exec(label)?.[0]]);
+  expect(numbers.sort()).toEqual([
+    ['1', '1'],
+    ['1', '1'],
+    ['2', '2'],
+    ['2', '2'],
+  ]);
+});
+
+test('a note panel is said to be as wide and as high as it is cut, folded double', () => {
+  const { holders, pieces } = solved({
+    body: 'foldover',
+    face: 'inside',
+    kind: 'note-compartment',
+    item: thing(140, 66, 1),
+  });
+  const panel = pieces.find(({ name }) => name === 'Note panel')!;
+  const { panelWidth, panelHeight } = holders[0]!.sizes;
+  const { allowance, cutWidth, cutHeight } = panel;
+  expect(panelWidth!.value).toBeCloseTo(cutWidth.value - allowance.left! - allowance.right!, 9);
+  expect(panelHeight!.value).toBeCloseTo((cutHeight.value - allowance.top! - allowance.bottom!) / 2, 9);
+});

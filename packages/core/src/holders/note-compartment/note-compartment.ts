@@ -2,6 +2,7 @@ import {
   given,
   largest,
   minus,
+  named,
   product,
   roundedAmount,
   sum,
@@ -110,7 +111,7 @@ function place(
   { id }: HolderInputs,
 ): Placed {
   const { x, y, width, height } = seat;
-  const mouth = sum('note panel, finished height', [height]);
+  const mouth = named('note panel, finished height', height);
   const widened = widenedTo(slabs, width.value, height.value);
   return {
     id,
