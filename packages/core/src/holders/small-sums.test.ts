@@ -175,10 +175,17 @@ test('channels for things of two lengths show as much as the shorter may, never 
   expect((holders[0]!.detail as { visible: { value: number } }).visible.value).toBeCloseTo(27, 9);
 });
 
-test('a book is cut through from one side of its jacket', () => {
+test('a book is cut through from one side of its jacket, and its boards lie at both ends, halfway up', () => {
   const item = thing(210, 148, 20, { shape: 'book' });
   const { holders } = solved({ body: 'jacket', face: 'cover', kind: 'book-cover', item });
   expect(holders[0]!.slabs.map(({ x0, x1, y0, y1 }) => [x0, x1, y0, y1])).toEqual([[0, 148, 0, 210]]);
+  const [{ seat, things }] = holders as [(typeof holders)[number]];
+  const [left, right] = things as [(typeof things)[number], (typeof things)[number]];
+  expect([left.x, right.x + right.width]).toEqual([seat.x, seat.x + seat.width.value]);
+  for (const { y, height } of things) {
+    const below = y - seat.y;
+    expect([below > 0, below]).toEqual([true, seat.y + seat.height.value - y - height]);
+  }
 });
 
 test('of rooms stitched apart on a boxed base, those at its ends are wider by half of the base, the one between is not', () => {
