@@ -25,7 +25,7 @@ export interface Sides {
 
 const whole = given('whole', 1, { kind: 'standard', path: 'one' }, 'ratio');
 
-/** The sides of a thing, by the way it is put in: as large as one of its kind may be, and as thick as it is when pressed. */
+/** The sides of a thing, by the way it is put in: as large as one of its kind may be, and as thick as it comes. */
 export function sidesOf({ line, item, name, left }: HeldContents): Sides {
   const from = (key: keyof typeof item) =>
     ({ kind: 'item', path: `items/${item.id}/${key}`, source: item.source }) as const;
@@ -39,7 +39,7 @@ export function sidesOf({ line, item, name, left }: HeldContents): Sides {
   const sides: Sides = {
     across: side('across', lying ? long : short),
     deep: side('down', lying ? short : long),
-    thickness: pressed(side('thickness', 'thickness'), name, item),
+    thickness: side('thickness', 'thickness'),
   };
   if (!left) return sides;
   return {
@@ -47,6 +47,12 @@ export function sidesOf({ line, item, name, left }: HeldContents): Sides {
     deep: leftOf('deep', sides.deep, left.deep),
     thickness: leftOf('thickness', sides.thickness, left.thickness),
   };
+}
+
+/** The same of a thing that gives, as thick as it is when pressed. */
+export function pressedSides(held: HeldContents): Sides {
+  const sides = sidesOf(held);
+  return { ...sides, thickness: pressed(sides.thickness, held.name, held.item) };
 }
 
 function pressed(thickness: Derived, name: string, { id, compressible = 0, source }: HeldContents['item']): Derived {

@@ -4,6 +4,8 @@ import type { Clearance } from '../pieces/clearance.ts';
 /** What a thing clears, and in which room of its holder. */
 export interface FittedClearance extends Clearance {
   room: string;
+  /** Of a thing that gives, what it clears as thick as it comes: `clearance` is of the pressed one. mm */
+  atRest?: Derived;
   /** Of how deep it goes, in a room that nothing closes over. */
   standing?: Standing;
 }

@@ -46,6 +46,35 @@ export interface Fitting extends CutDesign {
  * in it.
  * @param parts of the same design, if somebody else measures them too */
 export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): FittedClearance[] {
+  const pressed = clearancesOf(fitting, parts);
+  const resting = asTheyCome(fitting);
+  if (!resting) return pressed;
+  const least = new Map<string, Derived>();
+  const keyOf = ({ room, line, direction }: FittedClearance) => `${room} ${line} ${direction}`;
+  for (const each of clearancesOf(resting, parts)) {
+    const before = least.get(keyOf(each));
+    if (!before || each.clearance.value < before.value) least.set(keyOf(each), each.clearance);
+  }
+  return pressed.map((each): FittedClearance => {
+    const atRest = least.get(keyOf(each));
+    return atRest && atRest.value < each.clearance.value ? { ...each, atRest } : each;
+  });
+}
+
+/** The same with things that do not give, but for those that are packed, loose among others; nothing where all are like that. */
+function asTheyCome({ rooms, ...fitting }: Fitting): Fitting | undefined {
+  const packed = new Set(rooms.flatMap(({ stands, holds }) => (stands && 'packed' in stands ? holds : [])));
+  const soft = (line: string): boolean => !packed.has(line) && (fitting.contents(line)?.item.compressible ?? 0) > 0;
+  if (!rooms.some(({ holds }) => holds.some(soft))) return undefined;
+  const contents = (line: string) => {
+    const held = fitting.contents(line);
+    return held && soft(line) ? { ...held, item: { ...held.item, compressible: 0 } } : held;
+  };
+  return { ...fitting, rooms, contents };
+}
+
+/** With things as thick as they are pressed. */
+function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
   const byId = new Map(fitting.rooms.map((room) => [room.id, room]));
   const drop = Math.max(0, ...fitting.shuts.map((each) => parts.drop(each)));
   const [held] = fitting.shuts;

@@ -1,4 +1,4 @@
-import { isRound, sectionAs, sidesOf, together, type HeldContents, type Sides } from '../contents/held.ts';
+import { isRound, pressedSides, sectionAs, together, type HeldContents, type Sides } from '../contents/held.ts';
 import { girthDoubt } from '../contents/girth.ts';
 import { byRule, given, halfOf, largest, smallest, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import { nothing } from '../derived/constants.ts';
@@ -67,7 +67,8 @@ export function thingOf(
   held: HeldContents,
 ): Thing {
   const { line, item, name } = held;
-  const sides = board && only ? { ...sidesOf(held), thickness: board } : sidesOf(held);
+  const pressed = pressedSides(held);
+  const sides = board && only ? { ...pressed, thickness: board } : pressed;
   const deep = above === 1 ? sides.deep : sum(`${name}, ${above} above each other`, [times(above, sides.deep)]);
   const common = {
     line: id,
@@ -283,14 +284,14 @@ export function packedOf(
     if (!held) continue;
     const thing = things.get(line) ?? slimmest(thingOf({ line, count: 1 }, held), held);
     things.set(line, thing);
-    const sides = sidesOf(held);
+    const sides = pressedSides(held);
     const own = [sides.across, sides.deep, sides.thickness].map(({ value }) => value).sort((a, b) => a - b);
     const order = [0, 1, 2].sort((a, b) => size[a]! - size[b]!);
     const reaches = [0, 0, 0];
     order.forEach((axis, rank) => (reaches[axis] = at[axis]! + own[rank]!));
     reaches.forEach((far, axis) => (most[axis] = Math.max(most[axis]!, far)));
     // it lies on its widest side: its round corners are those seen from above
-    const flat = order[0] === 2 && own[0] === sidesOf(held).thickness.value;
+    const flat = order[0] === 2 && own[0] === sides.thickness.value;
     const r = flat ? Math.min(thing.round, own[1]! / 2) : 0;
     for (const x of [at[0], reaches[0]!])
       for (const y of [at[1], reaches[1]!]) {

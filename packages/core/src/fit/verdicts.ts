@@ -18,16 +18,22 @@ export interface Verdict {
   needs: number;
   has: number;
   left: number;
+  /** Of a thing that gives, what is left of the room beside it as it comes. */
+  leftAtRest?: number;
   ease: number;
 }
 
 /** Nobody cuts truer: what is short of the ease by less is as good as there (common practice). mm */
 export const HAIR = 0.5;
 
-/** Whether a thing goes in, and whether it has the ease that the maker asks for. */
-export const verdictOn = ({ clearance, ease }: Pick<Clearance, 'clearance' | 'ease'>): VerdictId => {
+/** Whether a thing goes in, pressed if it gives, and whether it has the ease that the maker asks for as it comes. */
+export const verdictOn = ({
+  clearance,
+  atRest = clearance,
+  ease,
+}: Pick<FittedClearance, 'clearance' | 'atRest' | 'ease'>): VerdictId => {
   if (clearance.value < -1e-6) return 'doesNotGoIn';
-  return clearance.value > ease - HAIR ? 'goesIn' : 'lessThanEase';
+  return atRest.value > ease - HAIR ? 'goesIn' : 'lessThanEase';
 };
 
 /** Findings that, as stops, say that a piece does not close over what it holds. */
@@ -58,5 +64,6 @@ export const verdictsOf = (clearances: readonly FittedClearance[]): Verdict[] =>
     needs: each.required.value,
     has: each.available.value,
     left: each.clearance.value,
+    ...(each.atRest && { leftAtRest: each.atRest.value }),
     ease: each.ease,
   }));

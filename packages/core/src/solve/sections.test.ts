@@ -29,12 +29,20 @@ describe('how thick and how wide a thing is', () => {
     const saved = room({}) - room({ edgeRadius: 10 });
     expect(Math.abs(saved - (4 - Math.PI) * 10)).toBeLessThanOrEqual(0.5);
   });
-  test('what gives when it is pressed is thinner by its share', () => {
-    const [full, pressed] = [{}, { compressible: 0.5 }].map((more) => {
+  test('what gives has the room that it takes as it comes', () => {
+    const [full, soft] = [{}, { compressible: 0.5 }].map((more) => {
       const design = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(120, 60, 20, more) });
-      return solveDesign(design).closedThickness.value;
+      const { closedThickness, finished } = solveDesign(design);
+      return [closedThickness, ...Object.values(finished)].map(({ value }) => value);
     });
-    expect(full! - pressed!).toBeCloseTo(10, 9);
+    expect(soft).toEqual(full);
+  });
+  test('and loose among others what it takes pressed', () => {
+    const [full, soft] = [{}, { compressible: 0.5 }].map((more) => {
+      const design = trial({ body: 'box', face: 'inside', kind: 'packed-room', item: thing(120, 60, 60, more) });
+      return solveDesign(design).body.sizes.depth!.value;
+    });
+    expect(full! - soft!).toBe(30);
   });
   test('a tolerance is added to every side', () => {
     const [plain, more] = [0, 3].map((tolerance) => {

@@ -2,7 +2,8 @@ import { byRule, type Derived, type Rule } from '../../derived/derived.ts';
 import { volumeOf, type Packable, type Packing, type Triple } from '../../packing/packable.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { HeldContents } from '../holder-kind.ts';
-import { isRound, sidesOf, type Sides } from '../sides.ts';
+import { pressedSides } from '../../contents/held.ts';
+import { isRound, type Sides } from '../sides.ts';
 
 /** One thing with the ways in which it may lie in a room. */
 export interface Loose extends Packable {
@@ -33,7 +34,8 @@ export const roomSides = ['across', 'thick', 'up'] as const;
  * level and it may lie on any of the others. */
 export function looseThings(held: HeldContents): Loose[] {
   const { line, item, name, count } = held;
-  const sides = sidesOf(held);
+  // loose among others it is pressed
+  const sides = pressedSides(held);
   const upright = line.orientation === 'upright';
   const round = isRound(item, { ...line, orientation: 'upright' });
   const [small, middle] = [sides.across, sides.deep, sides.thickness].map(({ value }) => value).sort((a, b) => a - b);
