@@ -236,3 +236,8 @@ test('a note panel is said to be as wide and as high as it is cut, folded double
   expect(panelWidth!.value).toBeCloseTo(cutWidth.value - allowance.left! - allowance.right!, 9);
   expect(panelHeight!.value).toBeCloseTo((cutHeight.value - allowance.top! - allowance.bottom!) / 2, 9);
 });
+
+test('rooms of a parted pocket are numbered from the first', () => {
+  const { rooms } = solved({ kind: 'channel-pocket', item: thing(140, 9, 9, { shape: 'cylinder' }), count: 3 });
+  expect(rooms.map(({ id }) => id)).toEqual(['holders/A/1', 'holders/A/2', 'holders/A/3']);
+});
