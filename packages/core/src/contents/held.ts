@@ -13,6 +13,8 @@ export interface HeldContents {
   count: number;
   /** What a pinned size leaves of its sides; default all of them. */
   left?: SidesLeft;
+  /** It gives, and is looked at as it comes all the same. */
+  resting?: true;
 }
 
 /** A thing as it goes into a holder: across its mouth and down into it, mm. */
@@ -49,10 +51,10 @@ export function sidesOf({ line, item, name, left }: HeldContents): Sides {
   };
 }
 
-/** The same of a thing that gives, as thick as it is when pressed. */
+/** The same of a thing that gives, as thick as it is when pressed, unless it is looked at as it comes. */
 export function pressedSides(held: HeldContents): Sides {
   const sides = sidesOf(held);
-  return { ...sides, thickness: pressed(sides.thickness, held.name, held.item) };
+  return held.resting ? sides : { ...sides, thickness: pressed(sides.thickness, held.name, held.item) };
 }
 
 function pressed(thickness: Derived, name: string, { id, compressible = 0, source }: HeldContents['item']): Derived {

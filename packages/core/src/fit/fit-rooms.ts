@@ -61,14 +61,14 @@ export function fitRooms(fitting: Fitting, parts = new CutParts(fitting)): Fitte
   });
 }
 
-/** The same with things that do not give, but for those that are packed, loose among others; nothing where all are like that. */
+/** The same with things that give as they come, but for those that are packed, loose among others; nothing where all are like that. */
 function asTheyCome({ rooms, ...fitting }: Fitting): Fitting | undefined {
   const packed = new Set(rooms.flatMap(({ stands, holds }) => (stands && 'packed' in stands ? holds : [])));
   const soft = (line: string): boolean => !packed.has(line) && (fitting.contents(line)?.item.compressible ?? 0) > 0;
   if (!rooms.some(({ holds }) => holds.some(soft))) return undefined;
   const contents = (line: string) => {
     const held = fitting.contents(line);
-    return held && soft(line) ? { ...held, item: { ...held.item, compressible: 0 } } : held;
+    return held && soft(line) ? { ...held, resting: true as const } : held;
   };
   return { ...fitting, rooms, contents };
 }

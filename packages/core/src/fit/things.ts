@@ -91,7 +91,7 @@ function stackOf(held: HeldContents, count: number, sides: Sides): Omit<Thing, C
   const { across, thickness } = sides;
   const one = halfOfOne(held, sides);
   // what is round and gives is pressed flatter, and is no longer round it than it was
-  const round = isRound(item, line) && !item.compressible;
+  const round = isRound(item, line) && (!item.compressible || held.resting);
   if (count === 1) return { across, thick: round ? across : thickness, ...one };
   const thick = together(name, count, thickness);
   const section = box(across.value, thick.value);

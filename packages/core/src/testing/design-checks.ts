@@ -16,13 +16,14 @@ import { explain } from '../derived/explain.ts';
 import type { Derived } from '../derived/derived.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
 import { numbersIn } from './numbers-in.ts';
+import { clearanceChecks } from './clearance-checks.ts';
+import { drawnChecks } from './drawn-checks.ts';
 import { roomChecks, type Checks } from './room-checks.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
 import { commonFindings } from '../solve/common-findings.ts';
 import { solveDesign } from '../solve/solve-design.ts';
-import type { FittedClearance } from '../fit/clearance.ts';
-import type { Solution, SolvedHolder } from '../solve/solution.ts';
+import type { Solution } from '../solve/solution.ts';
 
 /** What a number comes to by the lines that are shown of it; nothing for a rule, whose formula is not read here. */
 function shownTotal(number: Derived): number | undefined {
@@ -79,35 +80,11 @@ function differences(before: unknown, after: unknown, path = ''): string[] {
   );
 }
 
-/** Nobody cuts truer, and no less is told. mm */
-const HAIR = 0.5;
-
-/** Sizes that fall short of what the fitting asks, by kind of holder and direction, and by how much at most, mm. Each is told to the
- * maker; none may be added without a reason. */
-const SHORT: Readonly<Record<string, number>> = {
-  // by the rule of overlapping tiers each front counts as a thickness, and what a pile takes of the depth is left to the ease
-  'card-tiers across': 30,
-  'card-tiers deep': 30,
-  // what is wished to stand out of a mouth that is drawn shut above it
-  'cavity deep': Infinity,
-  // of a framed organizer the outer pocket has a face of its own
-  'slip-pocket across': 3,
-  'slip-pocket deep': 3,
-  'channel-pocket across': 3,
-  'page-sleeve across': 3,
-  'loose-dividers across': 4,
-};
-const knownShort = (
-  { holder, direction, clearance, ease }: FittedClearance,
-  holders: readonly SolvedHolder[],
-): boolean => {
-  const kind = holders.find(({ id }) => id === holder)?.kind;
-  return ease - clearance.value < (SHORT[`${kind} ${direction}`] ?? 0);
-};
-
 /** What must hold of any design that can be written down, of whatever family. */
 export const alwaysTrue: Checks = {
   ...roomChecks,
+  ...drawnChecks,
+  ...clearanceChecks,
 
   'every seam walks and every notch meets'(_, { pieces, seams: solved }) {
     // those that were made from the seams too: they come after the seams were walked
@@ -117,27 +94,6 @@ export const alwaysTrue: Checks = {
       1e-6,
     );
     expect(new Set(solved.map(({ id }) => id)).size).toBe(solved.length);
-  },
-
-  'every thing goes in with its ease, or a stop names it'(design, { holders, findings }) {
-    const stopped = findings.filter(({ severity }) => severity === 'stop').flatMap(({ about }) => about);
-    const clearances = holders.flatMap((holder) => holder.clearances);
-    const held = new Set(clearances.map(({ line }) => line));
-    for (const { id } of design.contents) if (!held.has(id)) expect(stopped).toContain(`contents/${id}`);
-    const short = clearances
-      .filter(({ clearance, ease }) => clearance.value < ease - HAIR)
-      .filter((each) => !knownShort(each, holders));
-    expect(short.map(({ room, direction, clearance, ease }) => [room, direction, clearance.value, ease])).toEqual([]);
-  },
-
-  'what does not go in, or has less than its ease, is told'(_, { holders, findings }) {
-    const told = (code: string) =>
-      new Set(findings.filter((finding) => finding.code === code).flatMap(({ about }) => about));
-    const [tight, less] = [told('clearance.tooTight'), told('clearance.lessThanEase')];
-    for (const { line, clearance, ease } of holders.flatMap((holder) => holder.clearances)) {
-      if (clearance.value < -1e-6) expect([...tight]).toContain(`contents/${line}`);
-      else if (clearance.value < ease - HAIR) expect([...less]).toContain(`contents/${line}`);
-    }
   },
 
   'every finding is of a sort that all designs may have, or that one of its families says'(design, { findings }) {
