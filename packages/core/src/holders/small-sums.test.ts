@@ -241,3 +241,18 @@ test('rooms of a parted pocket are numbered from the first', () => {
   const { rooms } = solved({ kind: 'channel-pocket', item: thing(140, 9, 9, { shape: 'cylinder' }), count: 3 });
   expect(rooms.map(({ id }) => id)).toEqual(['holders/A/1', 'holders/A/2', 'holders/A/3']);
 });
+
+test('straps hold a thing in the middle of their place', () => {
+  const { holders } = solved({ kind: 'hold-straps', item: thing(120, 60, 8) });
+  const [{ seat, things, slabs, bands }] = holders as [(typeof holders)[number]];
+  expect(2 * (things[0]!.y - seat.y) + things[0]!.height).toBeCloseTo(seat.height.value, 9);
+  expect(bands!.length).toBeGreaterThan(0);
+  for (const { of, y0, y1 } of slabs) if ('line' in of) expect(y0 + y1).toBeCloseTo(seat.height.value, 9);
+});
+
+test('the elastic of a row of loops is as high as the row', () => {
+  const { holders } = solved({ kind: 'loop-row', item: thing(120, 12, 12, { shape: 'cylinder' }), count: 2 });
+  const [{ seat, slabs }] = holders as [(typeof holders)[number]];
+  const elastic = slabs.find(({ label }) => label === 'elastic')!;
+  expect([elastic.x0, elastic.y0, elastic.y1]).toEqual([0, 0, seat.height.value]);
+});
