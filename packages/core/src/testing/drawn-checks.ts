@@ -1,4 +1,6 @@
 import { expect } from '@jest/globals';
+import { boundsOf } from '../geometry/outline.ts';
+import type { Mark } from '../pieces/piece.ts';
 import type { Checks } from './room-checks.ts';
 
 /** Where things lie loose the section stacks them from its left; they are drawn where they stand. */
@@ -33,5 +35,22 @@ export const drawnChecks: Checks = {
       ),
     );
     expect(wrong).toEqual([]);
+  },
+
+  'fasteners of what goes over an edge lie evenly on it, and as far apart as their mates'(_, { laps, pieces }) {
+    const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+    for (const { id, piece, mate } of laps) {
+      const [over, under] = [byId.get(piece)!, byId.get(mate.piece)!];
+      const { left, width } = boundsOf(over.stitch);
+      const across = (marks: readonly Mark[]) => marks.map(({ at: [x] }) => x).sort((a, b) => a - b);
+      const caps = across(over.marks.filter(({ hardware }) => hardware?.half === 'upper'));
+      const middle = left + width / 2;
+      for (const [index, x] of caps.entries())
+        expect([id, x + caps[caps.length - 1 - index]!]).toEqual([id, expect.closeTo(2 * middle, 6)]);
+      const own = under.marks.find(({ id: mark }) => mark === mate.mark)!;
+      const mates = across(under.marks.filter(({ label, hardware }) => hardware && label === own.label));
+      if (mates.length === caps.length)
+        expect([id, mates.at(-1)! - mates[0]!]).toEqual([id, expect.closeTo(caps.at(-1)! - caps[0]!, 6)]);
+    }
   },
 };
