@@ -11,7 +11,6 @@ const HAIR = 0.5;
 const SHORT: Readonly<Record<string, number>> = {
   // by the rule of overlapping tiers each front counts as a thickness, and what a pile takes of the depth is left to the ease
   'card-tiers across': 30,
-  'card-tiers deep': 30,
   // what is wished to stand out of a mouth that is drawn shut above it
   'cavity deep': Infinity,
   // of a framed organizer the outer pocket has a face of its own

@@ -15,10 +15,13 @@ import {
 import { nothing } from '../../derived/constants.ts';
 import type { Params } from '../../document/design-document.ts';
 import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { openDepth } from '../../sizing/depth.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
+import { doubledReach } from '../../stacks/reach.ts';
+import { farther } from '../face-pocket/pocket.ts';
 import { choiceParam, lengthParam, visibleParam } from '../params.ts';
-import { sidesOf, standsOut, together } from '../sides.ts';
+import { mostOf, sidesOf, standsOut, together } from '../sides.ts';
 import { thickest, type Slab } from '../slab.ts';
 import { columnAt, mouthAt, pocketBottom, tiersParams, type CardPile, type Slot, type Tiers } from './tiers.ts';
 import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
@@ -61,7 +64,11 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const piles = contents.flatMap((held) =>
     pilesOf(held, visibleParam(params, [held], tiersParams.visible, rules, path)),
   );
-  const slots = inRows(piles, columns).map((row, index) => slotOf(row, index, inputs));
+  const outermost = farther({
+    front: making === 'pleated' ? doubledReach(inputs, 'pocket') : inputs.reach.pocket,
+    back: making === 'applied' ? (inputs.host ?? inputs.reach.lining) : inputs.reach.pocket,
+  });
+  const slots = inRows(piles, columns).map((row, index) => slotOf(row, index, outermost, inputs));
   const bite = rules.length(topstitchInset);
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
   const back = sum('backing', making === 'applied' ? [stacks.lining] : [stacks.pocket, stacks.lining]);
@@ -97,12 +104,18 @@ function pilesOf(held: HeldContents, visible: Derived): CardPile[] {
 const inRows = <T>(all: readonly T[], columns: number): T[][] =>
   Array.from({ length: Math.ceil(all.length / columns) }, (_, row) => all.slice(row * columns, (row + 1) * columns));
 
-/** A tier is as wide, thick and deep as the largest of its cards ask. */
-function slotOf(piles: CardPile[], index: number, { id, rules, grid, pin }: HolderInputs): Slot {
+/** A tier is as wide, thick and deep as the largest of its cards ask. Cards that show stand higher by what their thickness takes of the
+ * depth; what must go in, all of it or the most that holds it, has that too.
+ * @param reach to the outermost layer of the cloth round it, mm */
+function slotOf(piles: CardPile[], index: number, reach: Derived, { id, rules, grid, pin }: HolderInputs): Slot {
   const most = (label: string, sizes: Derived[]) => (sizes.length === 1 ? sizes[0]! : largest(label, sizes));
-  const depths = piles.map(({ deep, shows }) =>
-    roundedBelow(sum('pocket depth', [deep, minus(shows), rules.length(easeCardDeep)]), shows, grid),
-  );
+  const depths = piles.map(({ deep, shows, thickness }) => {
+    const ease = rules.length(easeCardDeep);
+    const sunk = sum('pocket depth', [deep, minus(shows), ease]);
+    const held = shows.value > 0 ? sum('held', [mostOf(deep), ease]) : sunk;
+    const least = openDepth({ sunk: held, thickness, reach });
+    return roundedBelow(sunk.value > least.value ? sunk : least, shows, grid);
+  });
   const size = (label: string, key: 'across' | 'deep' | 'thickness') =>
     most(
       label,
