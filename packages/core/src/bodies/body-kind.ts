@@ -24,6 +24,8 @@ export interface FaceSpec {
   seat: SeatKind;
   /** What sits there lies on the right side of the shell. */
   outside?: boolean;
+  /** The face whose panel it is sewn onto, if a holder there has one. */
+  upon?: string;
   /** Nothing thicker is put there without being asked, mm; default anything. */
   thickest?: number;
 }

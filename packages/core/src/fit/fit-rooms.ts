@@ -19,7 +19,7 @@ import { facedBy, hanging, takenOn } from './on-walls.ts';
 import { fitRound } from './round.ts';
 import { fitWrapped } from './wrapped.ts';
 import { fitZippedTube } from './zipped-tube.ts';
-import { ALL, endways, packedOf, pileOf, thingOf, type Pile, type Thing } from './things.ts';
+import { ALL, box, endways, packedOf, pileOf, thingOf, type Pile, type Thing } from './things.ts';
 import { standingOf } from './standing.ts';
 import { fitTube } from './tube.ts';
 
@@ -112,23 +112,27 @@ const openOver = (
   { laps, contents }: Fitting,
 ): OpenRoom | undefined => (shut || opening || (underClosure && laps.length > 0) ? undefined : { grips, contents });
 
-/** What lies between the things of a room and its back, with them. */
+/** What lies between the things of a room and its back, with them: things in pockets behind, and the cloth of those pockets. */
 function withThoseBehind(
   { behind: ids = [] }: Room,
   things: readonly Thing[],
   rooms: ReadonlyMap<string, Room>,
   fitting: Fitting,
   parts: CutParts,
-): Pick<Load, 'between'> & Partial<Pick<Load, 'piles'>> {
-  const behind = ids.flatMap((id) => rooms.get(id) ?? []);
-  const others = behind.flatMap((each) => thingsIn(each, fitting)?.things ?? []);
-  return {
-    ...(others.length > 0 && { piles: [pileOf([...others, ...things])] }),
-    between: sum(
-      'pockets between',
-      behind.flatMap(({ rings }) => (rings[0]?.walls[0] ? [parts.cloth(rings[0].walls[0]).thick] : [])),
-    ),
-  };
+): Partial<Pick<Load, 'piles'>> {
+  const behind = ids.flatMap((id) => {
+    const room = rooms.get(id);
+    const others = room ? (thingsIn(room, fitting)?.things ?? []) : [];
+    const [wall] = room?.rings[0]?.walls ?? [];
+    return others.length > 0 && wall ? [...others, clothOver(others, parts.cloth(wall).thick)] : others;
+  });
+  return behind.length > 0 ? { piles: [pileOf([...behind, ...things])] } : {};
+}
+
+/** The front of a pocket on what lies in it: as wide as that, for beside it front and back lie on each other. */
+function clothOver(things: readonly Thing[], thick: Derived): Thing {
+  const { across } = pileOf(things);
+  return { ...NOTHING, name: 'pocket between', across, thick, section: box(across.value, thick.value) };
 }
 
 const NOTHING: Thing = {
@@ -160,7 +164,6 @@ export function fitInside(fitting: Fitting, parts: CutParts): Reading[] {
       things: [NOTHING],
       own,
       piles: own,
-      between: nothing,
       shut: true,
       taken: [],
       shows: [],

@@ -8,10 +8,8 @@ export interface Load {
   things: readonly Thing[];
   /** Its own, beside each other; loose things are one. */
   own: readonly Pile[];
-  /** All that lies within its walls, beside each other. */
+  /** All that lies within its walls, beside each other, with the cloth of pockets between. */
   piles: readonly Pile[];
-  /** Cloth between what lies behind and its front, mm. */
-  between: Derived;
   /** Front and back meet above it. */
   shut: boolean;
   /** What the closure takes of each wall below its mouth; empty for none. */

@@ -32,9 +32,13 @@ function around(walls: readonly RoomWall[], cloth: readonly WallCloth[], load: L
     const required = sum('half of the way round', [round, turned('cloth going round', 2, cloth[0]!.reach)]);
     return { direction: 'across', required, available: halfOf('half of the wall', only), ease: ease.across } as const;
   }
-  const between = load.between.value > 0 ? [load.between] : [];
-  const reaches = [...between, ...cloth.map(({ reach }) => reach)];
-  const half = halfOf('half of both', sum('front and back, each to its outermost layer', reaches));
+  const half = halfOf(
+    'half of both',
+    sum(
+      'front and back, each to its outermost layer',
+      cloth.map(({ reach }) => reach),
+    ),
+  );
   const whole = walls.map((wall) => parts.whole(wall, wall.left, wall.right));
   const available = halfOf('half of both walls', sum('front and back', [...flat, ...stretched(flat, whole, cloth)]));
   const required = sum('half of the way round', [round, turned('cloth going round', 2, half)]);

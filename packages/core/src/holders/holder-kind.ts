@@ -161,6 +161,8 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   readonly findings?: readonly FindingCode[];
   /** Where it may sit. */
   readonly seats: readonly On[];
+  /** Holders before it are sewn onto its panel, of cloth of this role; default they are sewn to what it is sewn to. */
+  readonly panel?: Role;
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */
   suits(item: Item): { score: number; why: string };
   /** How much a thing wants to be the first in it: things of more go before those of less; default none does. */

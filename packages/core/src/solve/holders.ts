@@ -1,6 +1,6 @@
 import { kindOf } from '../document/kind-of.ts';
 import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind.ts';
-import { holdersIn, type Arrangement, type DesignDocument } from '../document/design-document.ts';
+import { holdersIn, type Arrangement, type DesignDocument, type Role } from '../document/design-document.ts';
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
@@ -27,13 +27,30 @@ export function measureHolders(
       const contents = held.get(id) ?? [];
       const family = kindOf(kinds.holders, kind);
       if (!family || contents.length === 0 || misplaced(id, family, document, specs)) return [];
-      const outside = specs.some((face) => face.outside && seatedOn(id, face, document));
+      const on = liesOn(id, document, specs, held, kinds);
       const measure = (watched: BodyInputs) =>
-        family.measure(params, contents, { ...watched, id, ...(outside && { host: watched.reach.outside }) });
+        family.measure(params, contents, { ...watched, id, ...(on && { host: watched.reach[on] }) });
       // without a memo nobody asks again: nothing is watched
-      return [[id, memo ? remembered(memo, { id, kind, params, contents }, inputs, measure) : measure(inputs)]];
+      return [[id, memo ? remembered(memo, { id, kind, params, contents, on }, inputs, measure) : measure(inputs)]];
     }),
   );
+}
+
+/** What a holder is sewn onto that is not the inside of its body: the outside, or the panel of another holder. */
+function liesOn(
+  id: string,
+  document: DesignDocument,
+  specs: readonly FaceSpec[],
+  held: Resolved['held'],
+  kinds: Kinds,
+): 'outside' | Role | undefined {
+  const face = specs.find((each) => seatedOn(id, each, document));
+  if (face?.outside) return 'outside';
+  const behind = document.faces[face?.upon ?? ''];
+  const panels = behind ? holdersIn(behind) : [];
+  return document.holders
+    .filter((each) => panels.includes(each.id) && (held.get(each.id)?.length ?? 0) > 0)
+    .flatMap(({ kind }) => kindOf(kinds.holders, kind)?.panel ?? [])[0];
 }
 
 /** Whether a holder lies on a face that has no seat for it. */

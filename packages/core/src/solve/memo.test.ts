@@ -6,6 +6,7 @@ import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { standardShelves } from '../shelves/shelves.ts';
 import { describeSolution } from './describe.ts';
 import { solveMemo } from './memo.ts';
+import { thing, trial } from '../testing/trial.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import { solveDesign } from './solve-design.ts';
 
@@ -27,6 +28,18 @@ describe('a memo of measured holders', () => {
     };
     said(other, memo);
     expect([memo.measured, memo.reused]).toEqual([holders, holders]);
+  });
+  test('a pocket moved to where other cloth lies behind it is measured anew', () => {
+    const leaf = trial({ body: 'foldover', face: 'left', kind: 'slip-pocket', item: thing(90, 60, 3) });
+    const thick: DesignDocument = {
+      ...leaf,
+      stacks: { ...leaf.stacks, exterior: [{ material: 'felt-2', coverage: 'full' }] },
+    };
+    const outside: DesignDocument = { ...thick, faces: { front: thick.faces.left! } };
+    const memo = solveMemo();
+    expect(said(thick, memo)).not.toEqual(said(outside));
+    expect(said(outside, memo)).toEqual(said(outside));
+    expect(said(thick, memo)).toEqual(said(thick));
   });
   test('what it touches is: cloth, rules, contents, parameters, pins', () => {
     const bifold = demo('permit-bifold');

@@ -42,17 +42,19 @@ interface Asked {
   kind: string;
   params: Params;
   contents: HeldContents[];
+  /** What it is sewn onto. */
+  on?: string | undefined;
 }
 
 /** The holder as remembered, or measured afresh while watching what it looks at.
  * @param measure what measures it, given the inputs it may look at */
 export function remembered(
   memo: SolveMemo,
-  { id, kind, params, contents }: Asked,
+  { id, kind, params, contents, on }: Asked,
   inputs: BodyInputs,
   measure: (watched: BodyInputs) => MeasuredHolder,
 ): MeasuredHolder {
-  const key = JSON.stringify([params, contents, inputs.grid]);
+  const key = JSON.stringify([params, contents, inputs.grid, on]);
   const known = memo.holders.get(id);
   if (known && known.kind === kind && known.key === key && known.looked.every((look) => unchanged(look, inputs))) {
     memo.reused++;

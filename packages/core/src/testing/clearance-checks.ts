@@ -9,16 +9,8 @@ const HAIR = 0.5;
 /** Sizes that fall short of what the fitting asks, by kind of holder and direction, and by how much at most, mm. Each is told to the
  * maker; none may be added without a reason. */
 const SHORT: Readonly<Record<string, number>> = {
-  // by the rule of overlapping tiers each front counts as a thickness, and what a pile takes of the depth is left to the ease
-  'card-tiers across': 30,
   // what is wished to stand out of a mouth that is drawn shut above it
   'cavity deep': Infinity,
-  // of a framed organizer the outer pocket has a face of its own
-  'slip-pocket across': 3,
-  'slip-pocket deep': 3,
-  'channel-pocket across': 3,
-  'page-sleeve across': 3,
-  'loose-dividers across': 4,
 };
 const knownShort = (
   { holder, direction, clearance, atRest = clearance, ease }: FittedClearance,

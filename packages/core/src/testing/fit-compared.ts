@@ -79,6 +79,7 @@ export function compared(
       shut: (room.shut ?? false) || (under && shuts.length > 0),
       taken: under ? drop : 0,
       shared: rooms.length > 1,
+      behind: (room.behind ?? []).map((id) => rooms.find((each) => each.id === id)!),
       ...(opens[0] && { opening: opens[0] }),
     };
     return witnessed(fitting, room, asked).flatMap((each) => {

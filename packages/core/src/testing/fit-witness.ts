@@ -12,8 +12,7 @@ export type { Witnessed };
 // Whether things go into rooms, by another way than the fitting: sampled hulls moved out by the cloth, and lines of the pieces as points.
 
 /** Rooms that this file knows how to measure. */
-const isKnown = ({ rings, behind = [] }: Room): boolean =>
-  behind.length === 0 &&
+const isKnown = ({ rings }: Room): boolean =>
   rings.every(
     ({ parts, walls, floor }) =>
       !parts && !(floor && walls.length === 2) && walls.every(({ flat, beyond }) => !flat && !beyond),
@@ -31,6 +30,13 @@ export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
     const { wide, deep, thick } = own;
     return [room.lengthwise ? { wide: deep, deep: wide, thick, section: corners(deep, thick) } : own];
   };
+  const behind = asked.behind.flatMap(({ stands: others, rings: [ring] }): Body[] => {
+    const own = others && 'beside' in others ? others.beside.flatMap((pile) => pile.flatMap(body)) : [];
+    const wide = Math.max(...own.map((each) => each.wide));
+    const { thick } = clothOf(cut.pieces, ring!.walls[0]!);
+    // beside what lies in it its front lies on its back
+    return own.length > 0 ? [...own, { wide, thick, deep: 0, section: corners(wide, thick) }] : [];
+  });
   let within: number[] = [];
   const found = rings.flatMap((each): Witnessed[] => {
     const cloth = each.walls.map((wall) => clothOf(cut.pieces, wall));
@@ -49,7 +55,7 @@ export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
     if (each.walls.length > 2 || each.floor) return [];
     return (each.corners?.length ?? 0) > 0
       ? onBase(cut, each, piles, reach)
-      : inTube(cut, each, piles, reach, { ...asked, shut: asked.shut || !!room.shut });
+      : inTube(cut, each, piles, reach, { ...asked, shut: asked.shut || !!room.shut }, behind);
   });
   // a wall that is stretched onto the other is left to the fitting
   const mesh = rings.some(({ walls }) =>
@@ -78,12 +84,14 @@ function inTube(
   piles: readonly Placed[][],
   reach: readonly number[],
   asked: Asked,
+  behind: readonly Body[],
 ): Witnessed[] {
   let x = 0;
   const points = piles.flatMap((pile) => {
-    const wide = Math.max(...pile.map(({ own }) => own.wide));
+    const all = [...behind, ...pile.map(({ own }) => own)];
+    const wide = Math.max(...all.map((own) => own.wide));
     let y = 0;
-    const placed = pile.flatMap(({ own }) => {
+    const placed = all.flatMap((own) => {
       const [dx, dy] = [x + (wide - own.wide) / 2, y];
       y += own.thick;
       return own.section.map(([u, v]): Point => [u + dx, v + dy]);

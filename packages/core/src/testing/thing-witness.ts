@@ -2,7 +2,7 @@ import type { ContentsLine } from '../document/design-document.ts';
 import { bundleOf } from '../geometry/bundle.ts';
 import { hullPerimeter, type Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
-import type { Opening, RoomWall, Stood } from '../pieces/room.ts';
+import type { Opening, Room, RoomWall, Stood } from '../pieces/room.ts';
 import { standardHardware } from '../shelves/hardware/hardware.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
@@ -114,6 +114,8 @@ export interface Asked {
   /** The closure holds front and back together above it, so far below the mouth, mm. */
   shut: boolean;
   taken: number;
+  /** Pockets between its things and its back. */
+  behind: readonly Room[];
   /** Other rooms take of it. */
   shared: boolean;
   /** What opens. */

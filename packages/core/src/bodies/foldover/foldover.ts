@@ -24,8 +24,8 @@ export const foldover: BodyKind<Foldover> = {
     ...(choiceParam(params, 'corners', foldoverParams.corners) === 'square'
       ? [{ id: 'inside', title: 'behind both leaves', seat: 'inside' } as const]
       : []),
-    { id: 'left', title: 'left leaf', seat: 'leaf', thickest: LEAF },
-    { id: 'right', title: 'right leaf', seat: 'leaf', thickest: LEAF },
+    { id: 'left', title: 'left leaf', seat: 'leaf', upon: 'inside', thickest: LEAF },
+    { id: 'right', title: 'right leaf', seat: 'leaf', upon: 'inside', thickest: LEAF },
     { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true, thickest: LEAF },
   ],
   handy: { called: 'a wallet', holding: 'card-tiers', most: { 'finished/openWidth': 240, 'thickness/full': 30 } },

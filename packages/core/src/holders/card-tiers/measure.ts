@@ -14,7 +14,7 @@ import {
 } from '../../derived/derived.ts';
 import { nothing } from '../../derived/constants.ts';
 import type { Params } from '../../document/design-document.ts';
-import { rectHalfGirth, tubeWidth } from '../../sizing/tube-width.ts';
+import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { openDepth } from '../../sizing/depth.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import type { HeldContents, HolderInputs, MeasuredHolder } from '../holder-kind.ts';
@@ -64,15 +64,14 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   const piles = contents.flatMap((held) =>
     pilesOf(held, visibleParam(params, [held], tiersParams.visible, rules, path)),
   );
-  const outermost = farther({
+  const around = {
     front: making === 'pleated' ? doubledReach(inputs, 'pocket') : inputs.reach.pocket,
     back: making === 'applied' ? (inputs.host ?? inputs.reach.lining) : inputs.reach.pocket,
-  });
-  const slots = inRows(piles, columns).map((row, index) => slotOf(row, index, outermost, inputs));
+  };
+  const slots = inRows(piles, columns).map((row, index) => slotOf(row, index, farther(around), inputs));
   const bite = rules.length(topstitchInset);
   const front = making === 'pleated' ? product('pleat, both layers', [two, stacks.pocket]) : stacks.pocket;
-  const back = sum('backing', making === 'applied' ? [stacks.lining] : [stacks.pocket, stacks.lining]);
-  const partial = { making, columns, slots, reveal, bite, front, back };
+  const partial = { making, columns, slots, reveal, bite, front, around };
   const rooms = slots.map(({ depth }, index) =>
     sum(`pocket ${index + 1} down to the bottom`, [depth, bite, times(-(slots.length - 1 - index), reveal)]),
   );
@@ -140,7 +139,7 @@ function slotWidthOf(tiers: Tiers, { id, rules, grid, pin }: HolderInputs): Deri
 
 function frontDemand(tiers: Tiers, index: number, ease: Derived): Derived {
   const { widest, thickness } = behindFront(tiers, index);
-  return tubeWidth(rectHalfGirth(widest, thickness), { front: tiers.front, back: tiers.back }, ease);
+  return tubeAround(rectHalfGirth(widest, thickness), tiers.around, ease);
 }
 
 /** The tiers whose cards lie behind a front, where it is. */

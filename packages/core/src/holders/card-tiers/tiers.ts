@@ -1,3 +1,4 @@
+import type { Walls } from '../../sizing/tube-width.ts';
 import type { Derived } from '../../derived/derived.ts';
 import type { ParamSpec } from '../holder-kind.ts';
 import { tiersReveal, tiersVisible } from './rules.ts';
@@ -76,9 +77,10 @@ export interface Tiers {
   /** Topstitching that bites in beside the slots and below them, mm. */
   bite: Derived;
   slotWidth: Derived;
-  /** Cloth of one pocket front, and of the wall behind all cards, mm. */
+  /** Cloth of one pocket front, mm. */
   front: Derived;
-  back: Derived;
+  /** Of a front and of the wall behind all cards: from the cards to its outermost layer that does not give, mm. */
+  around: Walls;
 }
 
 /** Height of a mouth above the panel's bottom, mm. */

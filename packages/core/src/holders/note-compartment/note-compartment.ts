@@ -244,6 +244,7 @@ export const noteCompartment: HolderKind<NoteCompartment, 'inside'> = {
   rules: [easeNoteAcross, easeNoteDeep, topstitchInset],
   shown: { clearWidth: 'noteWidth' },
   seats: ['inside'],
+  panel: 'pocket',
   suits({ shape, length, width, thickness, rigid }) {
     if (shape !== 'card' || rigid) return { score: 0, why: 'A note compartment folds with the piece.' };
     // a wad of notes is a thing too
