@@ -2,7 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import { boardsOf } from '../boards/boards-of.ts';
 import { demoDesigns } from '../demo/index.ts';
 import type { PlacedHolder } from '../holders/holder-kind.ts';
+import { given } from '../derived/derived.ts';
+import type { MeasuredFace } from '../faces/measure.ts';
 import { solveDesign } from '../solve/solve-design.ts';
+import { thing, trial } from '../testing/trial.ts';
+import { foldedRing } from './folded-ring.ts';
+import { beneathMouth } from './sleeve/beneath.ts';
+import type { Sleeve } from './sleeve/params.ts';
 import { boundaries } from './folio/size.ts';
 import { foldEnds } from './sleeve/outlines.ts';
 import { cornerLines, tubeBends } from './zip-tube/outline.ts';
@@ -115,4 +121,95 @@ test('the channels of a roll lie between its sides', () => {
   const { body } = demo('probe-roll');
   const [{ room, host }] = body.faces as [(typeof body.faces)[number]];
   expect(room.width.value).toBeCloseTo(host.width - 2 * body.sizes.besideChannels!.value, 9);
+});
+
+test('a double-ended case for little is 80 long and 60 wide all the same (common practice)', () => {
+  const little = trial({ body: 'double-tube', face: 'a', kind: 'cavity', item: thing(20, 10, 4), closure: 'zip-top' });
+  const { sizes } = solveDesign(little).body;
+  expect([sizes.length!.value, sizes.width!.value]).toEqual([80, 60]);
+});
+
+test('the front half of a folded piece lies in its side seams as their a, the back half as their b', () => {
+  const [front, back] = foldedRing('bag').walls;
+  expect([front!.left, front!.right]).toEqual([
+    { seam: 'bag/left', side: 'a' },
+    { seam: 'bag/right', side: 'a' },
+  ]);
+  expect([back!.left, back!.right]).toEqual([
+    { seam: 'bag/right', side: 'b' },
+    { seam: 'bag/left', side: 'b' },
+  ]);
+});
+
+describe('what a strap goes over at the mouth of a bag', () => {
+  const mm = (value: number) => given('x', value, { kind: 'input', path: 'x' });
+  const face = (top: number, thick: number) =>
+    (thick > 0
+      ? { slabs: [{ y1: top, thickness: mm(thick) }], loaded: mm(thick), empty: mm(0), occupied: true }
+      : { slabs: [], loaded: mm(0), empty: mm(0), occupied: false }) as unknown as MeasuredFace;
+  const none = face(0, 0);
+  const bag = {
+    form: 'flat',
+    height: mm(200),
+    panelHeight: mm(200),
+    shallower: mm(3),
+    cut: mm(10),
+    base: mm(0),
+  } as unknown as Sleeve;
+  const over = (inside: MeasuredFace, divider: MeasuredFace, front: MeasuredFace, down = 40) => {
+    const { full, empty } = beneathMouth(bag, { inside, divider, front, walls: mm(4), reach: mm(0) })(down);
+    return [full.value, empty.value];
+  };
+  test('of a pouch that hangs in the lining, what keeps the walls apart above it', () => {
+    // it ends 200 - 3 - 10 - 183 below the mouth
+    expect(over(none, face(183, 20), none)).toEqual([4 + 20 - 2 * 4, 4]);
+    expect(over(none, face(170, 20), none)).toEqual([4, 4]);
+  });
+  test('of what stands on the bottom, half of its thickness lower', () => {
+    expect(over(face(186, 20), none, none)).toEqual([4 + 20 - 2 * 4, 4]);
+    expect(over(face(170, 20), none, none)).toEqual([4, 4]);
+  });
+  test('of what is sewn onto the front, all of it that reaches so far up', () => {
+    // its top lies 200 - 10 - 160 below the mouth
+    expect(over(none, none, face(160, 9), 31)).toEqual([13, 4]);
+    expect(over(none, none, face(160, 9), 29)).toEqual([4, 4]);
+  });
+});
+
+test('a framed organizer has two frame wires', () => {
+  const { pieces, hardware } = demo('field-organizer');
+  const wire = pieces.find(({ name }) => name === 'Frame wire')!;
+  expect(wire.count).toBe(2);
+  expect(hardware.find(({ id }) => id === wire.materials[0])!.length).toBeCloseTo(2 * wire.cutWidth.value, 6);
+});
+
+test('lines between the channels of a roll are marked on pocket and back, mirrored in its fold', () => {
+  const pens = trial({ body: 'roll', face: 'pocket', kind: 'channel-row', item: thing(140, 12, 12), count: 3 });
+  const { pieces, body } = solveDesign(pens);
+  const lines = pieces.flatMap((piece) => piece.lines);
+  const fronts = lines.filter(({ id }) => id.endsWith('-front'));
+  expect(fronts.length).toBeGreaterThan(0);
+  const fold = body.sizes.pocketDepth!.value;
+  for (const front of fronts) {
+    const back = lines.find(({ id }) => id === front.id.replace(/front$/, 'back'))!;
+    for (const end of ['from', 'to'] as const) {
+      expect(back[end][0]).toBeCloseTo(front[end][0], 9);
+      expect(back[end][1] + front[end][1]).toBeCloseTo(2 * fold, 9);
+    }
+  }
+});
+
+test('a pocket on the front of a bag is cut through before it, what stands in it between its walls', () => {
+  const bag = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(200, 100, 30) });
+  const { section } = solveDesign({
+    ...bag,
+    ownItems: [...bag.ownItems, { ...thing(90, 60, 5), id: 'before', name: 'Before' }],
+    contents: [...bag.contents, { id: 'c2', item: 'before', count: 1, perHolder: 1, orientation: 'upright' }],
+    holders: [...bag.holders, { id: 'B', kind: 'slip-pocket', params: {}, contents: [{ line: 'c2', count: 1 }] }],
+    faces: { ...bag.faces, front: { kind: 'holder', id: 'B' } },
+  });
+  const of = (line: string) => section.layers.find((layer) => 'line' in layer.of && layer.of.line === line)!;
+  const cloth = section.layers.filter((layer) => 'role' in layer.of && layer.of.role === 'exterior');
+  expect(cloth.some(({ z0 }) => z0 >= of('c1').z1 - 1e-9)).toBe(true);
+  for (const { z1 } of cloth) expect(of('c2').z0).toBeGreaterThanOrEqual(z1 - 1e-9);
 });

@@ -1,5 +1,6 @@
 import { expect } from '@jest/globals';
-import { boundsOf } from '../geometry/outline.ts';
+import { boundsOf, flatten } from '../geometry/outline.ts';
+import type { Point } from '../geometry/perimeter.ts';
 import type { Mark } from '../pieces/piece.ts';
 import type { Checks } from './room-checks.ts';
 
@@ -53,4 +54,35 @@ export const drawnChecks: Checks = {
         expect([id, mates.at(-1)! - mates[0]!]).toEqual([id, expect.closeTo(caps.at(-1)! - caps[0]!, 6)]);
     }
   },
+
+  'a piece is as wide and as high as its outline'(_, { pieces }) {
+    const wrong = pieces.flatMap(({ id, cut, cutWidth, cutHeight }) => {
+      const { width, height } = boundsOf(cut);
+      // sides that taper have their allowance square to them
+      const off = [width - cutWidth.value, height - cutHeight.value].map(Math.abs);
+      return Math.max(...off) < 0.5 ? [] : [[id, width, cutWidth.value, height, cutHeight.value]];
+    });
+    expect(wrong).toEqual([]);
+  },
+
+  'pieces are bent and folded from rim to rim'(_, { pieces }) {
+    const off = pieces.flatMap(({ id, bends, folds, stitch, cut }) => {
+      const [sewn, edge] = [flatten(stitch), flatten(cut)];
+      const inside = ([x, y]: Point) => Math.min(toRim([x, y], sewn), toRim([x, y], edge)) > 0.6;
+      return [...bends.filter(({ free }) => !free), ...folds].flatMap(({ from, to }) =>
+        [from, to].some(inside) ? [[id, from, to]] : [],
+      );
+    });
+    expect(off).toEqual([]);
+  },
 };
+
+/** From a point to the rim of a polygon, mm. */
+function toRim([x, y]: Point, rim: readonly Point[]): number {
+  return rim.reduce((least, [x0, y0], index) => {
+    const [x1, y1] = rim[(index + 1) % rim.length]!;
+    const along = ((x - x0) * (x1 - x0) + (y - y0) * (y1 - y0)) / ((x1 - x0) ** 2 + (y1 - y0) ** 2 || 1);
+    const at = Math.min(1, Math.max(0, along));
+    return Math.min(least, Math.hypot(x - x0 - at * (x1 - x0), y - y0 - at * (y1 - y0)));
+  }, Infinity);
+}
