@@ -213,3 +213,30 @@ test('a pocket on the front of a bag is cut through before it, what stands in it
   expect(cloth.some(({ z0 }) => z0 >= of('c1').z1 - 1e-9)).toBe(true);
   for (const { z1 } of cloth) expect(of('c2').z0).toBeGreaterThanOrEqual(z1 - 1e-9);
 });
+
+test('the walls of an accordion are bent along their base, left free where the gusset is wrapped round them', () => {
+  const wallet = (school: string) =>
+    solveDesign({
+      ...design('receipts-accordion'),
+      body: { kind: 'accordion', params: { ...design('receipts-accordion').body.params, school } },
+    }).pieces.find(({ id }) => id === 'body/shell-back')!;
+  const free = (school: string) => wallet(school).bends.map(({ free: left = false }) => left);
+  expect(free('wrapped').length).toBeGreaterThan(0);
+  expect(new Set(free('wrapped'))).toEqual(new Set([true]));
+  expect(new Set(free('joined'))).toEqual(new Set([false]));
+});
+
+test('a framed organizer with a narrower lining is as deep as the lining asks', () => {
+  const organizer = trial({
+    body: 'organizer',
+    face: 'inside',
+    kind: 'packed-room',
+    item: thing(200, 120, 90),
+    closure: 'zip-top',
+  });
+  const { body, stacks } = solveDesign({ ...organizer, rules: { 'lining.school': 'tapered', 'lining.shorter': 10 } });
+  // 90 and its ease of 3, half of each lining outside of it, and 10 narrower on both sides
+  const asked = 90 + 3 + stacks.lining.value + 2 * 10;
+  expect(body.sizes.depth!.value).toBeGreaterThanOrEqual(asked - 1e-9);
+  expect(body.sizes.depth!.value).toBeLessThan(asked + 0.5);
+});
