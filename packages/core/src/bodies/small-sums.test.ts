@@ -226,6 +226,14 @@ test('the walls of an accordion are bent along their base, left free where the g
   expect(new Set(free('joined'))).toEqual(new Set([false]));
 });
 
+test('an accordion is turned under its flap: the gap is in the top of the front of its shell alone', () => {
+  const { pieces } = demo('receipts-accordion');
+  const walls = pieces.filter(({ id }) => /^body\/(shell|lining)-(front|back)$/.test(id));
+  expect(walls.length).toBe(4);
+  const open = walls.filter(({ gaps }) => gaps.length > 0).map(({ id, gaps }) => [id, gaps.map(({ edge }) => edge)]);
+  expect(open).toEqual([['body/shell-front', ['top']]]);
+});
+
 test('a framed organizer with a narrower lining is as deep as the lining asks', () => {
   const organizer = trial({
     body: 'organizer',
@@ -234,7 +242,11 @@ test('a framed organizer with a narrower lining is as deep as the lining asks', 
     item: thing(200, 120, 90),
     closure: 'zip-top',
   });
-  const { body, stacks } = solveDesign({ ...organizer, rules: { 'lining.school': 'tapered', 'lining.shorter': 10 } });
+  const { body, stacks } = solveDesign({
+    ...organizer,
+    stacks: { ...organizer.stacks, lining: [{ material: 'felt-2', coverage: 'full' }] },
+    rules: { 'lining.school': 'tapered', 'lining.shorter': 10 },
+  });
   // 90 and its ease of 3, half of each lining outside of it, and 10 narrower on both sides
   const asked = 90 + 3 + stacks.lining.value + 2 * 10;
   expect(body.sizes.depth!.value).toBeGreaterThanOrEqual(asked - 1e-9);
