@@ -180,7 +180,8 @@ test('a framed organizer has two frame wires', () => {
   const { pieces, hardware } = demo('field-organizer');
   const wire = pieces.find(({ name }) => name === 'Frame wire')!;
   expect(wire.count).toBe(2);
-  expect(hardware.find(({ id }) => id === wire.materials[0])!.length).toBeCloseTo(2 * wire.cutWidth.value, 6);
+  const listed = hardware.find(({ id }) => id === wire.materials[0])!;
+  expect([listed.count, listed.length]).toEqual([2, expect.closeTo(2 * wire.cutWidth.value, 6)]);
 });
 
 test('lines between the channels of a roll are marked on pocket and back, mirrored in its fold', () => {
@@ -251,4 +252,26 @@ test('a framed organizer with a narrower lining is as deep as the lining asks', 
   const asked = 90 + 3 + stacks.lining.value + 2 * 10;
   expect(body.sizes.depth!.value).toBeGreaterThanOrEqual(asked - 1e-9);
   expect(body.sizes.depth!.value).toBeLessThan(asked + 0.5);
+});
+
+test('a folio is turned through the middle of the top of its second leaf, the same on shell and lining', () => {
+  const { pieces, body } = demo('survey-folio');
+  const [leaf, spine] = [body.sizes.leaf1!.value, body.sizes.spine1!.value];
+  const open = (id: string) => pieces.find((piece) => piece.id === id)!.gaps.find(({ edge }) => edge === 'top')!;
+  const [shell, lining] = [open('body/shell'), open('body/lining')];
+  // top edges run from right to left
+  const fromLeft = body.sizes.liningWidth!.value - (lining.from + lining.to) / 2;
+  expect(fromLeft).toBeCloseTo(leaf + spine + body.sizes.leaf2!.value / 2, 9);
+  expect(shell.to - shell.from).toBeCloseTo(lining.to - lining.from, 9);
+  expect(lining.to - lining.from).toBeLessThanOrEqual(body.sizes.leaf2!.value - 10 + 1e-9);
+});
+
+test('the sizes of a wallet lying open are drawn where they are', () => {
+  const boards = boardsOf(design('permit-bifold'), demo('permit-bifold'));
+  const { body } = demo('permit-bifold');
+  const outside = boards.find(({ id }) => id === 'outside')!;
+  for (const { path, from, to } of outside.sizes)
+    if (path in { 'body/leafWidth': 1, 'body/shellWidth': 1 })
+      expect([path, to - from]).toEqual([path, expect.closeTo(body.sizes[path.slice(5)]!.value, 9)]);
+  expect(outside.sizes.find(({ path }) => path === 'body/shellWidth')!.from).toBe(0);
 });
