@@ -12,6 +12,8 @@ export interface Slab {
   y0: number;
   y1: number;
   thickness: Derived;
+  /** Of several rows, one behind the other, the one that it stands in. */
+  row?: string;
   /** A round thing, cut across its axis. */
   round?: boolean;
   /** A thing that must not be bent. */

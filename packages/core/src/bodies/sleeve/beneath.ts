@@ -57,14 +57,17 @@ function levelsOf({ slabs, loaded }: MeasuredFace): Level[] {
   return tops.map((top) => ({
     top,
     // what lies beside each other may come to lie on each other
-    thick:
-      top === lowest
-        ? loaded
-        : thickest(
-            'up to there',
-            slabs.filter((slab: Slab) => slab.y1 >= top),
-          ).thickness,
+    thick: top === lowest ? loaded : rowsUpTo(slabs.filter((slab: Slab) => slab.y1 >= top)),
   }));
+}
+
+/** The thickest of each row: things may stand anywhere along theirs. */
+function rowsUpTo(slabs: readonly Slab[]): Derived {
+  const rows = [...new Set(slabs.map(({ row }) => row))].map((row) => {
+    const own = slabs.filter((slab) => slab.row === row);
+    return thickest(own.length === 1 ? own[0]!.label : 'up to there', own).thickness;
+  });
+  return rows.length === 1 ? rows[0]! : sum('up to there, one behind the other', rows);
 }
 
 interface Bag {

@@ -117,7 +117,7 @@ type Placed = PlacedHolder<HoldStraps>;
 type Ends = [from: [number, number], to: [number, number]];
 
 /** The middle of each strap's ends on the host. */
-function straps({ way, span }: HoldStraps, { x, y, width, height }: Seat): Ends[] {
+function straps({ way, span, load }: HoldStraps, { x, y, width, height }: Seat): Ends[] {
   const [cx, cy] = [x + width.value / 2, y + height.value / 2];
   const half = span.value / 2;
   if (way !== 'crossed')
@@ -133,7 +133,8 @@ function straps({ way, span }: HoldStraps, { x, y, width, height }: Seat): Ends[
         [cx + half, atY],
       ];
     });
-  const angle = Math.atan2(height.value, width.value);
+  // from corner to corner of the thing
+  const angle = Math.atan2(load.deep.value, load.across.value);
   return [angle, Math.PI - angle].map((turn): Ends => {
     const [dx, dy] = [half * Math.cos(turn), half * Math.sin(turn)];
     return [

@@ -161,6 +161,7 @@ function slabsOf(detail: LooseDividers, width: number, height: Derived): Slab[] 
         y0: 0,
         y1: Math.min(height.value, thing.along.value),
         thickness: thing.thickness,
+        row: id.split('-')[0]!,
       };
     });
   });
