@@ -133,3 +133,28 @@ test('whatever is rolled: every thing is drawn, all within the walls, and what i
     { numRuns: 150 },
   );
 });
+
+describe('a roll round a round core', () => {
+  const rolled = rolledUp(strip(200, [thing('core', 0, 18, 18, true), thing('flat', 20, 120, 2)]), stacks(1))!;
+  const core = outermost(rolled, 'core');
+
+  test('its core is drawn round, its middle where the roll turns', () => {
+    const middle = [0, 1].map((axis) => {
+      const all = core.map((point) => point[axis]!);
+      return (Math.min(...all) + Math.max(...all)) / 2;
+    }) as [number, number];
+    for (const [x, y] of core) expect(Math.hypot(x - middle[0], y - middle[1])).toBeCloseTo(9, 1);
+    // the wall round it begins and ends at one place, half a wall outside of it
+    const ring = rolled.walls.find(
+      (wall) => wall.length > 2 && wall[0]!.every((at, axis) => at === wall.at(-1)![axis]),
+    )!;
+    for (const [x, y] of ring) expect(Math.hypot(x - middle[0], y - middle[1])).toBeCloseTo(9.5, 1);
+  });
+  test('no stretch of a wall is drawn longer than a millimetre where it lies flat, or a twelfth of a corner', () => {
+    const steps = rolled.walls.flatMap((wall) =>
+      wall.slice(1).map(([x, y], index) => Math.hypot(x - wall[index]![0], y - wall[index]![1])),
+    );
+    const largest = Math.hypot(rolled.width, rolled.height) / 2;
+    expect(Math.max(...steps)).toBeLessThan(Math.max(1.2, (Math.PI * largest) / 12));
+  });
+});
