@@ -1,6 +1,7 @@
 import { wallReach, wallsReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import {
+  byRule,
   given,
   largest,
   minus,
@@ -11,6 +12,7 @@ import {
   sum,
   times,
   type Derived,
+  type Rule,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
@@ -88,13 +90,20 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     'the highest',
     faces.map(({ sizes }) => sizes.up),
   );
+  const inLining = sum('things and base, in the lining', [up, inputs.reach.lining, above]);
+  const taper = rules.length(dividerTaper);
+  const slant = byRule(slantRule, 'along the side of a divider', Math.hypot(inLining.value, taper.value), [
+    inLining,
+    taper,
+  ]);
   const height = pin(
     'body/height',
     rounded(
       largest('height', [
         usual(LEAST.height),
         sum('things and base', [up, below, above]),
-        sum('things and base, in the lining', [up, inputs.reach.lining, turns.shallower, above]),
+        // a divider slants as long as the gusset is high, and ends lower
+        sum('things beside a divider', [slant, turns.shallower]),
       ]),
       grid,
       'up',
@@ -113,9 +122,15 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
     bites,
     dividerThickness,
     shade: SHADE,
-    dividerTaper: rules.length(dividerTaper),
+    dividerTaper: taper,
   };
 }
+
+const slantRule: Rule = {
+  id: 'accordion',
+  formula: '√(height² + taper²)',
+  source: 'geometry: a slanting side',
+};
 
 function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
   if (school === 'joined') return { top: nothing, bottom: nothing };

@@ -164,11 +164,11 @@ function place(
   };
 }
 
-/** With a bottom as deep as the base, its panels are so much longer: it hangs as high as before.
- * Without a base it is as deep as its contents. */
+/** With a bottom as deep as the base, its panels are so much longer: it hangs as high as before. Without a base, or where panels
+ * that lean so far would reach above the mouth, it is as deep as its contents. */
 function onBase(
   { halfDepth, up, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
-  { inner, width }: SeatOf<'pouch'>,
+  { inner, width, height }: SeatOf<'pouch'>,
   inputs: HolderInputs,
 ): Pick<DividerPouch, 'halfDepth' | 'up' | 'panel'> {
   if (!wholeBase || !inner?.base) return { halfDepth, up, panel };
@@ -179,7 +179,9 @@ function onBase(
   const most = rounded(product('half of the base', [side, half]), grid, 'down');
   const deep = largest('half of the pouch’s depth', [halfDepth, most]);
   // its walls lean in over what is in it
-  const high = highOf(boxedClosedDepth({ ...load, reach }, twice(deep)), inputs);
+  const leaning = boxedClosedDepth({ ...load, reach }, twice(deep));
+  if (leaning.value + ABOVE.value + rules.length(dividerAbove).value > height.value) return { halfDepth, up, panel };
+  const high = highOf(leaning, inputs);
   return { halfDepth: deep, up: high, panel: sum('pouch, zipper to bottom line', [high, deep]) };
 }
 
