@@ -80,3 +80,49 @@ test('what follows says how far it stands out of an open mouth', () => {
   // docs/worked/logger-pocket.md: 140, half of 11 and the cloth, of 129.5
   expect(screen.getByText(/16\.6.* of it stand out above the mouth/)).toBeVisible();
 });
+
+/** A thing of a design as it is shown beside its solution. */
+function shown(document: DesignDocument, line: string) {
+  const solved = { ok: true as const, solution: solveDesign(document) };
+  showIn(
+    document,
+    <ThingInspector document={document} line={document.contents.find(({ id }) => id === line)!} solved={solved} />,
+  );
+  return screen.getByRole('region', { name: 'What follows' });
+}
+const doubleTube = demoDesigns.find(({ id }) => id === 'double-tube')!;
+
+test('a thing that gives is told pressed, and what ease is left as it comes', () => {
+  expect(shown(doubleTube, 'c1')).toHaveTextContent(
+    /A: pressed it asks for [\d.]+ between the stitches and gets [\d.]+ mm; as it comes [\d.]+ of ease are left\./,
+  );
+});
+
+test('in a narrower room it goes in pressed, and takes more as it comes', () => {
+  const item = {
+    ...doubleTube.ownItems[0],
+    id: 'towel',
+    name: 'Towel',
+    shape: 'soft' as const,
+    source: 'yours' as const,
+  };
+  const pocket: DesignDocument = {
+    ...newDesign({ id: 'x', name: 'X', body: 'foldover' }),
+    ownItems: [{ ...item, length: 100, width: 60, thickness: 20, compressible: 0.5 }],
+    contents: [{ id: 'c1', item: 'towel', count: 1, perHolder: 1, orientation: 'upright' }],
+    holders: [{ id: 'A', kind: 'slip-pocket', params: {}, contents: [{ line: 'c1', count: 1 }] }],
+    faces: { left: { kind: 'holder', id: 'A' } },
+  };
+  const [holder] = solveDesign(pocket).holders;
+  const { available, atRest } = holder!.clearances.find(({ direction }) => direction === 'across')!;
+  // so narrow that a millimetre is missing as it comes
+  const narrow = { ...pocket, pins: { 'holders/A/clearWidth': available.value - atRest!.value - 1 } };
+  expect(solveDesign(narrow).findings.map(({ code }) => code)).not.toContain('clearance.tooTight');
+  expect(shown(narrow, 'c1')).toHaveTextContent(/as it comes it takes 1\.0 more\./);
+});
+
+test('what does not give is told once', () => {
+  expect(shown(doubleTube, 'c2')).toHaveTextContent(
+    /B: it asks for [\d.]+ between the stitches and gets .*so [\d.]+ of ease/,
+  );
+});

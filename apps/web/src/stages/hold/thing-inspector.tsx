@@ -24,7 +24,7 @@ import { LengthField } from '../../ui/length-field.tsx';
 import { NameField } from '../../ui/name-field.tsx';
 import { NumberField } from '../../ui/number-field.tsx';
 import { Signal } from '../../ui/signal.tsx';
-import { useLength } from '../../ui/use-length.ts';
+import { useLength, type SayLength } from '../../ui/use-length.ts';
 import { LayDialog } from './lay-dialog.tsx';
 import { LineQuestions } from './line-questions.tsx';
 import { OtherWays } from './other-ways.tsx';
@@ -150,6 +150,18 @@ function KeepOnShelf({ item, name }: { item: Item; name: string }) {
   );
 }
 
+type Across = Extract<Solved, { ok: true }>['solution']['holders'][number]['clearances'][number];
+
+/** What it asks for between the stitches and gets; a thing that gives asks for less when it is pressed. */
+function easeOf({ required, available, clearance, atRest }: Across, length: SayLength): string {
+  const gets = length(available.value, true);
+  if (!atRest)
+    return `it asks for ${length(required.value)} between the stitches and gets ${gets}, so ${length(clearance.value)} of ease.`;
+  const left = atRest.value;
+  const asItComes = left < 0 ? `it takes ${length(-left)} more` : `${length(left)} of ease are left`;
+  return `pressed it asks for ${length(required.value)} between the stitches and gets ${gets}; as it comes ${asItComes}.`;
+}
+
 /** How much of it can be taken hold of in an open mouth. */
 const standsIn = ({ shows }: { shows: number }, length: (mm: number) => string): string =>
   shows > 0 ? `${length(shows)} of it stand out above the mouth.` : `It lies ${length(-shows)} below the mouth.`;
@@ -176,8 +188,7 @@ function WhatFollows({ document, line, item, solved, name }: FollowsProps) {
         const standing = holder.clearances.find((each) => each.line === line.id && each.standing)?.standing;
         return (
           <p key={holder.id} className="mt-1 leading-snug">
-            {holder.title} {holder.id}: it asks for {length(across.required.value)} between the stitches and gets{' '}
-            {length(across.available.value, true)}, so {length(across.clearance.value)} of ease.
+            {holder.title} {holder.id}: {easeOf(across, length)}
             {standing && ` ${standsIn(standing, length)}`}
           </p>
         );
