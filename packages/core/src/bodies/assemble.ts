@@ -6,7 +6,7 @@ import type { Finding } from '../errors/finding.ts';
 import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { cutOutline } from '../geometry/offset.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
-import type { Contribution, HardwareNeed, HostEdit, OperationDraft, ShutAt } from '../pieces/contribution.ts';
+import type { Contribution, HardwareNeed, HostEdit, Lying, OperationDraft, ShutAt } from '../pieces/contribution.ts';
 import { layersOf, type LayerMaterial, type LayerUse } from '../pieces/layers.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
@@ -26,6 +26,7 @@ export interface Making {
   opens: Opening[];
   laps: Lap[];
   meetings: Meeting[];
+  onBase: Lying[];
   /** Not yet in their order: see `orderSteps`. */
   operations: OperationDraft[];
   hardware: HardwareNeed[];
@@ -56,6 +57,7 @@ export function assemble(
     opens: contributions.flatMap(({ opens }) => opens),
     laps: contributions.flatMap(({ laps }) => laps),
     meetings: contributions.flatMap(({ meetings }) => meetings),
+    onBase: contributions.flatMap(({ onBase }) => onBase),
     operations: contributions.flatMap(({ operations }) => operations),
     hardware: contributions.flatMap(({ hardware }) => hardware),
     findings: contributions.flatMap(({ findings }) => findings),

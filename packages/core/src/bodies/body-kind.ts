@@ -43,6 +43,8 @@ export interface BodyInputs {
   usual(size: Derived): Derived;
   /** Cloth that the closure needs above the contents, mm; nothing if it says nothing. */
   above?: Derived;
+  /** What lies loose on the base beneath the contents, mm; nothing if nothing does. */
+  onBase?: Derived;
   /** The closure brings front and back together above the contents; default they stay as far apart as those are thick. */
   meets?: boolean;
   /** What the closure shows between two edges of the body, mm; nothing if they meet. */

@@ -155,6 +155,7 @@ describe('what a strap goes over at the mouth of a bag', () => {
     shallower: mm(3),
     cut: mm(10),
     base: mm(0),
+    onBase: mm(0),
   } as unknown as Sleeve;
   const over = (inside: MeasuredFace, divider: MeasuredFace, front: MeasuredFace, down = 40) => {
     const { full, empty } = beneathMouth(bag, { inside, divider, front, walls: mm(4), reach: mm(0) })(down);

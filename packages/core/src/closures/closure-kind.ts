@@ -38,6 +38,8 @@ export interface ClosureKind {
   /** Cloth that it needs above the contents, and above where front and back meet, mm.
    * @param contents height of what the body holds, mm */
   above?(params: Params, contents: Derived, inputs: ClosureInputs): Derived;
+  /** What of it lies loose on the base, beneath the contents, mm. */
+  onBase?(inputs: ClosureInputs): Derived;
   /** What it shows between the two edges that it closes, mm. */
   exposes?(params: Params, inputs: ClosureInputs): Derived;
   solve(params: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure;

@@ -39,6 +39,7 @@ export function fitBox({ walls, over }: Ring, cloth: RingCloth, load: Load, part
             direction: 'deep' as const,
             required: sum('things and floor', [
               tallest(load),
+              ...load.beneath,
               ...(cloth.floor ? [cloth.floor.reach] : []),
               ...(roof ? [roof.leans, roof.reach] : []),
             ]),

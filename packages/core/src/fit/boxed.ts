@@ -60,9 +60,10 @@ function deepOn(
   available: Derived,
   base: Derived,
   reach: Derived,
-  { shut, ease }: Load,
+  { shut, ease, beneath }: Load,
 ): Reading {
-  const required = heldOf(thing, shut);
+  const held = heldOf(thing, shut);
+  const required = beneath.length > 0 ? sum('thing, on what lies on the base', [held, ...beneath]) : held;
   const room = shut
     ? leaning(available, thick, base, reach)
     : sum('base to mouth, above the cloth', [available, minus(reach)]);

@@ -1,9 +1,9 @@
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { Room } from '../pieces/room.ts';
+import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
-import { pilesIn, type Fitting } from './fit-rooms.ts';
+import { lyingOn, pilesIn, type Fitting } from './fit-rooms.ts';
 import { layered } from './layered.ts';
 import { farthest } from './load.ts';
 import { footOf, type Pile } from './things.ts';
@@ -72,14 +72,18 @@ function drawnOver(room: Room, drop: number, fitting: Fitting, parts: CutParts):
     (total, each) => total + parts.between('across the mouth', each, each.left, each.right).value,
     0,
   );
-  const base = (ring.corners?.length ?? 0) > 0 ? baseOf(ring, parts).value : undefined;
+  const boxed = (ring.corners?.length ?? 0) > 0;
   return overFlat(
     piles,
-    { high: high - (base ?? 0) / 2, boxed: base !== undefined, reach: farthest(cloth.walls).value },
+    { high: boxed ? high - baseIn(ring, fitting, parts) : high, boxed, reach: farthest(cloth.walls).value },
     round,
     thick,
   );
 }
+
+/** What a base takes of a wall: half of its depth, and what lies loose on it. mm */
+const baseIn = (ring: Ring, fitting: Fitting, parts: CutParts): number =>
+  lyingOn(fitting, parts).reduce((total, { value }) => total + value, baseOf(ring, parts).value / 2);
 
 /** Across all of a gathered mouth, its cloth pressed together.
  * @param round once round the mouth, mm */

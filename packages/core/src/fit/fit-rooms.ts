@@ -1,7 +1,7 @@
 import type { HeldContents } from '../contents/held.ts';
 import { nothing } from '../derived/constants.ts';
 import { minus, readFromCut, sum, times, type Derived } from '../derived/derived.ts';
-import type { ShutAt } from '../pieces/contribution.ts';
+import type { Lying, ShutAt } from '../pieces/contribution.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Meeting } from '../pieces/meeting.ts';
 import type { Opening, Ring, Room, Stood } from '../pieces/room.ts';
@@ -34,6 +34,8 @@ export interface Fitting extends CutDesign {
   laps: readonly Lap[];
   /** Leaves that fold over others and fasten on them. */
   meetings: readonly Meeting[];
+  /** What lies loose on the base, beneath what stands there. */
+  onBase: readonly Lying[];
   /** The walls of the body all round its inside; nothing where it has no such inside. */
   inside?: readonly Ring[];
   /** How thick it is, full and empty, mm. */
@@ -92,6 +94,7 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
       ...(opens && { opening: openingOf(opens, parts, fitting) }),
       shows: opens?.shows ? [parts.between('zipper that shows', opens, ...opens.shows)] : [],
       onWalls: onWalls(room, fitting, parts),
+      beneath: room.hangs ? [] : lyingOn(fitting, parts),
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
       ease,
     };
@@ -168,11 +171,16 @@ export function fitInside(fitting: Fitting, parts: CutParts): Reading[] {
       taken: [],
       shows: [],
       onWalls: onWalls(room, fitting, parts),
+      beneath: [],
       ease: NO_EASE,
     },
     parts,
   );
 }
+
+/** What lies loose on the base, piece by piece. mm */
+export const lyingOn = ({ onBase }: Pick<Fitting, 'onBase'>, parts: CutParts): Derived[] =>
+  onBase.map((lying) => parts.cloth(lying).thick);
 
 /** What other rooms take of a room with walls all round. */
 function onWalls({ rings, id, hangs }: Room, fitting: Fitting, parts: CutParts): Derived[] {

@@ -4,7 +4,7 @@ import type { Lap } from '../pieces/lap.ts';
 import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
-import { pilesIn, type Fitting } from './fit-rooms.ts';
+import { lyingOn, pilesIn, type Fitting } from './fit-rooms.ts';
 import { layered } from './layered.ts';
 import { farthest } from './load.ts';
 import { widest, type Pile } from './things.ts';
@@ -106,7 +106,9 @@ const overEdge = (thick: Derived, above: Derived): OverEdge => ({
 function standing(ring: Ring, fitting: Fitting, reach: Derived, parts: CutParts): OverEdge[] {
   const boxed = (ring.corners?.length ?? 0) > 0;
   const [whole] = parts.heights('bottom to mouth', ring.walls);
-  const base = boxed ? [minus(halfOf('half of the base', baseOf(ring, parts)))] : [];
+  const base = boxed
+    ? [minus(halfOf('half of the base', baseOf(ring, parts))), ...lyingOn(fitting, parts).map(minus)]
+    : [];
   const between = betweenWalls(fitting);
   const things = between.flatMap((piles) => piles.flatMap((pile) => pile.things));
   return things.map((thing) => {

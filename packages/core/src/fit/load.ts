@@ -22,6 +22,8 @@ export interface Load {
   aroundZipper?: boolean;
   /** What is sewn onto its walls or hangs between them takes so much of it, mm. */
   onWalls: readonly Derived[];
+  /** What lies loose on the base, mm. */
+  beneath: readonly Derived[];
   ease: { across: Derived; deep: Derived; thick?: Derived };
 }
 

@@ -12,6 +12,8 @@ export interface Slab {
   y0: number;
   y1: number;
   thickness: Derived;
+  /** It lies loose among others: any of them may come to lie where it lies. */
+  loose?: boolean;
   /** Of several rows, one behind the other, the one that it stands in. */
   row?: string;
   /** A round thing, cut across its axis. */

@@ -21,6 +21,7 @@ export const basePad: ClosureKind = {
   on: 'base',
   params: {},
   rules: [turningGap],
+  onBase: ({ stacks }) => sum('pad and its cover', [stacks.base, times(2, stacks.pocket)]),
   solve(_design: Params, { base }: SizedBody, { rules, stacks, grid, id }: ClosureInputs): SolvedClosure {
     if (!base) throw new CoreError('part.notForBody', 'a base needs a boxed bottom', id);
     const inside = (label: string, side: Derived, walls: Derived): Derived => {
@@ -72,6 +73,7 @@ export const basePad: ClosureKind = {
       contribution: contribution({
         pieces,
         joins,
+        onBase: [{ piece: pad }, { piece: slip, double: true }],
         operations: [
           {
             id: `${id}/base`,

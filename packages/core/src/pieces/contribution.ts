@@ -75,6 +75,12 @@ export interface Channel {
   between: readonly [NamedLine, NamedLine];
 }
 
+/** A piece with all its layers that lies loose in a body; two of it on each other if it is double. */
+export interface Lying {
+  piece: string;
+  double?: boolean;
+}
+
 /** What one part of a design brings to the whole. */
 export interface Contribution {
   pieces: PieceDraft[];
@@ -90,6 +96,8 @@ export interface Contribution {
   laps: Lap[];
   /** Leaves that fold over others and fasten on them. */
   meetings: Meeting[];
+  /** What lies loose on the base, beneath what stands there. */
+  onBase: Lying[];
   operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
@@ -105,6 +113,7 @@ export const contribution = (parts: Partial<Contribution>): Contribution => ({
   opens: [],
   laps: [],
   meetings: [],
+  onBase: [],
   operations: [],
   hardware: [],
   findings: [],

@@ -1,7 +1,8 @@
 import type { BodyKind, FaceSpec, SizedBody } from '../bodies/body-kind.ts';
 import { nothing } from '../derived/constants.ts';
-import { largest, type Derived } from '../derived/derived.ts';
+import { largest, sum, type Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
+import { kindOf } from '../document/kind-of.ts';
 import { measureFace, type MeasuredFace, type MeasuredHolders } from '../faces/measure.ts';
 import type { ClosureInputs, ClosureKind } from '../closures/closure-kind.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
@@ -49,7 +50,7 @@ type Inputs = Omit<ClosureInputs, 'id'>;
 
 /** The body round holders that are measured already. */
 export function sizeMeasured(
-  { document, bodyKind, closes, faces }: ToSize,
+  { document, bodyKind, closes, faces, kinds }: ToSize,
   measured: MeasuredHolders,
   inputs: Inputs,
 ): SizedBody {
@@ -58,11 +59,15 @@ export function sizeMeasured(
   const { params } = document.closure;
   const above = closes.above?.(params, largest('contents', heightsOf(measuredFaces)), closing);
   const exposed = closes.exposes?.(params, closing);
+  const lying = (document.parts ?? []).flatMap(({ id, kind }) =>
+    bodyKind.parts?.includes(kind) ? (kindOf(kinds.parts, kind)?.onBase?.({ ...inputs, id: `parts/${id}` }) ?? []) : [],
+  );
   const asked = {
     ...inputs,
     ...(above && { above }),
     ...(closes.meets && { meets: true }),
     ...(exposed && { exposed }),
+    ...(lying.length > 0 && { onBase: sum('lies on the base', lying) }),
   };
   return bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured));
 }

@@ -7,7 +7,7 @@ import type { SharedRoom } from '../faces/arrange.ts';
 import type { Section } from '../bodies/section.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import type { PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
-import type { HardwareNeed, ShutAt } from '../pieces/contribution.ts';
+import type { HardwareNeed, Lying, ShutAt } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Meeting } from '../pieces/meeting.ts';
@@ -48,6 +48,7 @@ export interface Solution {
   opens: Opening[];
   laps: Lap[];
   meetings: Meeting[];
+  onBase: Lying[];
   operations: Operation[];
   hardware: HardwareNeed[];
   section: Section;

@@ -13,6 +13,7 @@ import { itemOf } from '../document/item-of.ts';
 import type { Solution } from '../solve/solution.ts';
 import { asAdapted } from './room-checks.ts';
 import { witnessed, type Witnessed } from './fit-witness.ts';
+import { clothOf } from './thing-witness.ts';
 
 /** Within so much the fitting and its witness may differ: sampled lines, and walls of unlike cloth. mm */
 export const BAND = 0.3;
@@ -40,6 +41,7 @@ export function fittingOf(design: DesignDocument, solution: Solution, change: Ch
     opens,
     laps: solution.laps,
     meetings: solution.meetings,
+    onBase: solution.onBase,
     closed: { full: solution.closedThickness, empty: solution.emptyThickness },
     materialOf: (id: string) => standardMaterials.find((each) => each.id === id),
     hardwareOf: (id: string) => hardwareOf(id),
@@ -79,6 +81,10 @@ export function compared(
       shut: (room.shut ?? false) || (under && shuts.length > 0),
       taken: under ? drop : 0,
       shared: rooms.length > 1,
+      onBase: solution.onBase.reduce(
+        (sum, lying) => sum + (lying.double ? 2 : 1) * clothOf(solution.pieces, { piece: lying.piece }).thick,
+        0,
+      ),
       behind: (room.behind ?? []).map((id) => rooms.find((each) => each.id === id)!),
       ...(opens[0] && { opening: opens[0] }),
     };

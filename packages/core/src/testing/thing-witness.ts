@@ -116,6 +116,8 @@ export interface Asked {
   taken: number;
   /** Pockets between its things and its back. */
   behind: readonly Room[];
+  /** What lies loose on the base, mm. */
+  onBase: number;
   /** Other rooms take of it. */
   shared: boolean;
   /** What opens. */

@@ -90,7 +90,7 @@ function inBox({ cut, ring, reach, within, asked }: Walls, things: readonly Held
   const spans = walls.map((wall) => across(cut, wall));
   const [front, side] = [Math.min(spans[0]!, spans[2]!), Math.min(spans[1]!, spans[3]!)];
   const [low, beside] = [Math.max(reach[0]!, reach[2]!), Math.max(reach[1]!, reach[3]!)];
-  const base = floor ? clothOf(cut.pieces, floor).reach + within : 0;
+  const base = floor ? clothOf(cut.pieces, floor).reach + within + asked.onBase : 0;
   let high = Math.min(...walls.map(({ piece, base: from, mouth }) => closest(cut, piece, from!, mouth!))) - base;
   if (over) {
     const [band] = over.walls;

@@ -28,7 +28,7 @@ const LEAST = { width: least('width', 50), depth: least('depth', 30), height: le
 
 /** The room that the things take, and the walls round it. */
 export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyInputs): SizedBody<Box> {
-  const { stacks, reach, grid, pin, usual, above = nothing } = inputs;
+  const { stacks, reach, grid, pin, usual, above = nothing, onBase = nothing } = inputs;
   const making = choiceParam(params, 'making', boxParams.making);
   const { across = nothing, thick = nothing, up = nothing } = inside!.sizes;
   const walls = wallsReach(inputs);
@@ -48,7 +48,7 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
   const shell: BoxLayer = {
     width: side('width', wide, [across, around, turns.taper]),
     depth: side('depth', deep, [thick, around, turns.taper]),
-    height: side('height', asked('height', [up, below, above]), [up, reach.lining, turns.shallower, above]),
+    height: side('height', asked('height', [up, onBase, below, above]), [up, onBase, reach.lining, turns.shallower, above]),
     taper: nothing,
   };
   const detail: Box = { making, shell, lining: liningOf(shell, turns, inputs) };

@@ -132,11 +132,12 @@ function heights(
   const roof = wallReach(inputs, 'the roof');
   const frame = rules.length(pocketFrame);
   const { up = nothing } = inside.sizes;
+  const { onBase = nothing } = inputs;
   const { shallower } = boxTurns(inputs, usual(LEAST.depth));
   const demands = [
     usual(LEAST.height),
-    sum('things under the roof', [up, below, lean, roof, minus(band)]),
-    sum('things under the roof, in the lining', [up, reach.lining, shallower, lean, reach.lining, minus(band)]),
+    sum('things under the roof', [up, onBase, below, lean, roof, minus(band)]),
+    sum('things under the roof, in the lining', [up, onBase, reach.lining, shallower, lean, reach.lining, minus(band)]),
   ];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.height, shallower]));
   if (back.occupied) demands.push(sum('sewn onto the back', [back.height, times(2, frame), shallower]));

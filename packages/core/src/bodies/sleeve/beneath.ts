@@ -31,8 +31,8 @@ interface Under {
 export const beneathMouth =
   (sleeve: Sleeve, { inside, divider, front, walls, reach }: Under) =>
   (down: number): Beneath => {
-    const { form, height, panelHeight, shallower, cut } = sleeve;
-    const bag = { boxed: form === 'boxed', height, reach };
+    const { form, height, panelHeight, shallower, cut, onBase } = sleeve;
+    const bag = { boxed: form === 'boxed', height, reach, onBase };
     // a pouch hangs in the lining and stands on nothing
     const hung = ({ top }: Level) => height.value - shallower.value - cut.value - top;
     const gap = largest('apart at the mouth', [
@@ -53,6 +53,8 @@ export const beneathMouth =
 /** How thick all of it is that reaches up to the top of each thing. */
 function levelsOf({ slabs, loaded }: MeasuredFace): Level[] {
   const tops = [...new Set(slabs.map(({ y1 }) => y1))];
+  // what is packed loose is as thick all together up to the highest of it
+  if (slabs.some(({ loose }) => loose)) return [{ top: Math.max(...tops), thick: loaded }];
   const lowest = Math.min(...tops);
   return tops.map((top) => ({
     top,
@@ -74,6 +76,7 @@ interface Bag {
   boxed: boolean;
   height: Derived;
   reach: Derived;
+  onBase: Derived;
 }
 interface Level {
   top: number;
@@ -81,8 +84,8 @@ interface Level {
 }
 
 /** Cloth above a thing, less than nothing if it stands out. mm */
-const aboveOf = ({ top, thick }: Level, { boxed, height, reach }: Bag): number =>
-  height.value - top - (boxed ? reach.value : thick.value / 2 + (Math.PI / 2) * reach.value);
+const aboveOf = ({ top, thick }: Level, { boxed, height, reach, onBase }: Bag): number =>
+  height.value - onBase.value - top - (boxed ? reach.value : thick.value / 2 + (Math.PI / 2) * reach.value);
 
 /** What keeps front and back apart at the mouth.
  * @param above cloth above it, mm */
@@ -90,8 +93,8 @@ const apart = (thick: Derived, above: number, height: Derived): Derived =>
   byRule(gapRule, 'kept apart by what is in it', Math.max(0, thick.value - 2 * Math.max(0, above)), [thick, height]);
 
 /** How far things stand out of the mouth, mm. */
-export function proudOf({ form, height }: Sleeve, inside: MeasuredFace, reach: Derived): Derived {
-  const bag = { boxed: form === 'boxed', height, reach };
+export function proudOf({ form, height, onBase }: Sleeve, inside: MeasuredFace, reach: Derived): Derived {
+  const bag = { boxed: form === 'boxed', height, reach, onBase };
   const out = Math.max(0, ...levelsOf(inside).map((level) => -aboveOf(level, bag)));
   return out > 0 ? byRule(proudRule, 'stands out of the mouth', out, [height]) : nothing;
 }

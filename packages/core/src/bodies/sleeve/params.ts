@@ -90,6 +90,8 @@ export interface Sleeve {
   deeperSeam: Derived;
   /** Legs of the corners that are cut off; 0 for whole ones. */
   cut: Derived;
+  /** What lies loose on the base, beneath the contents. */
+  onBase: Derived;
   /** What the closure needs of the height, above the contents. */
   above: Derived;
 }

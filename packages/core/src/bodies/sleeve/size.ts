@@ -82,9 +82,10 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
     deep('things', sunk, around),
     ...(lined ? [sum('things in the lining', [deep('lining', sunk, reach.lining), turns.shallower])] : []),
   ];
-  const height = heightFor(faces, cut, tall, inputs);
+  const onBase = boxed ? (inputs.onBase ?? nothing) : nothing;
+  const height = heightFor(faces, { cut, onBase, tall }, inputs);
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  return { form, bottom, lined, width, base, height, panelHeight, cut, above, ...turns };
+  return { form, bottom, lined, width, base, height, panelHeight, cut, onBase, above, ...turns };
 }
 
 /** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit, of the
@@ -145,14 +146,14 @@ function widthFor(
 
 function heightFor(
   { inside, front, divider }: Faces,
-  cut: Derived,
-  tall: (sunk: Derived) => Derived[],
+  { cut, onBase, tall }: Pick<Sleeve, 'cut' | 'onBase'> & { tall: (sunk: Derived) => Derived[] },
   { rules, grid, pin, usual, above = nothing }: BodyInputs,
 ): Derived {
-  const reaching = (face: MeasuredFace) => tall(face.height).map((high) => sum(high.label, [high, above]));
-  const demands = [sum('least side', [usual(LEAST), cut, above]), ...(inside.occupied ? reaching(inside) : [])];
+  const reaching = (high: Derived) => tall(high).map((each) => sum(each.label, [each, above]));
+  const standing = onBase.value > 0 ? sum('things on what lies on the base', [inside.height, onBase]) : inside.height;
+  const demands = [sum('least side', [usual(LEAST), cut, above]), ...(inside.occupied ? reaching(standing) : [])];
   if (front.occupied) demands.push(sum('pocket on the outside', [front.height, cut, rules.length(pocketFrame), above]));
-  if (divider.occupied) demands.push(...reaching(divider).map((high) => sum('pouch', [high, cut])));
+  if (divider.occupied) demands.push(...reaching(divider.height).map((high) => sum('pouch', [high, cut])));
   return pin('body/height', rounded(largest('height', demands), grid, 'up'));
 }
 

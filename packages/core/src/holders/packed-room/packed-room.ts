@@ -108,7 +108,7 @@ function slabsOf(things: readonly Loose[], { places }: Packing): Slab[] {
     .map(({ id, at: [x, , z], size: [wide, thick, high] }) => {
       const { line, name, sides } = things.find((thing) => thing.id === id)!;
       const source = [sides.across, sides.deep, sides.thickness].find(({ value }) => value === thick)!;
-      return { of: { line }, label: name, x0: x, x1: x + wide, y0: z, y1: z + high, thickness: source };
+      return { of: { line }, label: name, x0: x, x1: x + wide, y0: z, y1: z + high, thickness: source, loose: true };
     });
 }
 
