@@ -98,8 +98,12 @@ function planBase(
   const frame = rules.length(pocketFrame);
   const things = [thick, divider.loaded, back.loaded];
   const behind = sum('things and walls', [...things, walls]);
-  // the lining is narrower at its base, and judged on its own
-  const narrower = boxTurns(inputs, behind).taper;
+  // the lining is narrower at its base, and judged on its own: by half of a base at most, so that of one twice as deep things have half
+  const twice = sum(
+    'twice the things and the lining',
+    [...things, inputs.reach.lining, inputs.reach.lining].map((of) => times(2, of)),
+  );
+  const narrower = boxTurns(inputs, twice).taper;
   const inLining = (label: string, of: Derived[], taper: Derived) =>
     sum(label, [...of, times(2, inputs.reach.lining), taper]);
   const lined = inLining('things, in the lining', things, narrower);
