@@ -256,3 +256,26 @@ test('the elastic of a row of loops is as high as the row', () => {
   const elastic = slabs.find(({ label }) => label === 'elastic')!;
   expect([elastic.x0, elastic.y0, elastic.y1]).toEqual([0, 0, seat.height.value]);
 });
+
+test.each(['upright', 'parallel', 'crossed'])(
+  'straps of a thing narrower than they are lie on their place: %s',
+  (way) => {
+    const narrow = way === 'parallel' ? thing(60, 12, 4) : thing(120, 12, 4);
+    const { holders } = solved({ kind: 'hold-straps', item: narrow, holderParams: { way } });
+    const [{ seat, bands }] = holders as [(typeof holders)[number]];
+    const ends = bands!.flatMap(({ from, to, wide }) => {
+      const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
+      // the corners of each end
+      const [ax, ay] = [(-(to[1] - from[1]) / long) * (wide / 2), ((to[0] - from[0]) / long) * (wide / 2)];
+      return [from, to].flatMap(([x, y]) => [
+        [x + ax, y + ay],
+        [x - ax, y - ay],
+      ]);
+    });
+    for (const [x, y] of ends) {
+      expect(Math.min(x! - seat.x, seat.x + seat.width.value - x!)).toBeGreaterThanOrEqual(-1e-9);
+      expect(Math.min(y! - seat.y, seat.y + seat.height.value - y!)).toBeGreaterThanOrEqual(-1e-9);
+    }
+    if (way === 'upright') expect(Math.abs(bands![1]!.from[0] - bands![0]!.from[0])).toBeGreaterThan(bands![0]!.wide);
+  },
+);

@@ -38,6 +38,15 @@ const params = {
 } as const satisfies Record<string, ParamSpec>;
 
 const ELASTIC = 'elastic-20';
+/** Two straps lie clear of each other on so many times their width. */
+const CLEAR = given(
+  'straps and what is between',
+  2.5,
+  { kind: 'standard', path: 'straps/clear', source: 'common practice' },
+  'ratio',
+);
+/** Where the middle of each strap lies. */
+const MIDDLES = [0.28, 0.72];
 const BESIDE = given('stitched beside the thing by', 4, {
   kind: 'standard',
   path: 'straps/beside',
@@ -95,9 +104,14 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const relaxed = byRule(shorter, 'elastic at rest', over.value * (1 - takeUp.value), [over]);
   // their ends are turned under towards the thing; crossed ones lie askew, and take as much as they are wide
   const end = style === 'crossed' ? wide : TURNED;
-  const ends = (there: boolean) => (there ? [times(2, end)] : []);
-  const width = sum('thing and straps', [across, times(2, BESIDE), ...ends(style !== 'upright')]);
-  const height = sum('thing and room', [deep, times(2, BESIDE), ...ends(style !== 'parallel')]);
+  // across the straps they lie beside each other
+  const both = product('both straps, clear of each other', [wide, CLEAR]);
+  const room = (label: string, side: Derived, along: boolean) => {
+    const thing = sum(label, [side, times(2, BESIDE), ...(along ? [times(2, end)] : [])]);
+    return along || thing.value > both.value ? thing : both;
+  };
+  const width = room('thing and straps', across, style !== 'upright');
+  const height = room('thing and room', deep, style !== 'parallel');
   const [w, h] = [width.value, height.value];
   return {
     width,
@@ -121,7 +135,7 @@ function straps({ way, span, load }: HoldStraps, { x, y, width, height }: Seat):
   const [cx, cy] = [x + width.value / 2, y + height.value / 2];
   const half = span.value / 2;
   if (way !== 'crossed')
-    return [0.28, 0.72].map((share): Ends => {
+    return MIDDLES.map((share): Ends => {
       const [atX, atY] = [x + share * width.value, y + share * height.value];
       if (way === 'upright')
         return [
