@@ -48,7 +48,13 @@ export function sizeBox(params: Params, [inside]: MeasuredFace[], inputs: BodyIn
   const shell: BoxLayer = {
     width: side('width', wide, [across, around, turns.taper]),
     depth: side('depth', deep, [thick, around, turns.taper]),
-    height: side('height', asked('height', [up, onBase, below, above]), [up, onBase, reach.lining, turns.shallower, above]),
+    height: side('height', asked('height', [up, onBase, below, above]), [
+      up,
+      onBase,
+      reach.lining,
+      turns.shallower,
+      above,
+    ]),
     taper: nothing,
   };
   const detail: Box = { making, shell, lining: liningOf(shell, turns, inputs) };
