@@ -1,6 +1,7 @@
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { CutParts } from './cut-parts.ts';
+import { fastenerAt, SET_TO, type SetFastener } from './fastener.ts';
 import type { Fitting } from './fit-rooms.ts';
 import { fitMeetings, type FittedMeeting } from './meetings.ts';
 
@@ -8,12 +9,12 @@ import { fitMeetings, type FittedMeeting } from './meetings.ts';
 export const checkMeetings = (fitting: Fitting, parts: CutParts): Finding[] =>
   fitMeetings(fitting.meetings, parts).flatMap((fitted) => {
     const { piece, mark } = fitted.meeting.cap;
-    const set = parts.hardwareAt(piece, mark);
-    const found = set && fitting.hardwareOf(set.id);
-    return found ? told(fitted, found.name, Math.max(found.driftTolerated, HAIR), set.radius) : [];
+    const set = fastenerAt(fitting, parts, piece, mark);
+    return set ? told(fitted, set) : [];
   });
 
-function told(fitted: FittedMeeting, name: string, forgives: number, radius: number): Finding[] {
+function told(fitted: FittedMeeting, { name, driftTolerated, radius }: SetFastener): Finding[] {
+  const forgives = Math.max(driftTolerated, SET_TO);
   const { meeting, upright, full, empty, beneath, aside, fromFold } = fitted;
   const base = { about: [meeting.id, `pieces/${meeting.mate.piece}`] };
   if (!beneath) {
@@ -37,6 +38,3 @@ function told(fitted: FittedMeeting, name: string, forgives: number, radius: num
   const text = say`Its stiff spines lean over by different amounts: the fastener (${name}) and its mate lie up to ${mm(loaded)} apart when it is full and ${mm(drift)} when it is empty, and it forgives ${mm(forgives)}. Take stuff for shell and lining that can be creased.`;
   return [{ ...base, code: 'closure.drift', severity: 'watch', numbers, limit: forgives, text }];
 }
-
-/** Nobody sets a fastener truer (common practice). mm */
-const HAIR = 1;

@@ -52,6 +52,10 @@ export class CutParts {
     return found ? chainsOf(found, named, (id) => this.#seams.get(id)) : [];
   }
 
+  #mark(id: string, mark: string): Mark | undefined {
+    return this.#pieces.get(id)?.marks.find((each) => each.id === mark);
+  }
+
   /** Length of a line of a piece, mm. */
   along(label: string, piece: string, named: NamedLine): Derived {
     return readFromCut(label, lengthOf(this.#chains(piece, named)), piece);
@@ -59,14 +63,13 @@ export class CutParts {
 
   /** From a mark of a piece to a line of it, mm; nothing if either is not there. */
   fromMark(label: string, id: string, mark: string, line: NamedLine): Derived | undefined {
-    const at = this.#pieces.get(id)?.marks.find((each) => each.id === mark)?.at;
+    const at = this.at(id, mark);
     const chains = this.#chains(id, line);
     return at && chains.length > 0 ? readFromCut(label, apart([[at, at]], chains), id) : undefined;
   }
 
   /** Where a mark of a piece lies, mm. */
-  at = (id: string, mark: string): Point | undefined =>
-    this.#pieces.get(id)?.marks.find((each) => each.id === mark)?.at;
+  at = (id: string, mark: string): Point | undefined => this.#mark(id, mark)?.at;
 
   /** How tightly the stiffest layer of a piece can be bent, mm: 0 where all of them can be creased. */
   bendsAround = (id: string): number =>
@@ -79,8 +82,7 @@ export class CutParts {
     );
 
   /** What is set at a mark of a piece. */
-  hardwareAt = (id: string, mark: string): Mark['hardware'] =>
-    this.#pieces.get(id)?.marks.find((each) => each.id === mark)?.hardware;
+  hardwareAt = (id: string, mark: string): Mark['hardware'] => this.#mark(id, mark)?.hardware;
 
   /** Length of the stretches that a seam joins on its `a`, mm. */
   seamLength(id: string): number {
