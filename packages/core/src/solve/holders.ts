@@ -46,11 +46,24 @@ function liesOn(
 ): 'outside' | Role | undefined {
   const face = specs.find((each) => seatedOn(id, each, document));
   if (face?.outside) return 'outside';
-  const behind = document.faces[face?.upon ?? ''];
-  const panels = behind ? holdersIn(behind) : [];
-  return document.holders
-    .filter((each) => panels.includes(each.id) && (held.get(each.id)?.length ?? 0) > 0)
-    .flatMap(({ kind }) => kindOf(kinds.holders, kind)?.panel ?? [])[0];
+  const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
+  return face?.upon ? panelOn(face.upon, document, there, kinds)?.cloth : undefined;
+}
+
+/** The first holder of a face whose panel others may be sewn onto, and the role of its cloth.
+ * @param there whether a holder is made */
+function panelOn(
+  face: string,
+  document: DesignDocument,
+  there: (id: string) => boolean,
+  kinds: Kinds,
+): { id: string; cloth: Role } | undefined {
+  const arrangement = document.faces[face];
+  return (arrangement ? holdersIn(arrangement) : []).filter(there).flatMap((id) => {
+    const kind = document.holders.find((each) => each.id === id)?.kind;
+    const cloth = kind === undefined ? undefined : kindOf(kinds.holders, kind)?.panel;
+    return cloth ? [{ id, cloth }] : [];
+  })[0];
 }
 
 /** Whether a holder lies on a face that has no seat for it. */
@@ -61,14 +74,13 @@ const seatedOn = (id: string, face: FaceSpec, { faces }: DesignDocument): boolea
   face.id in faces && holdersIn(faces[face.id]!).includes(id);
 
 /** The panel of a face's first holder: others may be sewn onto it. */
-export function hostsOf(document: DesignDocument, measured: MeasuredHolders): Hosts {
-  return Object.fromEntries(
-    Object.entries(document.faces).map(([face, arrangement]) => {
-      const host = holdersIn(arrangement).find((id) => measured.get(id)?.mouthDrop);
-      return [face, host && `holders/${host}/panel`];
+export const hostsOf = (document: DesignDocument, measured: MeasuredHolders, kinds: Kinds): Hosts =>
+  Object.fromEntries(
+    Object.keys(document.faces).map((face) => {
+      const host = panelOn(face, document, (id) => measured.has(id), kinds);
+      return [face, host && `holders/${host.id}/panel`];
     }),
   );
-}
 
 /** A placed holder with what it brings, and what it is once the fitting has said what its things clear. */
 export interface PlacedPart {

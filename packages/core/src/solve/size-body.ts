@@ -69,7 +69,7 @@ export function sizeMeasured(
     ...(exposed && { exposed }),
     ...(lying.length > 0 && { onBase: sum('lies on the base', lying) }),
   };
-  return bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured));
+  return bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured, kinds));
 }
 
 const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];
