@@ -3,6 +3,7 @@ import { boundsOf, flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Mark } from '../pieces/piece.ts';
 import type { Checks } from './room-checks.ts';
+import { toSegment } from './room-witness.ts';
 
 /** Where things lie loose the section stacks them from its left; they are drawn where they stand. */
 const LOOSE: readonly string[] = ['packed-room', 'file-room', 'round-room'];
@@ -78,11 +79,5 @@ export const drawnChecks: Checks = {
 };
 
 /** From a point to the rim of a polygon, mm. */
-function toRim([x, y]: Point, rim: readonly Point[]): number {
-  return rim.reduce((least, [x0, y0], index) => {
-    const [x1, y1] = rim[(index + 1) % rim.length]!;
-    const along = ((x - x0) * (x1 - x0) + (y - y0) * (y1 - y0)) / ((x1 - x0) ** 2 + (y1 - y0) ** 2 || 1);
-    const at = Math.min(1, Math.max(0, along));
-    return Math.min(least, Math.hypot(x - x0 - at * (x1 - x0), y - y0 - at * (y1 - y0)));
-  }, Infinity);
-}
+const toRim = (point: Point, rim: readonly Point[]): number =>
+  Math.min(...rim.map((from, index) => toSegment(point, [from, rim[(index + 1) % rim.length]!])));

@@ -137,7 +137,8 @@ function splits([[x0, y0], [x1, y1]]: [Point, Point], ends: [Point, Point]): boo
 const segments = (points: Point[]): [Point, Point][] =>
   points.length === 1 ? [[points[0]!, points[0]!]] : points.slice(1).map((point, index) => [points[index]!, point]);
 
-function toSegment([x, y]: Point, [[x0, y0], [x1, y1]]: [Point, Point]): number {
+/** From a point to a straight line between two, mm. */
+export function toSegment([x, y]: Point, [[x0, y0], [x1, y1]]: [Point, Point]): number {
   const [dx, dy] = [x1 - x0, y1 - y0];
   const length = dx * dx + dy * dy;
   const share = length === 0 ? 0 : Math.min(1, Math.max(0, ((x - x0) * dx + (y - y0) * dy) / length));

@@ -31,8 +31,8 @@ interface Under {
 export const beneathMouth =
   (sleeve: Sleeve, { inside, divider, front, walls, reach }: Under) =>
   (down: number): Beneath => {
-    const { form, height, panelHeight, shallower, cut, onBase } = sleeve;
-    const bag = { boxed: form === 'boxed', height, reach, onBase };
+    const { height, panelHeight, shallower, cut } = sleeve;
+    const bag = bagOf(sleeve, reach);
     // a pouch hangs in the lining and stands on nothing
     const hung = ({ top }: Level) => height.value - shallower.value - cut.value - top;
     const gap = largest('apart at the mouth', [
@@ -78,6 +78,13 @@ interface Bag {
   reach: Derived;
   onBase: Derived;
 }
+const bagOf = ({ form, height, onBase }: Sleeve, reach: Derived): Bag => ({
+  boxed: form === 'boxed',
+  height,
+  reach,
+  onBase,
+});
+
 interface Level {
   top: number;
   thick: Derived;
@@ -93,8 +100,8 @@ const apart = (thick: Derived, above: number, height: Derived): Derived =>
   byRule(gapRule, 'kept apart by what is in it', Math.max(0, thick.value - 2 * Math.max(0, above)), [thick, height]);
 
 /** How far things stand out of the mouth, mm. */
-export function proudOf({ form, height, onBase }: Sleeve, inside: MeasuredFace, reach: Derived): Derived {
-  const bag = { boxed: form === 'boxed', height, reach, onBase };
+export function proudOf(sleeve: Sleeve, inside: MeasuredFace, reach: Derived): Derived {
+  const bag = bagOf(sleeve, reach);
   const out = Math.max(0, ...levelsOf(inside).map((level) => -aboveOf(level, bag)));
-  return out > 0 ? byRule(proudRule, 'stands out of the mouth', out, [height]) : nothing;
+  return out > 0 ? byRule(proudRule, 'stands out of the mouth', out, [sleeve.height]) : nothing;
 }
