@@ -145,7 +145,12 @@ describe('what a strap goes over at the mouth of a bag', () => {
   const mm = (value: number) => given('x', value, { kind: 'input', path: 'x' });
   const face = (top: number, thick: number) =>
     (thick > 0
-      ? { slabs: [{ y1: top, thickness: mm(thick) }], loaded: mm(thick), empty: mm(0), occupied: true }
+      ? {
+          slabs: [{ of: { line: 'c1' }, y1: top, thickness: mm(thick) }],
+          loaded: mm(thick),
+          empty: mm(0),
+          occupied: true,
+        }
       : { slabs: [], loaded: mm(0), empty: mm(0), occupied: false }) as unknown as MeasuredFace;
   const none = face(0, 0);
   const bag = {
@@ -157,14 +162,18 @@ describe('what a strap goes over at the mouth of a bag', () => {
     base: mm(0),
     onBase: mm(0),
   } as unknown as Sleeve;
-  const over = (inside: MeasuredFace, divider: MeasuredFace, front: MeasuredFace, down = 40) => {
-    const { full, empty } = beneathMouth(bag, { inside, divider, front, walls: mm(4), reach: mm(0) })(down);
+  const over = (inside: MeasuredFace, divider: MeasuredFace, front: MeasuredFace, down = 40, pouch = 0) => {
+    const { full, empty } = beneathMouth(bag, { inside, divider, front, walls: mm(4), reach: mm(0), pouch: mm(pouch) })(
+      down,
+    );
     return [full.value, empty.value];
   };
   test('of a pouch that hangs in the lining, what keeps the walls apart above it', () => {
     // it ends 200 - 3 - 10 - 183 below the mouth
     expect(over(none, face(183, 20), none)).toEqual([4 + 20 - 2 * 4, 4]);
     expect(over(none, face(170, 20), none)).toEqual([4, 4]);
+    // its cloth lifts what stands on it
+    expect(over(none, face(183, 20), none, 40, 1)).toEqual([4 + 20 - 2 * 3, 4]);
   });
   test('of what stands on the bottom, half of its thickness lower', () => {
     expect(over(face(186, 20), none, none)).toEqual([4 + 20 - 2 * 4, 4]);

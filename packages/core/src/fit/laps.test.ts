@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+
 import type { Piece } from '../pieces/piece.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { fittingOf } from '../testing/fit-compared.ts';
@@ -69,6 +70,44 @@ describe('where the fastener of a strap comes to lie, by hand', () => {
   test('a flap on a body without lining is as thick as its own two layers', () => {
     const single = { params: { layers: 'single' } };
     const { full, mate } = lapOf(cut({ closure: 'flap', ...single }));
+    expect(full.value).toBeCloseTo(mate.value, 6);
+  });
+});
+
+describe('a strap over a pouch that hangs in a bag', () => {
+  // canvas bag, pouch of quilting cotton 0.27; its zipper lies 20 and what the grid adds below the mouth, its bottom 10 above the base
+  const bag = (high: number) => {
+    const pinned = {
+      ...trial({
+        body: 'sleeve',
+        params: { form: 'boxed' },
+        face: 'divider',
+        kind: 'divider-pouch',
+        item: thing(50, 40, 90),
+        closure: 'strap-over',
+      }),
+      pins: { 'holders/A/high': high },
+    };
+    const solved = solveDesign(pinned);
+    return { ...lapOf(fittingOf(pinned, solved, (item) => item)), solved };
+  };
+  const pouchOf = ({ holders }: ReturnType<typeof bag>['solved']) => holders[0]!.slabs[0]!;
+
+  test('is lifted by what stands in it, as far as front and back cannot lean together above that', () => {
+    const { full, empty, mate, solved } = bag(55);
+    const { finished, body } = solved;
+    const inLining = finished.height!.value - body.sizes.liningShallower!.value;
+    const cloth = pouchOf(solved).thickness.value;
+    const above = inLining - 10 - cloth / 2 - 50;
+    expect(90 + 2 * cloth - 2 * above).toBeGreaterThan(5);
+    // the sides of the lining lean in: where the pouch is caught is told to a hundredth
+    expect(empty.value - full.value).toBeCloseTo((Math.PI / 2) * (90 + 2 * cloth - 2 * above), 1);
+    expect(full.value).toBeCloseTo(mate.value, 1);
+  });
+
+  test('and by nothing where they can, however high its zipper', () => {
+    const { full, empty, mate } = bag(120);
+    expect(empty.value).toBeCloseTo(full.value, 6);
     expect(full.value).toBeCloseTo(mate.value, 6);
   });
 });

@@ -1,5 +1,15 @@
 import { nothing } from '../derived/constants.ts';
-import { byRule, halfOf, largest, minus, sum, times, type Derived, type Rule } from '../derived/derived.ts';
+import {
+  byRule,
+  halfOf,
+  largest,
+  minus,
+  sum,
+  times,
+  type Addend,
+  type Derived,
+  type Rule,
+} from '../derived/derived.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
@@ -70,7 +80,7 @@ function beneathLap({ rings, mate }: Lap, down: number, fitting: Fitting, parts:
     ...standing(rings.at(-1)!, fitting, reach, parts),
     ...fitting.rooms
       .filter(({ hangs }) => hangs)
-      .flatMap((room) => pilesIn(room, fitting).flatMap((pile) => hanging(room, pile, rings, parts))),
+      .flatMap((room) => hanging(room, pilesIn(room, fitting), rings, parts)),
   ];
   const onto = onFront(mate, down, fitting, parts);
   const layers = walls.map(({ thick }) => thick);
@@ -102,14 +112,32 @@ const overEdge = (thick: Derived, above: Derived): OverEdge => ({
   proud: byRule(gapRule, 'out of the mouth', Math.max(0, -above.value), [above]),
 });
 
-/** Things that stand on the bottom, at the top of each: all that reaches up to it and lies before or behind it. */
-function standing(ring: Ring, fitting: Fitting, reach: Derived, parts: CutParts): OverEdge[] {
+/** Things that stand on the bottom of the bag, between its walls. */
+const standing = (ring: Ring, fitting: Fitting, reach: Derived, parts: CutParts): OverEdge[] =>
+  stackedIn(ring, betweenWalls(fitting), { above: lyingOn(fitting, parts).map(minus), reach }, parts);
+
+interface Around {
+  /** Cloth above the ring, and less than nothing what lies on its base, mm. */
+  above: readonly Addend[];
+  /** Of what is shut at its top, so that nothing stands out of it: cloth above that, mm. */
+  lid?: Derived;
+  /** To the outermost layer of its walls, mm. */
+  reach: Derived;
+  /** What its own cloth adds to the things, mm. */
+  cloth?: readonly Derived[];
+}
+
+/** At the top of each thing in a ring: all that reaches up to it and lies before or behind it.
+ * @param between by the walls that they stand between, what lies in the ring */
+function stackedIn(
+  ring: Ring,
+  between: readonly (readonly Pile[])[],
+  { above, lid, reach, cloth = [] }: Around,
+  parts: CutParts,
+): OverEdge[] {
   const boxed = (ring.corners?.length ?? 0) > 0;
   const [whole] = parts.heights('bottom to mouth', ring.walls);
-  const base = boxed
-    ? [minus(halfOf('half of the base', baseOf(ring, parts))), ...lyingOn(fitting, parts).map(minus)]
-    : [];
-  const between = betweenWalls(fitting);
+  const base = boxed ? [minus(halfOf('half of the base', baseOf(ring, parts)))] : [];
   const things = between.flatMap((piles) => piles.flatMap((pile) => pile.things));
   return things.map((thing) => {
     const up = between.flatMap((piles) => {
@@ -124,9 +152,11 @@ function standing(ring: Ring, fitting: Fitting, reach: Derived, parts: CutParts)
       );
       return thicks.length > 0 ? [widest('the thickest', thicks)] : [];
     });
-    const thick = up.length === 1 ? up[0]! : sum('up to there', up);
+    const all = [...cloth, ...up];
+    const thick = all.length === 1 ? all[0]! : sum('up to there', all);
     const below = boxed ? [reach] : [halfOf('half of its thickness', thick), turned('cloth under it', 1, reach)];
-    return overEdge(thick, sum('cloth above it', [whole!, ...base, minus(thing.deep), ...below.map(minus)]));
+    const own = sum('cloth above it', [...above, whole!, ...base, minus(thing.deep), ...below.map(minus)]);
+    return overEdge(thick, lid ? largest('cloth above it', [own, lid]) : own);
   });
 }
 
@@ -141,14 +171,22 @@ function betweenWalls(fitting: Fitting): (readonly Pile[])[] {
   return [...pairs.values()];
 }
 
-/** What hangs between the walls, from where its sides are caught in theirs. */
-function hanging({ rings: [pouch] }: Room, { thick }: Pile, [ring]: readonly Ring[], parts: CutParts): OverEdge[] {
+/** What hangs between the walls, from where its sides are caught in theirs: its own cloth up to there, and what stands in it. */
+function hanging(
+  { rings: [pouch] }: Room,
+  piles: readonly Pile[],
+  [ring]: readonly Ring[],
+  parts: CutParts,
+): OverEdge[] {
   const [side] = pouch!.walls;
   const within = side && 'seam' in side.left ? side.left.seam : '';
   const wall = ring!.walls.find(({ piece, mouth }) => mouth && parts.has(piece, { seam: within, side: 'b' }));
   if (!wall) return [];
   const above = parts.between('below the mouth', wall, { seam: within, side: 'b' }, wall.mouth!);
-  return [overEdge(sum('pouch, full', [thick, ...pouch!.walls.map((each) => parts.cloth(each).thick)]), above)];
+  const walls = pouch!.walls.map((each) => parts.cloth(each));
+  const cloth = walls.map(({ thick }) => thick);
+  const around = { above: [above], lid: above, reach: farthest(walls), cloth };
+  return [overEdge(sum('pouch, empty', cloth), above), ...stackedIn(pouch!, [piles], around, parts)];
 }
 
 /** What is sewn onto the front and reaches up to where the lap ends, full and empty. */

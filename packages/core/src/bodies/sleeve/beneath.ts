@@ -22,14 +22,15 @@ interface Under {
   divider: MeasuredFace;
   front: MeasuredFace;
   walls: Derived;
-  /** To the outermost layer of a wall. */
+  /** To the outermost layer of a wall, and of a pouch that hangs in it. */
   reach: Derived;
+  pouch: Derived;
 }
 
 /** What lies beneath a flap or strap: above things that end below the mouth front and back lean together, so that only what keeps them
  * apart at the mouth counts; of what is sewn onto the front only what reaches up to it. */
 export const beneathMouth =
-  (sleeve: Sleeve, { inside, divider, front, walls, reach }: Under) =>
+  (sleeve: Sleeve, { inside, divider, front, walls, reach, pouch }: Under) =>
   (down: number): Beneath => {
     const { height, panelHeight, shallower, cut } = sleeve;
     const bag = bagOf(sleeve, reach);
@@ -38,7 +39,7 @@ export const beneathMouth =
     const gap = largest('apart at the mouth', [
       nothing,
       ...levelsOf(inside).map((level) => apart(level.thick, aboveOf(level, bag), height)),
-      ...levelsOf(divider).map((level) => apart(level.thick, hung(level), height)),
+      ...levelsOf(underZipper(divider, pouch)).map((level) => apart(level.thick, hung(level), height)),
     ]);
     // up to the mouth of a pocket, or to the top of what stands in it
     const up = Math.max(0, ...front.slabs.map(({ y1 }) => y1));
@@ -49,6 +50,15 @@ export const beneathMouth =
       empty: sum('at the mouth, empty', [walls, ...(onto ? [front.empty] : [])]),
     };
   };
+
+/** What hangs in a pouch stands on its cloth, and nothing above its zipper. */
+function underZipper(face: MeasuredFace, cloth: Derived): MeasuredFace {
+  const own = face.slabs.flatMap(({ of, y1 }) => ('role' in of ? [y1] : []));
+  const zipper = own.length > 0 ? Math.max(...own) : Infinity;
+  const lifted = (slab: Slab): Slab =>
+    'role' in slab.of ? slab : { ...slab, y1: Math.min(slab.y1 + cloth.value, zipper) };
+  return { ...face, slabs: face.slabs.map(lifted) };
+}
 
 /** How thick all of it is that reaches up to the top of each thing. */
 function levelsOf({ slabs, loaded }: MeasuredFace): Level[] {

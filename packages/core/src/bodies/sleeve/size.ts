@@ -224,6 +224,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
         front,
         walls,
         reach: wallReach(inputs),
+        pouch: inputs.reach.pocket,
       }),
     },
     ...(boxed && { base: { width: face, depth: base } }),

@@ -79,7 +79,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes]), grid, 'up');
   const up = highOf(boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth)), inputs);
   const panel = sum('pouch, zipper to bottom line', [up, halfDepth]);
-  const height = sum('pouch and room above it', [up, ABOVE, rules.length(dividerAbove), ROUND]);
+  const off = rules.length(dividerAbove);
+  const height = sum('pouch and room above it', [up, ABOVE, off, ROUND]);
+  const zipper = sum('off the base, to the zipper', [off, up]).value;
   const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
   return {
     width,
@@ -90,18 +92,18 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
         label: 'pouch, back',
         x0: 0,
         x1: width.value,
-        y0: 0,
-        y1: panel.value,
+        y0: off.value,
+        y1: zipper,
         thickness: stacks.pocket,
       },
-      ...sheafSlabs(load.sheaves, width.value / 2, 0),
+      ...sheafSlabs(load.sheaves, width.value / 2, off.value),
       {
         of: { role: 'pocket' },
         label: 'pouch, front',
         x0: 0,
         x1: width.value,
-        y0: 0,
-        y1: panel.value,
+        y0: off.value,
+        y1: zipper,
         thickness: stacks.pocket,
       },
     ],
@@ -159,7 +161,7 @@ function place(
     mouths: [{ id, y: top, bottom, x0: x, x1: x + width.value }],
     stitching: [],
     things: sheafThings(detail.load.sheaves, x + width.value / 2, bottom),
-    slabs: widenedTo(slabs, width.value),
+    slabs: widenedTo(slabs, width.value, top - y),
     detail: { ...detail, opening },
   };
 }
