@@ -1,4 +1,4 @@
-import { given, largest, named, sum, times, type Derived } from '../derived/derived.ts';
+import { given, largest, minus, named, sum, times, type Derived } from '../derived/derived.ts';
 import { holdersIn, type Arrangement } from '../document/design-document.ts';
 import type { HolderInputs, MeasuredHolder } from '../holders/holder-kind.ts';
 import { thickest, type Slab } from '../holders/slab.ts';
@@ -18,6 +18,8 @@ export interface MeasuredFace {
   footing: Derived;
   /** The width that a holder needs on a boxed base of a depth, mm; nothing if it needs no more than its own. */
   widthOn?(base: Derived, inputs: Omit<HolderInputs, 'id'>): Derived;
+  /** The width that it needs with something flat that hangs behind all of it, so far across and so thick, mm. */
+  widthBefore(across: Derived, thick: Derived): Derived;
   /** What other holders must stay below of, if they lie on this face's own holder. */
   mouthDrop?: Derived;
   /** How round the corners of what lies there are, seen from above, mm; nothing if they are square. */
@@ -29,6 +31,13 @@ export interface MeasuredFace {
   /** Everything that lies on it, each holder from its own lower left corner. */
   slabs: readonly Slab[];
   arrangement: Arrangement | undefined;
+}
+
+/** With what hangs behind it: as much wider as that is thick, and as that is wider. */
+function widened(width: Derived, footing: Derived, across: Derived, thick: Derived): Derived {
+  const label = 'things and pouch';
+  if (across.value <= footing.value) return sum(label, [width, thick]);
+  return sum(label, [width, thick, sum('wider than the things', [across, minus(footing)])]);
 }
 
 export type MeasuredHolders = ReadonlyMap<string, MeasuredHolder>;
@@ -47,12 +56,18 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
       ? [(base: Derived, inputs: Omit<HolderInputs, 'id'>) => part.widthOn!(base, { ...inputs, id: ids[index]! })]
       : [],
   );
+  const [only] = parts;
   const [corner] = parts.length === 1 ? parts.flatMap((part) => part.corner ?? []) : [];
   const [drop] = parts.flatMap(({ mouthDrop }) => mouthDrop ?? []);
+  const width = arrangement ? leastSize('width', arrangement, holders, at) : nothing;
+  const footing = most(
+    'side by side',
+    parts.flatMap(({ footing }) => footing ?? []),
+  );
   return {
     id,
     occupied: parts.length > 0,
-    width: arrangement ? leastSize('width', arrangement, holders, at) : nothing,
+    width,
     height: arrangement ? leastSize('height', arrangement, holders, at) : nothing,
     loaded: most(`${id}, loaded`, [...piled(`${id}, loaded`, slabs), ...stated]),
     empty: most(
@@ -62,10 +77,7 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
         slabs.map((each) => each.filter(({ of }) => 'role' in of)),
       ),
     ),
-    footing: most(
-      'side by side',
-      parts.flatMap(({ footing }) => footing ?? []),
-    ),
+    footing,
     passes: most(
       'half round the largest',
       parts.flatMap(({ passes }) => passes ?? []),
@@ -73,6 +85,8 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
     ...(drop && { mouthDrop: drop }),
     ...(corner && { corner }),
     ...(based && { widthOn: based }),
+    widthBefore: (across, thick) =>
+      (parts.length === 1 && only?.widthBefore?.(across, thick)) || widened(width, footing, across, thick),
     sizes: Object.assign({}, ...parts.map(({ sizes }) => sizes).reverse()) as Record<string, Derived>,
     slabs: slabs.flat(),
     arrangement,

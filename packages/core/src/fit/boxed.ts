@@ -23,7 +23,7 @@ export function baseOf({ corners = [], walls }: Ring, parts: CutParts): Derived 
 
 /** A front and a back whose lower corners are sewn across: things stand whole on a base, which takes its depth of both walls. */
 export function fitBoxed(ring: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
-  const { piles, ease } = load;
+  const { own, ease } = load;
   const { walls, boxed = BOTH } = ring;
   const base = baseOf(ring, parts);
   const both = times(2, farthest(cloth.walls));
@@ -46,7 +46,7 @@ export function fitBoxed(ring: Ring, cloth: RingCloth, load: Load, parts: CutPar
       if (!bottom || !mouth || low) return [];
       const whole = parts.between('bottom to mouth', walls[index]!, bottom, mouth);
       const high = sum('base to mouth', [whole, minus(halfOf('half of the base', base)), ...load.taken]);
-      return piles.flatMap((pile) =>
+      return own.flatMap((pile) =>
         pile.things.map((thing) => deepOn(thing, pile, high, base, cloth.walls[index]!.reach, load)),
       );
     }),
@@ -80,7 +80,7 @@ function deepOn(
 function leaning(wall: Derived, thick: Derived, base: Derived, reach: Derived): Derived {
   const over = Math.max(0, thick.value - base.value) / 2;
   const spare = Math.max(0, base.value - thick.value) / 2;
-  const straight = wall.value - over - thick.value / 2 - (1 + Math.PI / 2) * reach.value;
+  const straight = Math.max(0, wall.value - over - thick.value / 2 - (1 + Math.PI / 2) * reach.value);
   const high = Math.sqrt(Math.max(0, straight * straight - spare * spare));
   return byRule(leanRule, 'room below the leaning walls', high, [wall, thick, base, reach]);
 }

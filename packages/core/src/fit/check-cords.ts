@@ -3,7 +3,7 @@ import { mm, say } from '../errors/wording.ts';
 import { hullRound } from '../geometry/discs.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { CutParts } from './cut-parts.ts';
-import type { Fitting } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 import { box } from './things.ts';
 import { HAIR } from './verdicts.ts';
 

@@ -2,7 +2,8 @@ import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import { ways } from './check-clearances.ts';
 import type { CutParts } from './cut-parts.ts';
-import { fitInside, type Fitting } from './fit-rooms.ts';
+import { fitInside } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 
 /** A case that does not close over what is sewn onto its walls, though nothing else lies in it. */
 export function checkInside(fitting: Fitting, parts: CutParts): Finding[] {

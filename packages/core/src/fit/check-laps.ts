@@ -3,7 +3,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { CutParts } from './cut-parts.ts';
 import { fitLaps, type FittedLap } from './laps.ts';
 import { fastenerAt, SET_TO, type SetFastener } from './fastener.ts';
-import type { Fitting } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 
 /** Flaps, straps and tabs whose fastener does not come to lie on its mate: full it must reach it, empty it must not miss it by more than
  * it forgives, nor lie past the front. */

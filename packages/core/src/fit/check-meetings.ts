@@ -2,7 +2,7 @@ import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { CutParts } from './cut-parts.ts';
 import { fastenerAt, SET_TO, type SetFastener } from './fastener.ts';
-import type { Fitting } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 import { fitMeetings, type FittedMeeting } from './meetings.ts';
 
 /** Leaves whose fastener does not come to lie on its mate, full or empty. */

@@ -1,6 +1,6 @@
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { CutParts } from './cut-parts.ts';
-import type { Fitting } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 
 /** Nobody sets a fastener truer (common practice). mm */
 export const SET_TO = 1;

@@ -1,48 +1,26 @@
-import type { HeldContents } from '../contents/held.ts';
 import { nothing } from '../derived/constants.ts';
 import { minus, readFromCut, sum, times, type Derived } from '../derived/derived.ts';
-import type { Lying, ShutAt } from '../pieces/contribution.ts';
-import type { Lap } from '../pieces/lap.ts';
-import type { Meeting } from '../pieces/meeting.ts';
-import type { Opening, Ring, Room, Stood } from '../pieces/room.ts';
+import { clearanceOf } from '../pieces/clearance.ts';
+import type { Opening, Ring, Room } from '../pieces/room.ts';
 import { fitBox } from './box.ts';
 import { fitBoxed } from './boxed.ts';
-import { clearanceOf } from '../pieces/clearance.ts';
+import { fitCase } from './case.ts';
 import type { FittedClearance, Reading } from './clearance.ts';
-import { CutParts, type CutDesign } from './cut-parts.ts';
+import { fitCompartment } from './compartment.ts';
+import { CutParts } from './cut-parts.ts';
+import type { Fitting } from './fitting.ts';
 import { fitFlatBack } from './flat-back.ts';
 import { layered } from './layered.ts';
 import type { Load, RingCloth } from './load.ts';
-import { fitCase } from './case.ts';
-import { fitCompartment } from './compartment.ts';
 import { facedBy, hanging, takenOn } from './on-walls.ts';
+import { pilesIn, thingsIn } from './piles.ts';
 import { fitRound } from './round.ts';
+import { standingOf } from './standing.ts';
+import { ALL, clothOver, NOTHING, pileOf, type Thing } from './things.ts';
+import { loadTogether } from './together.ts';
+import { fitTube } from './tube.ts';
 import { fitWrapped } from './wrapped.ts';
 import { fitZippedTube } from './zipped-tube.ts';
-import { ALL, box, endways, packedOf, pileOf, thingOf, type Pile, type Thing } from './things.ts';
-import { standingOf } from './standing.ts';
-import { fitTube } from './tube.ts';
-
-/** What the fitting reads: cut pieces, seams, rooms by the lines that bound them, and the things. */
-export interface Fitting extends CutDesign {
-  rooms: readonly Room[];
-  /** Where the closure holds front and back together; nothing where it does not. */
-  shuts: readonly ShutAt[];
-  /** What opens of the closure, if not all of the mouth does. */
-  opens: readonly Opening[];
-  /** What goes over an edge and fastens on the front. */
-  laps: readonly Lap[];
-  /** Leaves that fold over others and fasten on them. */
-  meetings: readonly Meeting[];
-  /** What lies loose on the base, beneath what stands there. */
-  onBase: readonly Lying[];
-  /** The walls of the body all round its inside; nothing where it has no such inside. */
-  inside?: readonly Ring[];
-  /** How thick it is, full and empty, mm. */
-  closed: Record<'full' | 'empty', Derived>;
-  /** A line of contents with its thing; nothing if there is none. */
-  contents(line: string): HeldContents | undefined;
-}
 
 /** What every thing clears in the room that it stands in, read from cut pieces and things alone: no rule that makes a size has a part
  * in it.
@@ -81,6 +59,7 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
   const drop = Math.max(0, ...fitting.shuts.map((each) => parts.drop(each)));
   const [held] = fitting.shuts;
   const taken = held && drop > 0 ? [minus(readFromCut('taken by what closes it', drop, held.piece))] : [];
+  const together = readTogether(fitting, { held: held !== undefined, taken }, parts);
   return fitting.rooms.flatMap((room) => {
     const own = thingsIn(room, fitting);
     if (!own) return [];
@@ -98,8 +77,23 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
       ease,
     };
-    return told(room, load, readingsOf(room, load, parts), openOver(room, load, fitting));
+    return told(room, load, readingsOf(room, load, parts, together(room, own.things)), openOver(room, load, fitting));
   });
+}
+
+/** What things clear with all that lies in the same bag, by room. */
+function readTogether(
+  fitting: Fitting,
+  { held, taken }: { held: boolean } & Pick<Load, 'taken'>,
+  parts: CutParts,
+): (room: Room, things: readonly Thing[]) => Reading[] {
+  const ease = fitting.rooms.find(({ underClosure, hangs }) => underClosure && !hangs)?.ease ?? NO_EASE;
+  const all = loadTogether(fitting, { shut: held, taken, beneath: lyingOn(fitting, parts), ease }, parts);
+  const readings = all ? readingsOf({ rings: fitting.inside! }, all, parts) : [];
+  return (room, things) =>
+    all?.rooms.includes(room)
+      ? readings.filter(({ lines }) => !lines || things.some(({ key }) => lines.includes(key)))
+      : [];
 }
 
 /** A room that nothing closes over. */
@@ -132,33 +126,17 @@ function withThoseBehind(
   return behind.length > 0 ? { piles: [pileOf([...behind, ...things])] } : {};
 }
 
-/** The front of a pocket on what lies in it: as wide as that, for beside it front and back lie on each other. */
-function clothOver(things: readonly Thing[], thick: Derived): Thing {
-  const { across } = pileOf(things);
-  return { ...NOTHING, name: 'pocket between', across, thick, section: box(across.value, thick.value) };
-}
-
-const NOTHING: Thing = {
-  line: '',
-  key: '',
-  name: 'nothing',
-  across: nothing,
-  thick: nothing,
-  deep: nothing,
-  shows: nothing,
-  mayShow: nothing,
-  section: [{ x: 0, y: 0, r: 0 }],
-  half: nothing,
-  one: nothing,
-  round: 0,
-};
-
 /** What is sewn onto the walls of an inside in which nothing else lies, and what there is room for. */
 export function fitInside(fitting: Fitting, parts: CutParts): Reading[] {
   const { inside: rings, rooms } = fitting;
   const inner = rings?.[0]?.walls[0]?.piece;
-  // what lies in it is measured with what its walls take
-  if (!rings || rooms.some((room) => room.rings[0]?.walls[0]?.piece === inner)) return [];
+  // what lies in it is measured with what its walls take, and what hangs in a bag in its own room
+  if (
+    !rings ||
+    rings.some(({ walls, floor }) => walls.length === 2 && !floor) ||
+    rooms.some((room) => room.rings[0]?.walls[0]?.piece === inner)
+  )
+    return [];
   const room: Room = { id: 'body/inside', holds: [], rings };
   const own = [pileOf([NOTHING])];
   return readingsOf(
@@ -196,35 +174,6 @@ function onWalls({ rings, id, hangs }: Room, fitting: Fitting, parts: CutParts):
 
 const NO_EASE = { across: nothing, deep: nothing };
 
-/** The things of a room as they stand in it; nothing if there are none. */
-function thingsIn(
-  { stands, lengthwise }: Room,
-  { contents }: Pick<Fitting, 'contents'>,
-): Pick<Load, 'things' | 'own' | 'piles'> | undefined {
-  if (!stands) return undefined;
-  const thing = (stood: Stood): Thing[] => {
-    const held = contents(stood.line);
-    if (!held) return [];
-    const own = thingOf(stood, held);
-    return [lengthwise ? endways(own) : own];
-  };
-  if ('packed' in stands) {
-    const { things, whole } = packedOf(stands.packed, contents);
-    const heap = things.length > 0 ? piled([[whole]]) : undefined;
-    return heap && { ...heap, things };
-  }
-  return piled('above' in stands ? [stands.above.flatMap(thing)] : stands.beside.map((stood) => stood.flatMap(thing)));
-}
-
-/** The things of a room as they stand beside each other; none if it is empty. */
-export const pilesIn = (room: Room, fitting: Pick<Fitting, 'contents'>): readonly Pile[] =>
-  thingsIn(room, fitting)?.own ?? [];
-
-function piled(all: readonly (readonly Thing[])[]): Pick<Load, 'things' | 'own' | 'piles'> | undefined {
-  const own = all.filter((things) => things.length > 0).map(pileOf);
-  return own.length > 0 ? { things: own.flatMap(({ things }) => things), own, piles: own } : undefined;
-}
-
 function openingOf({ piece, seam, side, ends }: Opening, parts: CutParts, { inset }: Fitting): Derived {
   const whole = parts.along('zipper, as sewn', piece, { seam, side });
   return ends ? sum('opening', [whole, times(-2, inset(ends))]) : whole;
@@ -233,7 +182,7 @@ function openingOf({ piece, seam, side, ends }: Opening, parts: CutParts, { inse
 /** One at a time they must go through what opens. */
 const passing = ({ things, opening }: Load): Reading[] =>
   opening
-    ? things.map(({ key, one }) => ({
+    ? [...new Map(things.map((thing) => [thing.key, thing])).values()].map(({ key, one }) => ({
         direction: 'through',
         required: one,
         available: opening,
@@ -242,8 +191,14 @@ const passing = ({ things, opening }: Load): Reading[] =>
       }))
     : [];
 
-function readingsOf({ rings }: Room, load: Load, parts: CutParts): Reading[] {
-  const all = layered(rings, parts).flatMap(({ ring, cloth }) => fitRing(ring, cloth, load, parts));
+function readingsOf(
+  { rings }: Pick<Room, 'rings'>,
+  load: Load,
+  parts: CutParts,
+  together: readonly Reading[] = [],
+): Reading[] {
+  const own = layered(rings, parts).flatMap(({ ring, cloth }) => fitRing(ring, cloth, load, parts));
+  const all = [...own, ...together];
   // of the layers that bound a room the tightest decides
   const kinds = new Map<string, Reading>();
   for (const reading of all) {

@@ -6,7 +6,7 @@ import { fittingOf } from '../testing/fit-compared.ts';
 import { thing, trial, type Trial } from '../testing/trial.ts';
 import { checkLaps } from './check-laps.ts';
 import { CutParts } from './cut-parts.ts';
-import type { Fitting } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 import { fitLaps } from './laps.ts';
 
 const cut = (more: Partial<Trial>, stacks = {}) => {

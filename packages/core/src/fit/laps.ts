@@ -14,10 +14,13 @@ import type { Lap } from '../pieces/lap.ts';
 import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
-import { lyingOn, pilesIn, type Fitting } from './fit-rooms.ts';
+import { lyingOn } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
+import { pilesIn } from './piles.ts';
 import { layered } from './layered.ts';
 import { farthest } from './load.ts';
 import { widest, type Pile } from './things.ts';
+import { belowMouth, rowsIn } from './together.ts';
 import { turned } from './tube.ts';
 
 /** Where the fastener of what goes over the edge comes to lie, and where its mate lies: below the edge of the front, mm. */
@@ -114,7 +117,12 @@ const overEdge = (thick: Derived, above: Derived): OverEdge => ({
 
 /** Things that stand on the bottom of the bag, between its walls. */
 const standing = (ring: Ring, fitting: Fitting, reach: Derived, parts: CutParts): OverEdge[] =>
-  stackedIn(ring, betweenWalls(fitting), { above: lyingOn(fitting, parts).map(minus), reach }, parts);
+  stackedIn(
+    ring,
+    rowsIn(fitting).map(({ piles }) => piles),
+    { above: lyingOn(fitting, parts).map(minus), reach },
+    parts,
+  );
 
 interface Around {
   /** Cloth above the ring, and less than nothing what lies on its base, mm. */
@@ -160,29 +168,11 @@ function stackedIn(
   });
 }
 
-/** What stands in the bag, by the walls that it stands between: what loose dividers part lies one behind the other. They end below the
- * top of what leans on them. */
-function betweenWalls(fitting: Fitting): (readonly Pile[])[] {
-  const pairs = new Map<string, Pile[]>();
-  for (const room of fitting.rooms.filter(({ underClosure }) => underClosure)) {
-    const key = room.rings[0]?.walls.map(({ piece }) => piece).join(' ') ?? '';
-    pairs.set(key, [...(pairs.get(key) ?? []), ...pilesIn(room, fitting)]);
-  }
-  return [...pairs.values()];
-}
-
 /** What hangs between the walls, from where its sides are caught in theirs: its own cloth up to there, and what stands in it. */
-function hanging(
-  { rings: [pouch] }: Room,
-  piles: readonly Pile[],
-  [ring]: readonly Ring[],
-  parts: CutParts,
-): OverEdge[] {
-  const [side] = pouch!.walls;
-  const within = side && 'seam' in side.left ? side.left.seam : '';
-  const wall = ring!.walls.find(({ piece, mouth }) => mouth && parts.has(piece, { seam: within, side: 'b' }));
-  if (!wall) return [];
-  const above = parts.between('below the mouth', wall, { seam: within, side: 'b' }, wall.mouth!);
+function hanging(room: Room, piles: readonly Pile[], [ring]: readonly Ring[], parts: CutParts): OverEdge[] {
+  const above = belowMouth(room, ring!, parts);
+  if (!above) return [];
+  const [pouch] = room.rings;
   const walls = pouch!.walls.map((each) => parts.cloth(each));
   const cloth = walls.map(({ thick }) => thick);
   const around = { above: [above], lid: above, reach: farthest(walls), cloth };

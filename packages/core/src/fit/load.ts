@@ -37,7 +37,7 @@ export interface RingCloth {
 }
 
 /** From the first pile to the last, mm. */
-export const rowOf = ({ piles }: Load): Derived =>
+export const rowOf = ({ piles }: Pick<Load, 'piles'>): Derived =>
   piles.length === 1
     ? piles[0]!.across
     : sum(
@@ -46,7 +46,7 @@ export const rowOf = ({ piles }: Load): Derived =>
       );
 
 /** The thickest pile, mm. */
-export const thickestOf = ({ piles }: Load): Derived =>
+export const thickestOf = ({ piles }: Pick<Load, 'piles'>): Derived =>
   widest(
     'the thickest',
     piles.map(({ thick }) => thick),

@@ -7,7 +7,7 @@ import { fittingOf } from '../testing/fit-compared.ts';
 import { thing, trial } from '../testing/trial.ts';
 import { checkMeetings } from './check-meetings.ts';
 import { CutParts } from './cut-parts.ts';
-import type { Fitting } from './fit-rooms.ts';
+import type { Fitting } from './fitting.ts';
 import { fitMeetings, leans } from './meetings.ts';
 
 const mm = (value: number) => given('x', value, { kind: 'input', path: 'x' });

@@ -227,6 +227,28 @@ export function halfRoundPiles(piles: readonly Pile[]): Derived {
   );
 }
 
+/** The front of a pocket on what lies in it: as wide as that, for beside it front and back lie on each other. */
+export function clothOver(things: readonly Thing[], thick: Derived): Thing {
+  const { across } = pileOf(things);
+  return { ...NOTHING, name: 'pocket between', across, thick, section: box(across.value, thick.value) };
+}
+
+/** A thing of no size. */
+export const NOTHING: Thing = {
+  line: '',
+  key: '',
+  name: 'nothing',
+  across: nothing,
+  thick: nothing,
+  deep: nothing,
+  shows: nothing,
+  mayShow: nothing,
+  section: [{ x: 0, y: 0, r: 0 }],
+  half: nothing,
+  one: nothing,
+  round: 0,
+};
+
 /** Loose things in their places, and the box round all of them. */
 export interface PackedThings {
   things: readonly Thing[];

@@ -19,8 +19,9 @@ export const turned = (label: string, quarters: number, reach: Derived): Derived
 
 /** A front and a back that are sewn to each other at both sides and both give, or one wall sewn to itself: the way round decides
  * across, and what thickness takes of each wall decides how deep. */
-export function fitTube({ walls }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
-  return [around(walls, cloth.walls, load, parts), ...depths(walls, cloth, load, parts)];
+export function fitTube({ walls, parts: within }: Ring, cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
+  // what parts a bag ends below its mouth: the walls of the bag tell how deep
+  return [around(walls, cloth.walls, load, parts), ...(within ? [] : depths(walls, cloth, load, parts))];
 }
 
 function around(walls: readonly RoomWall[], cloth: readonly WallCloth[], load: Load, parts: CutParts) {

@@ -67,6 +67,9 @@ export interface MeasuredHolder<Detail = unknown> {
   footing?: Derived;
   /** The width that it needs if it stands on a boxed base of a depth, mm; default its width. */
   widthOn?(base: Derived, inputs: HolderInputs): Derived;
+  /** The width that it needs if something flat hangs behind all of it, so far across and so thick, mm; default its own, and what that
+   * is thicker and wider by. */
+  widthBefore?(across: Derived, thick: Derived): Derived;
   /** Whether it takes more room than it needs. */
   stretches: { width: boolean; height: boolean };
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */

@@ -23,7 +23,9 @@ import { checkHardware } from './hardware.ts';
 import { materialOf, resolve } from './resolve.ts';
 import { checkClearances } from '../fit/check-clearances.ts';
 import { checkPassing } from '../fit/check-passing.ts';
-import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
+import { insideOf } from './inside-of.ts';
+import { fitRooms } from '../fit/fit-rooms.ts';
+import type { Fitting } from '../fit/fitting.ts';
 import { checkFasteners } from '../fit/check-fasteners.ts';
 import { CutParts } from '../fit/cut-parts.ts';
 import { checkInside } from '../fit/check-inside.ts';
@@ -182,12 +184,6 @@ export function solveDesign(
       ...checkCarried(document, making.hardware, resolved, shelves, kinds),
     ],
   };
-}
-
-/** The walls all round the inside of a body that has such. */
-function insideOf({ faces }: SizedBody): Pick<Fitting, 'inside'> {
-  const box = faces.find((face) => face.seat === 'box');
-  return box && 'rings' in box ? { inside: box.rings } : {};
 }
 
 /** The pieces as they are found and called at the table, and the steps in their order. */

@@ -1,6 +1,7 @@
 import type { DesignDocument } from '../document/design-document.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
-import { fitRooms, type Fitting } from '../fit/fit-rooms.ts';
+import { fitRooms } from '../fit/fit-rooms.ts';
+import type { Fitting } from '../fit/fitting.ts';
 import { CutParts } from '../fit/cut-parts.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
@@ -11,7 +12,9 @@ import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
 import { itemOf } from '../document/item-of.ts';
 import type { Solution } from '../solve/solution.ts';
+import { insideOf } from '../solve/inside-of.ts';
 import { asAdapted } from './room-checks.ts';
+import { witnessedTogether } from './bag-witness.ts';
 import { witnessed, type Witnessed } from './fit-witness.ts';
 import { clothOf } from './thing-witness.ts';
 
@@ -42,6 +45,7 @@ export function fittingOf(design: DesignDocument, solution: Solution, change: Ch
     laps: solution.laps,
     meetings: solution.meetings,
     onBase: solution.onBase,
+    ...insideOf(solution.body),
     closed: { full: solution.closedThickness, empty: solution.emptyThickness },
     materialOf: (id: string) => standardMaterials.find((each) => each.id === id),
     hardwareOf: (id: string) => hardwareOf(id),
@@ -62,6 +66,20 @@ export const refitted = (
   change: Change = (same) => same,
 ): FittedClearance[] => fitRooms(fittingOf(design, solution, change));
 
+/** What a room clears by itself or with all that lies in the same bag, whichever is less; what its own walls do not tell across, because
+ * they stretch, is told by nothing. */
+function withAll(own: readonly Witnessed[], together: readonly Witnessed[]): Witnessed[] {
+  const told = together.filter(
+    ({ direction }) => direction !== 'across' || own.some((each) => each.direction === direction),
+  );
+  const least = new Map<string, Witnessed>();
+  for (const each of [...own, ...told]) {
+    const key = `${each.direction} ${each.line}`;
+    if (each.clearance < (least.get(key)?.clearance ?? Infinity)) least.set(key, each);
+  }
+  return [...least.values()];
+}
+
 /** A solved design whose things were exchanged for larger or smaller ones: what the fitting and the witness say of each room. */
 export function compared(
   design: DesignDocument,
@@ -73,22 +91,33 @@ export function compared(
   const clearances = fitRooms(fitting);
   const parts = new CutParts(fitting);
   const drop = Math.max(0, ...shuts.map((each) => parts.drop(each)));
+  const insetOf = (id: string) => inset(id).value;
+  const onBase = solution.onBase.reduce(
+    (sum, lying) => sum + (lying.double ? 2 : 1) * clothOf(solution.pieces, { piece: lying.piece }).thick,
+    0,
+  );
+  const together = witnessedTogether(fitting, fitting.inside, rooms, {
+    contents,
+    inset: insetOf,
+    shut: shuts.length > 0,
+    taken: drop,
+    onBase,
+  });
   return rooms.flatMap((room) => {
     const under = room.underClosure ?? false;
     const asked = {
       contents,
-      inset: (id: string) => inset(id).value,
+      inset: insetOf,
       shut: (room.shut ?? false) || (under && shuts.length > 0),
       taken: under ? drop : 0,
       shared: rooms.length > 1,
-      onBase: solution.onBase.reduce(
-        (sum, lying) => sum + (lying.double ? 2 : 1) * clothOf(solution.pieces, { piece: lying.piece }).thick,
-        0,
-      ),
+      onBase,
       behind: (room.behind ?? []).map((id) => rooms.find((each) => each.id === id)!),
       ...(opens[0] && { opening: opens[0] }),
     };
-    return witnessed(fitting, room, asked).flatMap((each) => {
+    const own = witnessed(fitting, room, asked);
+    const all = together.rooms.includes(room) ? withAll(own, together.found) : own;
+    return all.flatMap((each) => {
       const found = clearances.filter(
         ({ room: id, direction, line }) =>
           id === room.id && direction === each.direction && (!each.line || each.line === line),

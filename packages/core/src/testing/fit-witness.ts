@@ -1,6 +1,6 @@
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
-import type { Ring, Room, Stood } from '../pieces/room.ts';
+import type { Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { outlineArea } from './measures.ts';
 import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
@@ -70,7 +70,8 @@ export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   return [...least.values()];
 }
 
-type Placed = { own: Body; stood: Stood };
+/** A thing, and how it stands. */
+export type Placed = { own: Body; stood: Stood };
 
 const stretches = ({ layers }: Piece): boolean =>
   layers.every(({ material }) => {
@@ -102,23 +103,34 @@ function inTube(
   const round = ringGirth(cut, { walls }, asked.inset);
   // each wall goes round one half of it, at its own distance
   const needed = (taut(points, reach[0]!) + taut(points, reach[1] ?? reach[0]!)) / 2;
-  const deep = walls.flatMap((wall, index): Witnessed[] => {
-    const { piece, base, mouth, low } = wall;
-    if (!base || !mouth || low) return [];
-    const beside = [base, mouth].reduce((sum, { inset }) => sum + (inset ? asked.inset(inset) : 0), 0);
-    const high = closest(cut, piece, base, mouth) - beside - asked.taken;
-    return piles.flatMap((pile) => {
+  const deep = walls.flatMap((wall, index) =>
+    piles.flatMap((pile) => {
       const thick = pile.reduce((sum, { own }) => sum + own.thick, 0);
-      return pile.map(({ own, stood }): Witnessed => {
-        const shows = !asked.shut && ((stood.mayShow ?? stood.shows)?.value ?? 0) > 0;
-        const inside = shows ? 0.55 * own.deep : own.deep;
-        // lengthwise: half of the line round it, or of one that is mirrored in the mouth
-        const along = taut(corners(thick, asked.shut ? inside : 2 * inside), reach[index]!) / (asked.shut ? 2 : 4);
-        return { form: 'tube', direction: 'deep', line: stood.line, clearance: high - along };
-      });
-    });
-  });
+      return pile.flatMap((thing) => alongWall(cut, wall, thing, thick, reach[index]!, asked));
+    }),
+  );
   return [{ form: 'tube', direction: 'across', clearance: (round - needed) / 2 }, ...deep];
+}
+
+/** How far a thing goes down along a wall from its mouth.
+ * @param thick of all that lies between the walls there, mm
+ * @param reach of the wall, mm */
+export function alongWall(
+  cut: Cut,
+  { piece, base, mouth, low }: RoomWall,
+  { own, stood }: Placed,
+  thick: number,
+  reach: number,
+  asked: Pick<Asked, 'inset' | 'shut' | 'taken'>,
+): Witnessed[] {
+  if (!base || !mouth || low) return [];
+  const beside = [base, mouth].reduce((sum, { inset }) => sum + (inset ? asked.inset(inset) : 0), 0);
+  const high = closest(cut, piece, base, mouth) - beside - asked.taken;
+  const shows = !asked.shut && ((stood.mayShow ?? stood.shows)?.value ?? 0) > 0;
+  const inside = shows ? 0.55 * own.deep : own.deep;
+  // lengthwise: half of the line round it, or of one that is mirrored in the mouth
+  const along = taut(corners(thick, asked.shut ? inside : 2 * inside), reach) / (asked.shut ? 2 : 4);
+  return [{ form: 'tube', direction: 'deep', line: stood.line, clearance: high - along }];
 }
 
 function inRound(

@@ -126,7 +126,7 @@ function widthFor(
   { rules, reach, grid, pin, exposed }: BodyInputs,
 ): Derived {
   // what hangs in it goes round with the things
-  const beside = divider.occupied ? sum('things and pouch', [inside.width, divider.loaded]) : inside.width;
+  const beside = divider.occupied ? inside.widthBefore(divider.footing, divider.loaded) : inside.width;
   // what is sewn onto the front, or hangs between the sides, has the face: the base takes its part of the flat width
   const others = [front, divider]
     .filter(({ occupied }) => occupied)

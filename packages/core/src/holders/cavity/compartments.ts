@@ -124,8 +124,34 @@ export function piledUp(things: readonly Standing[]): Standing {
 export function halfGirthOf(things: readonly Standing[]): Derived {
   const [first] = things;
   if (things.length === 1 && first) return first.halfGirth;
+  return byRule(hullRule, 'half the girth of all', hullPerimeter(sectionOf(things)) / 2, sidesRound(things));
+}
+
+/** The same with something flat behind them, which may lie anywhere along their width, mm. */
+export function halfGirthBefore(things: readonly Standing[], across: Derived, thick: Derived): Derived {
+  const row = things.reduce((sum, thing) => sum + thing.across.value, 0);
+  const beyond = Math.max(0, across.value - row) / 2;
+  const [left, right] = [-beyond, row + beyond];
+  const behind: Point[] = [
+    [left, 0],
+    [left, -thick.value],
+    [right, -thick.value],
+    [right, 0],
+  ];
+  const half = hullPerimeter([...behind, ...sectionOf(things)]) / 2;
+  return byRule(hullRule, 'half the girth of all, and of what hangs behind', half, [
+    ...sidesRound(things),
+    across,
+    thick,
+  ]);
+}
+
+const sidesRound = (things: readonly Standing[]): Derived[] =>
+  things.flatMap(({ across, thickness, round }) => (round ? [across] : [across, thickness]));
+
+function sectionOf(things: readonly Standing[]): Point[] {
   let at = 0;
-  const points = things.flatMap(({ across, thickness, round, discs }): Point[] => {
+  return things.flatMap(({ across, thickness, round, discs }): Point[] => {
     const x = at;
     at += across.value;
     if (discs) return discs.middles.flatMap(([u, v]) => disc(x + u, v, discs.diameter / 2));
@@ -139,8 +165,6 @@ export function halfGirthOf(things: readonly Standing[]): Derived {
     const r = across.value / 2;
     return disc(x + r, r, r);
   });
-  const inputs = things.flatMap(({ across, thickness, round }) => (round ? [across] : [across, thickness]));
-  return byRule(hullRule, 'half the girth of all', hullPerimeter(points) / 2, inputs);
 }
 
 /** The widest of a number of sizes, or the only one. */

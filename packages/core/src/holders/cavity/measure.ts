@@ -7,6 +7,7 @@ import { standsOut } from '../sides.ts';
 import type { Slab } from '../slab.ts';
 import {
   cavityParams,
+  halfGirthBefore,
   halfGirthOf,
   piledUp,
   standing,
@@ -62,6 +63,10 @@ export function measureCavity(params: Params, contents: HeldContents[], inputs: 
           'rooms beside each other on the base',
           roomsOnBase(compartments, base, now).map((room) => room.width),
         ),
+    }),
+    ...(compartments.length === 1 && {
+      widthBefore: (across: Derived, thick: Derived) =>
+        tubeAround(halfGirthBefore(things, across, thick), around, rules.length(easeCavityAcross)),
     }),
     stretches: { width: true, height: true },
     passes: widest(

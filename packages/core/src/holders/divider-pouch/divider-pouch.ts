@@ -108,6 +108,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
       },
     ],
     loaded: named('pouch, thick', thickness),
+    footing: load.across,
     stretches: { width: true, height: true },
     sizes: { pouchWidth: width, high: up },
     detail: {
