@@ -54,7 +54,7 @@ const reachOf = (cut: Cut, { walls }: Ring, within: readonly Ring[]): number[] =
   });
 
 /** Piles of a room, each from the back to the front. */
-const pilesIn = ({ stands }: Room, { contents }: Pick<Asked, 'contents'>): Placed[][] =>
+export const pilesIn = ({ stands }: Room, { contents }: Pick<Asked, 'contents'>): Placed[][] =>
   (stands && 'beside' in stands ? stands.beside : [])
     .map((pile) =>
       pile.flatMap((stood) => {

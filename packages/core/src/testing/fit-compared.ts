@@ -110,7 +110,7 @@ export function compared(
       inset: insetOf,
       shut: (room.shut ?? false) || (under && shuts.length > 0),
       taken: under ? drop : 0,
-      shared: rooms.length > 1,
+      others: rooms.filter((other) => other !== room),
       onBase,
       behind: (room.behind ?? []).map((id) => rooms.find((each) => each.id === id)!),
       ...(opens[0] && { opening: opens[0] }),

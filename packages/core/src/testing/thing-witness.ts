@@ -118,8 +118,8 @@ export interface Asked {
   behind: readonly Room[];
   /** What lies loose on the base, mm. */
   onBase: number;
-  /** Other rooms take of it. */
-  shared: boolean;
+  /** All other rooms: what is sewn onto its walls takes of it. */
+  others: readonly Room[];
   /** What opens. */
   opening?: Opening;
 }

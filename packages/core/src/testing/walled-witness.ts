@@ -3,6 +3,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Packed, Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
 import { bodyOf, clothOf, corners, sidesOf, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
+import { takenOf } from './sewn-witness.ts';
 
 // Rooms with walls all round, and what goes round a book: whether things go in, by places of sampled points and by search, not by formulas.
 
@@ -84,7 +85,7 @@ function heap(places: readonly Packed[], contents: Asked['contents']): Body {
 const inset = (asked: Asked, ...lines: { inset?: string }[]): number =>
   lines.reduce((sum, line) => sum + (line.inset ? asked.inset(line.inset) : 0), 0);
 
-function inBox({ cut, ring, reach, within, asked }: Walls, things: readonly Held[]): Witnessed[] {
+function inBox({ cut, ring, reach, within, asked, room }: Walls, things: readonly Held[]): Witnessed[] {
   const { walls, floor, over } = ring;
   const wide = things.reduce((sum, { body }) => sum + body.wide, 0);
   const spans = walls.map((wall) => across(cut, wall));
@@ -103,12 +104,12 @@ function inBox({ cut, ring, reach, within, asked }: Walls, things: readonly Held
     { form: 'box', direction: 'across', clearance: front - 2 * beside - wide },
     { form: 'box', direction: 'deep', clearance: high - Math.max(...things.map(({ body }) => body.deep)) },
   ];
-  const thick = Math.max(...things.map(({ body }) => body.thick));
-  return asked.shared ? found : [...found, { form: 'box', direction: 'thick', clearance: side - 2 * low - thick }];
+  const thick = Math.max(...things.map(({ body }) => body.thick)) + takenOf(cut, room.rings, asked);
+  return [...found, { form: 'box', direction: 'thick', clearance: side - 2 * low - thick }];
 }
 
 /** The thing in the middle of the panel: how much longer it may be until a point of it touches the gusset. */
-function inCase({ cut, ring, reach, within, asked }: Walls, { wide, thick, deep }: Body): Witnessed[] {
+function inCase({ cut, ring, reach, within, asked, room }: Walls, { wide, thick, deep }: Body): Witnessed[] {
   const panel = cut.pieces.find(({ id }) => id === ring.floor!.piece)!;
   const outline = flatten(panel.stitch, { tolerance: 0.002 });
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
@@ -137,11 +138,13 @@ function inCase({ cut, ring, reach, within, asked }: Walls, { wide, thick, deep 
     { form: 'case', direction: 'across', clearance: long },
     { form: 'case', direction: 'thick', clearance: broad },
   ];
-  if (asked.shared) return found;
   const [hinge] = ring.walls;
   const panels = [ring, ring.over!].reduce((sum, { floor }) => sum + clothOf(cut.pieces, floor!).reach + within, 0);
   const high = closest(cut, hinge!.piece, hinge!.base!, hinge!.mouth!);
-  return [...found, { form: 'case', direction: 'deep', clearance: high - panels - deep }];
+  return [
+    ...found,
+    { form: 'case', direction: 'deep', clearance: high - panels - takenOf(cut, room.rings, asked) - deep },
+  ];
 }
 
 /** Whether a point is within an outline, and so far from it. */

@@ -1,0 +1,64 @@
+import type { Ring, Room } from '../pieces/room.ts';
+import { pilesIn } from './bag-witness.ts';
+import { pointsOn, type Cut } from './room-witness.ts';
+import { clothOf, type Asked } from './thing-witness.ts';
+
+// What rooms that are sewn onto the walls of a box or the panels of a case take of what lies between those, point by point.
+
+/** Rooms that overlap by less share a seam. mm */
+const SEAM = 2;
+
+/** The pieces that bound what lies on each other in a ring. */
+function facing({ walls, floor, over }: Ring): string[] {
+  const own = walls.length > 2 ? [walls[0]!.piece, walls[2]!.piece] : floor ? [floor.piece] : [];
+  return over ? [...own, ...facing(over)] : own;
+}
+
+interface Sewn {
+  thick: number;
+  x: readonly [number, number];
+  y: readonly [number, number];
+}
+
+/** How thick everything is that is sewn onto the walls round a room, or hangs between them, where it is thickest. mm */
+export function takenOf(cut: Cut, rings: readonly Ring[], asked: Pick<Asked, 'contents' | 'others'>): number {
+  const linings = [...new Set(rings.flatMap(facing))].filter(
+    (id) => cut.pieces.find((piece) => piece.id === id)!.role === 'lining',
+  );
+  const onThem = linings.map((id) => thickestAt(asked.others.flatMap((room) => sewnTo(cut, id, room, asked))));
+  const hung = asked.others.filter(({ hangs }) => hangs).map((room) => fullOf(cut, room, room.rings[0]!.walls, asked));
+  return [...onThem, ...hung].reduce((sum, thick) => sum + thick, 0);
+}
+
+function sewnTo(cut: Cut, host: string, room: Room, asked: Pick<Asked, 'contents'>): Sewn[] {
+  const walls = room.rings[0]?.walls ?? [];
+  const on = [...walls, ...(room.onto ? [room.onto] : [])].find(({ piece }) => piece === host);
+  if (!on) return [];
+  const points = [...pointsOn(cut, host, on.left), ...pointsOn(cut, host, on.right)];
+  const spread = (axis: 0 | 1): [number, number] => {
+    const along = points.map((point) => point[axis]);
+    return [Math.min(...along), Math.max(...along)];
+  };
+  const before = walls.filter((wall) => wall !== on);
+  return [{ thick: fullOf(cut, room, before, asked), x: spread(0), y: spread(1) }];
+}
+
+/** Things of a room where they are thickest, and the cloth of some of its walls, mm. */
+function fullOf(cut: Cut, room: Room, walls: Ring['walls'], asked: Pick<Asked, 'contents'>): number {
+  const piles = pilesIn(room, asked).map((pile) => pile.reduce((sum, { own }) => sum + own.thick, 0));
+  return walls.reduce((sum, wall) => sum + clothOf(cut.pieces, wall).thick, Math.max(0, ...piles));
+}
+
+/** The most that lies over one point: halfway between any two sides that are far enough from each other. mm */
+function thickestAt(sewn: readonly Sewn[]): number {
+  const between = (sides: number[]): number[] => {
+    const sorted = [...sides].sort((a, b) => a - b);
+    return sorted.slice(1).flatMap((to, index) => (to - sorted[index]! > SEAM ? [(to + sorted[index]!) / 2] : []));
+  };
+  const [xs, ys] = [between(sewn.flatMap(({ x }) => x)), between(sewn.flatMap(({ y }) => y))];
+  const over = (x: number, y: number): number =>
+    sewn
+      .filter(({ x: [left, right], y: [low, high] }) => left < x && x < right && low < y && y < high)
+      .reduce((sum, { thick }) => sum + thick, 0);
+  return Math.max(0, ...xs.flatMap((x) => ys.map((y) => over(x, y))));
+}
