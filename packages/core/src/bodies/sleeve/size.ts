@@ -140,7 +140,7 @@ function widthFor(
   const passes = exposed
     ? [sum('the largest passes the zipper', [inside.passes, times(2, rules.length(zipClear))])]
     : [];
-  const demands = [...least, beside, ...inLining, ...others, ...passes];
+  const demands = [...least, inside.width, beside, ...inLining, ...others, ...passes];
   return pin('body/flatWidth', rounded(largest('flat width', demands), grid, 'up'));
 }
 
