@@ -86,7 +86,7 @@ export function roomThings({ slabs }: PlacedHolder, width: number, ground: numbe
   }));
 }
 
-/** Two lined walls with things between them, side by side on one level. */
+/** Two lined walls with things between them, side by side or on each other. */
 export function sleeveLikeSection(
   { width, state, total }: Pick<Section, 'width' | 'state' | 'total'>,
   placed: readonly PlacedHolder[],
@@ -95,17 +95,17 @@ export function sleeveLikeSection(
   const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
   const back = stackBars([cloth('exterior'), cloth('lining')]);
   const floor = stacks.exterior.value + stacks.lining.value;
-  const things = placed
-    .flatMap(({ slabs }) => slabs)
-    .map(({ of, label, x0, x1, thickness, round }) => ({
+  const bars = placed.flatMap(({ slabs }) =>
+    slabs.map(({ of, label, x0, x1, thickness, round }): SectionBar => ({
       of,
       label,
       u0: x0,
       u1: x1,
-      z0: floor,
-      z1: floor + thickness.value,
+      thickness: thickness.value,
       ...(round && { round }),
-    }));
+    })),
+  );
+  const things = stackBars(bars).map((layer) => ({ ...layer, z0: layer.z0 + floor, z1: layer.z1 + floor }));
   const top = Math.max(floor, ...things.map(({ z1 }) => z1));
   const front = stackBars([cloth('lining'), cloth('exterior')]).map((layer) => ({
     ...layer,

@@ -7,8 +7,8 @@ import { toSegment } from './room-witness.ts';
 
 /** Where things lie loose the section stacks them from its left; they are drawn where they stand. */
 const LOOSE: readonly string[] = ['packed-room', 'file-room', 'round-room'];
-/** They stand higher than they are cut through: halfway up a jacket, on a base that is let down to the bag's. */
-const HIGHER: readonly string[] = ['book-cover', 'divider-pouch'];
+/** They stand higher than they are cut through: halfway up a jacket. */
+const HIGHER: readonly string[] = ['book-cover'];
 
 const near = (one: number, other: number) => Math.abs(one - other) < 1e-6;
 

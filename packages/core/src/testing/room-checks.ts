@@ -113,6 +113,20 @@ export const roomChecks: Checks = {
       expect([label, u0 > -1e-6, u1 < width + 1e-6, z0 > -1e-6, z0 <= z1]).toEqual([label, ...Array(4).fill(true)]);
   },
 
+  'no two things that are cut through lie in one place'(_, { holders, section: { layers } }) {
+    // loose things are seen from the front, one behind the other
+    if (holders.some(({ slabs }) => slabs.some(({ loose }) => loose))) return;
+    const over = (from: number, to: number, other: number, end: number) =>
+      Math.min(to, end) - Math.max(from, other) > 0.01;
+    const twice = layers.flatMap((one, index) =>
+      layers
+        .slice(index + 1)
+        .filter((two) => over(one.u0, one.u1, two.u0, two.u1) && over(one.z0, one.z1, two.z0, two.z1))
+        .map((two) => [one.label, two.label]),
+    );
+    expect(twice).toEqual([]);
+  },
+
   'folds of a piece are counted from one'(_, { pieces }) {
     for (const { id, folds } of pieces) {
       const orders = [...new Set(folds.map(({ order }) => order))].sort((a, b) => a - b);

@@ -11,7 +11,8 @@ export function sleeveSection(
   { stacks }: BodyInputs,
 ): Section {
   const width = detail.width.value;
-  const inside = placed.filter(({ seat }) => seat.face !== 'front');
+  // what hangs in it lies behind what stands in it
+  const inside = ['divider', 'inside'].flatMap((face) => placed.filter(({ seat }) => seat.face === face));
   const bag = sleeveLikeSection({ width, state: 'closed', total: closedThickness }, inside, stacks);
   const floor = Math.max(...bag.layers.map(({ z1 }) => z1));
   const outside = placed.filter(({ seat }) => seat.face === 'front').flatMap(barsOf);

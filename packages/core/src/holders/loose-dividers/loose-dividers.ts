@@ -165,16 +165,22 @@ function slabsOf(detail: LooseDividers, width: number, height: Derived): Slab[] 
       };
     });
   });
-  const cloths = sides.map((side): Slab => ({
-    of: { role: 'pocket' },
-    label: `divider, ${side}`,
-    x0: 0,
-    x1: width,
-    y0: clear.value,
-    y1: clear.value + high.value,
-    thickness: divider,
-  }));
-  return [...things, ...cloths];
+  const divided = (side: LooseDividers['sides'][number]): Slab[] =>
+    sides.includes(side)
+      ? [
+          {
+            of: { role: 'pocket' },
+            label: `divider, ${side}`,
+            x0: 0,
+            x1: width,
+            y0: clear.value,
+            y1: clear.value + high.value,
+            thickness: divider,
+          },
+        ]
+      : [];
+  const row = (name: string) => things.filter((slab) => slab.row === name);
+  return [...row('back'), ...divided('back'), ...row('middle'), ...divided('front'), ...row('front')];
 }
 
 type Placed = PlacedHolder<LooseDividers, 'walled'>;
