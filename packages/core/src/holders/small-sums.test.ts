@@ -250,6 +250,12 @@ test('straps hold a thing in the middle of their place', () => {
   for (const { of, y0, y1 } of slabs) if ('line' in of) expect(y0 + y1).toBeCloseTo(seat.height.value, 9);
 });
 
+test('crossed straps run from corner to corner of the thing, one each way', () => {
+  const { holders } = solved({ kind: 'hold-straps', item: thing(120, 60, 8), holderParams: { way: 'crossed' } });
+  const steep = holders[0]!.bands!.map(({ from, to }) => (to[1] - from[1]) / (to[0] - from[0]));
+  expect(steep.map((each) => Math.round(each * 1e6) / 1e6)).toEqual([2, -2]);
+});
+
 test('the elastic of a row of loops is as high as the row', () => {
   const { holders } = solved({ kind: 'loop-row', item: thing(120, 12, 12, { shape: 'cylinder' }), count: 2 });
   const [{ seat, slabs }] = holders as [(typeof holders)[number]];
