@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { demoDesigns } from '../demo/index.ts';
 import { given } from '../derived/derived.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { thing, trial, type Trial } from '../testing/trial.ts';
@@ -235,6 +236,17 @@ test('a note panel is said to be as wide and as high as it is cut, folded double
   const { allowance, cutWidth, cutHeight } = panel;
   expect(panelWidth!.value).toBeCloseTo(cutWidth.value - allowance.left! - allowance.right!, 9);
   expect(panelHeight!.value).toBeCloseTo((cutHeight.value - allowance.top! - allowance.bottom!) / 2, 9);
+});
+
+test('topstitching bites into the sides of all card pockets, and into the bottom of the last', () => {
+  const { rooms } = solveDesign(demoDesigns.find(({ id }) => id === 'permit-bifold')!);
+  const tiers = rooms.filter(({ id }) => id.startsWith('holders/A/')).map(({ rings }) => rings[0]!.walls[0]!);
+  const inset = 'topstitch.inset';
+  expect(tiers.map(({ left, right, base }) => [left.inset, right.inset, base!.inset])).toEqual([
+    [inset, inset, undefined],
+    [inset, inset, undefined],
+    [inset, inset, inset],
+  ]);
 });
 
 test('rooms of a parted pocket are numbered from the first', () => {
