@@ -20,6 +20,18 @@ describe('a loose divider', () => {
   test('is seven tenths as high as the tallest beside it (common practice)', () =>
     expect(hung(300, 200)).toEqual([15, 140]));
   test('and clear of base and mouth', () => expect(hung(100, 200)).toEqual([15, 70]));
+  test('stitched below it ends 12 from each side, where the lining is a little narrower', () => {
+    const { seams, body } = solved({
+      body: 'sleeve',
+      face: 'inside',
+      kind: 'loose-dividers',
+      holderParams: { below: 'fixed' },
+    });
+    const lower = seams.filter(({ id }) => id.endsWith('#lower'));
+    expect(lower.length).toBeGreaterThan(0);
+    for (const { a } of lower)
+      expect(a.parts).toEqual([expect.objectContaining({ from: 12, to: body.sizes.flatWidth!.value - 12 })]);
+  });
   test('where there is little room, it is half as clear as there is room above and below it, and 20 high', () => {
     expect(hung(30, 200)).toEqual([5, 20]);
     expect(hung(22, 200)).toEqual([1, 20]);
