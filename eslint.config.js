@@ -7,6 +7,7 @@ const browser = {
   document: 'readonly',
   Event: 'readonly',
   HTMLInputElement: 'readonly',
+  KeyboardEvent: 'readonly',
   requestAnimationFrame: 'readonly',
 };
 const node = {
