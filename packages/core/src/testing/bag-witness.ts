@@ -1,8 +1,17 @@
 import type { Point } from '../geometry/perimeter.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
-import { alongWall, type Placed } from './fit-witness.ts';
+import { alongWall } from './fit-witness.ts';
 import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
-import { bodyOf, clothOf, corners, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
+import {
+  clothOf,
+  corners,
+  taut,
+  type Asked,
+  type Body,
+  type Witnessed,
+  pilesIn,
+  type Placed,
+} from './thing-witness.ts';
 
 // All that lies in one bag, row behind row: sampled hulls and lines of the pieces, not the fitting's formulas.
 
@@ -52,17 +61,6 @@ const reachOf = (cut: Cut, { walls }: Ring, within: readonly Ring[]): number[] =
     const before = within.map((ring) => clothOf(cut.pieces, (ring.walls[index] ?? ring.walls[0])!).thick);
     return before.reduce((sum, thick) => sum + thick, clothOf(cut.pieces, wall).reach);
   });
-
-/** Piles of a room, each from the back to the front. */
-export const pilesIn = ({ stands }: Room, { contents }: Pick<Asked, 'contents'>): Placed[][] =>
-  (stands && 'beside' in stands ? stands.beside : [])
-    .map((pile) =>
-      pile.flatMap((stood) => {
-        const held = contents(stood.line);
-        return held ? [{ own: bodyOf(stood, held.line, held.item), stood }] : [];
-      }),
-    )
-    .filter((pile) => pile.length > 0);
 
 /** Each pile as one. */
 const bodiesIn = (room: Room, asked: Pick<Asked, 'contents'>): Body[] =>

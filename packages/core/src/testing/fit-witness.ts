@@ -4,7 +4,7 @@ import type { Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { outlineArea } from './measures.ts';
 import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
-import { bodyOf, clothOf, corners, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
+import { bodyOf, clothOf, corners, taut, type Asked, type Body, type Placed, type Witnessed } from './thing-witness.ts';
 import { isWalled, walledIn } from './walled-witness.ts';
 
 export type { Witnessed };
@@ -69,9 +69,6 @@ export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   }
   return [...least.values()];
 }
-
-/** A thing, and how it stands. */
-export type Placed = { own: Body; stood: Stood };
 
 const stretches = ({ layers }: Piece): boolean =>
   layers.every(({ material }) => {

@@ -1,7 +1,6 @@
 import type { Ring, Room } from '../pieces/room.ts';
-import { pilesIn } from './bag-witness.ts';
 import { pointsOn, type Cut } from './room-witness.ts';
-import { clothOf, type Asked } from './thing-witness.ts';
+import { clothOf, pilesIn, type Asked } from './thing-witness.ts';
 
 // What rooms that are sewn onto the walls of a box or the panels of a case take of what lies between those, point by point.
 

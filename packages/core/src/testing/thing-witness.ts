@@ -123,3 +123,17 @@ export interface Asked {
   /** What opens. */
   opening?: Opening;
 }
+
+/** A thing, and how it stands. */
+export type Placed = { own: Body; stood: Stood };
+
+/** Piles of a room, each from the back to the front. */
+export const pilesIn = ({ stands }: Room, { contents }: Pick<Asked, 'contents'>): Placed[][] =>
+  (stands && 'beside' in stands ? stands.beside : [])
+    .map((pile) =>
+      pile.flatMap((stood) => {
+        const held = contents(stood.line);
+        return held ? [{ own: bodyOf(stood, held.line, held.item), stood }] : [];
+      }),
+    )
+    .filter((pile) => pile.length > 0);
