@@ -57,6 +57,8 @@ export function loadTogether(
     .map((room): Row => ({ rooms: [room], piles: pilesIn(room, fitting) }))
     .filter(({ piles }) => piles.length > 0);
   const walls = new Set(inside!.flatMap((each) => each.walls.map(({ piece }) => piece)));
+  // front and back are stitched together between them: each has its own room
+  if (rows.some((row) => row.rooms.length > 1 && fillsBag(row, walls))) return undefined;
   if (rows.length + hung.length < 2 && rows.every((row) => fillsBag(row, walls))) return undefined;
   const [first, ...others] = rows;
   // what hangs there lies behind all that stands

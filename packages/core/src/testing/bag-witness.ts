@@ -43,6 +43,9 @@ export function witnessedTogether(
   const own = new Set(rings.flatMap(({ walls }) => walls.map(({ piece }) => piece)));
   const apart = full.some((room) => !room.rings.some(({ walls }) => walls.every(({ piece }) => own.has(piece))));
   if (behind.size < 2 && !apart) return none;
+  // stitched apart: front and back lie on each other between their rooms
+  const cells = standing.filter(({ rings: [ring] }) => ring!.walls.every(({ piece }) => own.has(piece)));
+  if (cells.length > 1) return none;
   const layers = layersOf(cut, full, own, asked);
   const tops = topsIn(cut, bag, full, asked);
   const found = rings.flatMap((ring, index) => {

@@ -86,6 +86,10 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     slabs: slabsOf(detail, width.value, height),
     loaded: rows.thickness,
     footing: rows.across,
+    passes: largest(
+      'half round the largest',
+      rooms.flatMap(({ things }) => things.map((thing) => thing.halfGirth)),
+    ),
     stretches: { width: true, height: true },
     sizes: { depth: height, dividerHeight: hang(detail, height).height },
     detail,
