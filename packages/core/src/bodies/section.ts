@@ -1,6 +1,7 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Role } from '../document/design-document.ts';
 import type { PlacedHolder, StackThickness } from '../holders/holder-kind.ts';
+import type { Slab } from '../holders/slab.ts';
 
 /** One layer of the closed piece, cut through. u runs from the open side towards the fold, z upwards from the back; mm */
 export interface SectionLayer {
@@ -63,12 +64,15 @@ export function thingBars({ slabs }: PlacedHolder, width: number): SectionBar[] 
 }
 
 /** What is sewn onto a face, where it lies on it. */
-export const sewnBars = ({ seat, slabs }: PlacedHolder): SectionBar[] =>
+export const sewnBars = ({ seat, slabs }: PlacedHolder): SectionBar[] => barsFrom(slabs, seat.x);
+
+/** Slabs as bars, from so far along the section, mm. */
+const barsFrom = (slabs: readonly Slab[], from: number): SectionBar[] =>
   slabs.map(({ of, label, x0, x1, thickness, round }) => ({
     of,
     label,
-    u0: seat.x + x0,
-    u1: seat.x + x1,
+    u0: from + x0,
+    u1: from + x1,
     thickness: thickness.value,
     ...(round && { round }),
   }));
@@ -95,17 +99,11 @@ export function sleeveLikeSection(
   const cloth = (role: 'exterior' | 'lining') => clothBar(role, width, stacks);
   const back = stackBars([cloth('exterior'), cloth('lining')]);
   const floor = stacks.exterior.value + stacks.lining.value;
-  const bars = placed.flatMap(({ slabs }) =>
-    slabs.map(({ of, label, x0, x1, thickness, round }): SectionBar => ({
-      of,
-      label,
-      u0: x0,
-      u1: x1,
-      thickness: thickness.value,
-      ...(round && { round }),
-    })),
-  );
-  const things = stackBars(bars).map((layer) => ({ ...layer, z0: layer.z0 + floor, z1: layer.z1 + floor }));
+  const things = stackBars(placed.flatMap(({ slabs }) => barsFrom(slabs, 0))).map((layer) => ({
+    ...layer,
+    z0: layer.z0 + floor,
+    z1: layer.z1 + floor,
+  }));
   const top = Math.max(floor, ...things.map(({ z1 }) => z1));
   const front = stackBars([cloth('lining'), cloth('exterior')]).map((layer) => ({
     ...layer,

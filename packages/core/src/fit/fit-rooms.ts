@@ -17,7 +17,7 @@ import { pilesIn, thingsIn } from './piles.ts';
 import { fitRound } from './round.ts';
 import { standingOf } from './standing.ts';
 import { ALL, clothOver, NOTHING, pileOf, type Thing } from './things.ts';
-import { loadTogether } from './together.ts';
+import { isBag, loadTogether } from './together.ts';
 import { fitTube } from './tube.ts';
 import { fitWrapped } from './wrapped.ts';
 import { fitZippedTube } from './zipped-tube.ts';
@@ -77,7 +77,7 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
       ease,
     };
-    return told(room, load, readingsOf(room, load, parts, together(room, own.things)), openOver(room, load, fitting));
+    return told(room, load, readingsOf(room, load, parts, together(room)), openOver(room, load, fitting));
   });
 }
 
@@ -86,14 +86,11 @@ function readTogether(
   fitting: Fitting,
   { held, taken }: { held: boolean } & Pick<Load, 'taken'>,
   parts: CutParts,
-): (room: Room, things: readonly Thing[]) => Reading[] {
+): (room: Room) => readonly Reading[] {
   const ease = fitting.rooms.find(({ underClosure, hangs }) => underClosure && !hangs)?.ease ?? NO_EASE;
   const all = loadTogether(fitting, { shut: held, taken, beneath: lyingOn(fitting, parts), ease }, parts);
   const readings = all ? readingsOf({ rings: fitting.inside! }, all, parts) : [];
-  return (room, things) =>
-    all?.rooms.includes(room)
-      ? readings.filter(({ lines }) => !lines || things.some(({ key }) => lines.includes(key)))
-      : [];
+  return (room) => (all?.rooms.includes(room) ? readings : []);
 }
 
 /** A room that nothing closes over. */
@@ -131,12 +128,7 @@ export function fitInside(fitting: Fitting, parts: CutParts): Reading[] {
   const { inside: rings, rooms } = fitting;
   const inner = rings?.[0]?.walls[0]?.piece;
   // what lies in it is measured with what its walls take, and what hangs in a bag in its own room
-  if (
-    !rings ||
-    rings.some(({ walls, floor }) => walls.length === 2 && !floor) ||
-    rooms.some((room) => room.rings[0]?.walls[0]?.piece === inner)
-  )
-    return [];
+  if (!rings || rings.some(isBag) || rooms.some((room) => room.rings[0]?.walls[0]?.piece === inner)) return [];
   const room: Room = { id: 'body/inside', holds: [], rings };
   const own = [pileOf([NOTHING])];
   return readingsOf(

@@ -12,15 +12,14 @@ import {
 } from '../derived/derived.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Ring, Room } from '../pieces/room.ts';
-import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
 import { lyingOn } from './fit-rooms.ts';
 import type { Fitting } from './fitting.ts';
 import { pilesIn } from './piles.ts';
 import { layered } from './layered.ts';
 import { farthest } from './load.ts';
-import { widest, type Pile } from './things.ts';
-import { belowMouth, rowsIn } from './together.ts';
+import type { Pile } from './things.ts';
+import { belowMouth, rowsIn, thickUpTo, upright } from './together.ts';
 import { turned } from './tube.ts';
 
 /** Where the fastener of what goes over the edge comes to lie, and where its mate lies: below the edge of the front, mm. */
@@ -144,26 +143,14 @@ function stackedIn(
   parts: CutParts,
 ): OverEdge[] {
   const boxed = (ring.corners?.length ?? 0) > 0;
-  const [whole] = parts.heights('bottom to mouth', ring.walls);
-  const base = boxed ? [minus(halfOf('half of the base', baseOf(ring, parts)))] : [];
+  const high = upright(ring, parts);
   const things = between.flatMap((piles) => piles.flatMap((pile) => pile.things));
   return things.map((thing) => {
-    const up = between.flatMap((piles) => {
-      const reaching = piles.map((pile) => pile.things.filter(({ deep }) => deep.value >= thing.deep.value - 1e-9));
-      const thicks = reaching.flatMap((each) =>
-        each.length > 0
-          ? sum(
-              'up to there',
-              each.map(({ thick }) => thick),
-            )
-          : [],
-      );
-      return thicks.length > 0 ? [widest('the thickest', thicks)] : [];
-    });
+    const up = between.flatMap((piles) => thickUpTo(piles, ({ deep }) => deep.value >= thing.deep.value - 1e-9));
     const all = [...cloth, ...up];
     const thick = all.length === 1 ? all[0]! : sum('up to there', all);
     const below = boxed ? [reach] : [halfOf('half of its thickness', thick), turned('cloth under it', 1, reach)];
-    const own = sum('cloth above it', [...above, whole!, ...base, minus(thing.deep), ...below.map(minus)]);
+    const own = sum('cloth above it', [...above, high, minus(thing.deep), ...below.map(minus)]);
     return overEdge(thick, lid ? largest('cloth above it', [own, lid]) : own);
   });
 }

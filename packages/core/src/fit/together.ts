@@ -13,6 +13,9 @@ export interface Row {
   piles: readonly Pile[];
 }
 
+/** A front and a back, and nothing else all round. */
+export const isBag = ({ walls, floor }: Ring): boolean => walls.length === 2 && !floor;
+
 /** What stands in a bag, by the walls that it stands between: what loose dividers part lies one behind the other. */
 export function rowsIn(fitting: Fitting): Row[] {
   const rows = new Map<string, Row>();
@@ -34,7 +37,7 @@ export function belowMouth({ rings: [pouch] }: Room, ring: Ring, parts: CutParts
 }
 
 /** From the base of a ring up to its mouth, mm. */
-function upright(ring: Ring, parts: CutParts): Derived {
+export function upright(ring: Ring, parts: CutParts): Derived {
   const [whole] = parts.heights('bottom to mouth', ring.walls);
   const boxed = (ring.corners?.length ?? 0) > 0;
   return boxed ? sum('base to mouth', [whole!, minus(halfOf('half of the base', baseOf(ring, parts)))]) : whole!;
@@ -50,7 +53,7 @@ export function loadTogether(
 ): (Load & { rooms: readonly Room[] }) | undefined {
   const { inside, rooms } = fitting;
   const [ring] = inside ?? [];
-  if (!ring || ring.walls.length !== 2 || ring.floor) return undefined;
+  if (!ring || !isBag(ring)) return undefined;
   const rows = rowsIn(fitting);
   const hung = rooms
     .filter(({ hangs }) => hangs)
@@ -128,12 +131,13 @@ interface Topped {
 /** A thing, and how thick all of it is that reaches as high: dividers end below the top of what leans on them. */
 function reachingUp(thing: Thing, base: number, all: readonly Topped[]): Pile {
   const top = base - thing.deep.value;
-  const up = all.flatMap(({ piles, base: from }) => {
-    const reaching = piles
-      .map(({ things }) => things.filter(({ deep }) => from - deep.value <= top + 1e-9))
-      .filter((things) => things.length > 0);
-    const thick = reaching.map((things) => pileOf(things).thick);
-    return thick.length > 0 ? [widest('the thickest', thick)] : [];
-  });
+  const up = all.flatMap(({ piles, base: from }) => thickUpTo(piles, ({ deep }) => from - deep.value <= top + 1e-9));
   return { things: [thing], across: thing.across, thick: up.length === 1 ? up[0]! : sum('up to there', up) };
+}
+
+/** Of piles beside each other the thickest, as far as their things reach up; nothing where none does. mm */
+export function thickUpTo(piles: readonly Pile[], reaches: (thing: Thing) => boolean): Derived[] {
+  const reaching = piles.map(({ things }) => things.filter(reaches)).filter((things) => things.length > 0);
+  const thicks = reaching.map((things) => pileOf(things).thick);
+  return thicks.length > 0 ? [widest('the thickest', thicks)] : [];
 }

@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/perimeter.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
-import { alongWall } from './fit-witness.ts';
-import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
+import { alongWall, roundRing, standOn } from './fit-witness.ts';
+import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 import {
   clothOf,
   corners,
@@ -221,20 +221,11 @@ function around(
   ring: Ring,
   reach: readonly number[],
   layers: readonly Layer[],
-  { inset }: Pick<Asked, 'inset'>,
+  asked: Pick<Asked, 'inset'>,
 ): Witnessed[] {
   const wide = Math.max(...layers.map((layer) => layer.wide));
   const thick = layers.reduce((sum, layer) => sum + layer.thick, 0);
-  if ((ring.corners?.length ?? 0) > 0) {
-    const far = Math.max(...reach);
-    const spans = ring.walls.map((wall) => [across(cut, wall), baseOf(cut, wall)] as const);
-    const bottom = Math.min(...spans.map(([span, base]) => span - base));
-    const base = Math.min(...spans.map(([span]) => span)) - bottom;
-    return [
-      { form: 'boxed', direction: 'across', clearance: bottom - wide - 2 * far },
-      { form: 'boxed', direction: 'thick', clearance: base - thick - 2 * far },
-    ];
-  }
+  if ((ring.corners?.length ?? 0) > 0) return standOn(cut, ring.walls, wide, thick, reach);
   let back = 0;
   const points = layers.flatMap((layer) => {
     let left = (wide - layer.wide) / 2;
@@ -246,6 +237,5 @@ function around(
     back += layer.thick;
     return placed;
   });
-  const needed = (taut(points, reach[0]!) + taut(points, reach[1] ?? reach[0]!)) / 2;
-  return [{ form: 'tube', direction: 'across', clearance: (ringGirth(cut, ring, inset) - needed) / 2 }];
+  return [roundRing(cut, ring, points, reach, asked)];
 }

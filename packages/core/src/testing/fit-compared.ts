@@ -16,7 +16,7 @@ import { insideOf } from '../solve/inside-of.ts';
 import { asAdapted } from './room-checks.ts';
 import { witnessedTogether } from './bag-witness.ts';
 import { witnessed, type Witnessed } from './fit-witness.ts';
-import { clothOf } from './thing-witness.ts';
+import { clothOf, leastOfEach } from './thing-witness.ts';
 
 /** Within so much the fitting and its witness may differ: sampled lines, and walls of unlike cloth. mm */
 export const BAND = 0.3;
@@ -72,12 +72,7 @@ function withAll(own: readonly Witnessed[], together: readonly Witnessed[]): Wit
   const told = together.filter(
     ({ direction }) => direction !== 'across' || own.some((each) => each.direction === direction),
   );
-  const least = new Map<string, Witnessed>();
-  for (const each of [...own, ...told]) {
-    const key = `${each.direction} ${each.line}`;
-    if (each.clearance < (least.get(key)?.clearance ?? Infinity)) least.set(key, each);
-  }
-  return [...least.values()];
+  return leastOfEach([...own, ...told]);
 }
 
 /** A solved design whose things were exchanged for larger or smaller ones: what the fitting and the witness say of each room. */

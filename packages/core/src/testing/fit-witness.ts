@@ -4,7 +4,17 @@ import type { Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import { outlineArea } from './measures.ts';
 import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
-import { bodyOf, clothOf, corners, taut, type Asked, type Body, type Placed, type Witnessed } from './thing-witness.ts';
+import {
+  bodyOf,
+  clothOf,
+  corners,
+  leastOfEach,
+  taut,
+  type Asked,
+  type Body,
+  type Placed,
+  type Witnessed,
+} from './thing-witness.ts';
 import { isWalled, walledIn } from './walled-witness.ts';
 
 export type { Witnessed };
@@ -61,13 +71,7 @@ export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   const mesh = rings.some(({ walls }) =>
     walls.some(({ piece }) => stretches(cut.pieces.find(({ id }) => id === piece)!)),
   );
-  const least = new Map<string, Witnessed>();
-  for (const each of found) {
-    if (mesh && each.direction === 'across') continue;
-    const key = `${each.direction} ${each.line}`;
-    if (each.clearance < (least.get(key)?.clearance ?? Infinity)) least.set(key, each);
-  }
-  return [...least.values()];
+  return leastOfEach(found.filter(({ direction }) => !mesh || direction !== 'across'));
 }
 
 const stretches = ({ layers }: Piece): boolean =>
@@ -97,16 +101,25 @@ function inTube(
     x += wide;
     return placed;
   });
-  const round = ringGirth(cut, { walls }, asked.inset);
-  // each wall goes round one half of it, at its own distance
-  const needed = (taut(points, reach[0]!) + taut(points, reach[1] ?? reach[0]!)) / 2;
   const deep = walls.flatMap((wall, index) =>
     piles.flatMap((pile) => {
       const thick = pile.reduce((sum, { own }) => sum + own.thick, 0);
       return pile.flatMap((thing) => alongWall(cut, wall, thing, thick, reach[index]!, asked));
     }),
   );
-  return [{ form: 'tube', direction: 'across', clearance: (round - needed) / 2 }, ...deep];
+  return [roundRing(cut, { walls }, points, reach, asked), ...deep];
+}
+
+/** Half of what a ring of walls is longer than a line round points, each wall going round one half of them at its own distance. */
+export function roundRing(
+  cut: Cut,
+  ring: Pick<Ring, 'walls'>,
+  points: readonly Point[],
+  reach: readonly number[],
+  { inset }: Pick<Asked, 'inset'>,
+): Witnessed {
+  const needed = (taut(points, reach[0]!) + taut(points, reach[1] ?? reach[0]!)) / 2;
+  return { form: 'tube', direction: 'across', clearance: (ringGirth(cut, ring, inset) - needed) / 2 };
 }
 
 /** How far a thing goes down along a wall from its mouth.
@@ -153,14 +166,25 @@ function inRound(
 /** Between the ends of the bottom line things stand side by side. */
 function onBase(cut: Cut, { walls, boxed }: Ring, piles: readonly Placed[][], reach: readonly number[]): Witnessed[] {
   if (boxed && boxed.length < 2) return [];
-  const far = Math.max(...reach);
-  const bottoms = walls.map(({ piece, base }) => {
-    const points = pointsOn(cut, piece, base!);
-    const xs = points.map(([x]) => x);
-    return Math.max(...xs) - Math.min(...xs);
-  });
   const wide = piles.reduce((sum, pile) => sum + Math.max(...pile.map(({ own }) => own.wide)), 0);
   const thick = Math.max(...piles.map((pile) => pile.reduce((sum, { own }) => sum + own.thick, 0)));
+  return standOn(cut, walls, wide, thick, reach);
+}
+
+/** What is left on a boxed base, across and from front to back.
+ * @param wide and thick of all that stands there, mm */
+export function standOn(
+  cut: Cut,
+  walls: readonly RoomWall[],
+  wide: number,
+  thick: number,
+  reach: readonly number[],
+): Witnessed[] {
+  const far = Math.max(...reach);
+  const bottoms = walls.map(({ piece, base }) => {
+    const xs = pointsOn(cut, piece, base!).map(([x]) => x);
+    return Math.max(...xs) - Math.min(...xs);
+  });
   const base = Math.min(...walls.map((wall) => across(cut, wall))) - Math.min(...bottoms);
   return [
     { form: 'boxed', direction: 'across', clearance: Math.min(...bottoms) - wide - 2 * far },

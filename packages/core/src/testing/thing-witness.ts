@@ -137,3 +137,13 @@ export const pilesIn = ({ stands }: Room, { contents }: Pick<Asked, 'contents'>)
       }),
     )
     .filter((pile) => pile.length > 0);
+
+/** Of what is told of one direction and line more than once, the least. */
+export function leastOfEach(found: readonly Witnessed[]): Witnessed[] {
+  const least = new Map<string, Witnessed>();
+  for (const each of found) {
+    const key = `${each.direction} ${each.line}`;
+    if (each.clearance < (least.get(key)?.clearance ?? Infinity)) least.set(key, each);
+  }
+  return [...least.values()];
+}

@@ -1,7 +1,17 @@
 import { flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Packed, Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
-import { bodyOf, clothOf, corners, sidesOf, taut, type Asked, type Body, type Witnessed } from './thing-witness.ts';
+import {
+  bodyOf,
+  clothOf,
+  corners,
+  leastOfEach,
+  sidesOf,
+  taut,
+  type Asked,
+  type Body,
+  type Witnessed,
+} from './thing-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 import { takenOf } from './sewn-witness.ts';
 
@@ -28,13 +38,8 @@ export function walledIn(cut: Cut, room: Room, asked: Asked): Witnessed[] {
     within = ring.walls.map((wall, index) => clothOf(cut.pieces, wall).thick + (within[index] ?? within[0] ?? 0));
     return left;
   });
-  const least = new Map<string, Witnessed>();
-  for (const each of found) {
-    const key = `${each.direction} ${each.line}`;
-    if (each.clearance < (least.get(key)?.clearance ?? Infinity)) least.set(key, each);
-  }
   // what is too long for a panel has no place in it to be broad in: nothing can be said of that
-  return [...least.values()].filter(({ clearance }) => clearance > -Infinity);
+  return leastOfEach(found).filter(({ clearance }) => clearance > -Infinity);
 }
 
 interface Walls {

@@ -12,7 +12,7 @@ import {
   times,
   type Derived,
 } from '../../derived/derived.ts';
-import { widenedTo } from '../slab.ts';
+import { widenedTo, type Slab } from '../slab.ts';
 import type { Params } from '../../document/design-document.ts';
 import { boxedClosedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
@@ -82,31 +82,20 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const off = rules.length(dividerAbove);
   const height = sum('pouch and room above it', [up, ABOVE, off, ROUND]);
   const zipper = sum('off the base, to the zipper', [off, up]).value;
+  const cloth = (label: string): Slab => ({
+    of: { role: 'pocket' },
+    label,
+    x0: 0,
+    x1: width.value,
+    y0: off.value,
+    y1: zipper,
+    thickness: stacks.pocket,
+  });
   const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
   return {
     width,
     height,
-    slabs: [
-      {
-        of: { role: 'pocket' },
-        label: 'pouch, back',
-        x0: 0,
-        x1: width.value,
-        y0: off.value,
-        y1: zipper,
-        thickness: stacks.pocket,
-      },
-      ...sheafSlabs(load.sheaves, width.value / 2, off.value),
-      {
-        of: { role: 'pocket' },
-        label: 'pouch, front',
-        x0: 0,
-        x1: width.value,
-        y0: off.value,
-        y1: zipper,
-        thickness: stacks.pocket,
-      },
-    ],
+    slabs: [cloth('pouch, back'), ...sheafSlabs(load.sheaves, width.value / 2, off.value), cloth('pouch, front')],
     loaded: named('pouch, thick', thickness),
     footing: load.across,
     stretches: { width: true, height: true },
