@@ -144,6 +144,12 @@ test('what hangs in a bag takes its thickness of the flat width, beside the thin
   expect(Math.abs(more - (14 + 2 * pocket.value))).toBeLessThan(1);
 });
 
+test('in the sum of a flat width nothing is asked twice', () => {
+  const asked = demo('twin-flask-bag').body.sizes.flatWidth!.inputs[0]!.from.inputs.map(({ from }) => from);
+  expect(asked.length).toBeGreaterThan(2);
+  expect(new Set(asked).size).toBe(asked.length);
+});
+
 test('a framed organizer opens far enough for its largest thing, with 12 of its zipper shut at each end', () => {
   const item = thing(200, 150, 140);
   const { body, finished } = solveDesign(

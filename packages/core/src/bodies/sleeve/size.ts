@@ -126,7 +126,8 @@ function widthFor(
   { rules, reach, grid, pin, exposed }: BodyInputs,
 ): Derived {
   // what hangs in it goes round with the things
-  const beside = divider.occupied ? inside.widthBefore(divider.footing, divider.loaded) : inside.width;
+  const withPouch = divider.occupied ? [inside.widthBefore(divider.footing, divider.loaded)] : [];
+  const [beside = inside.width] = withPouch;
   // what is sewn onto the front, or hangs between the sides, has the face: the base takes its part of the flat width
   const others = [front, divider]
     .filter(({ occupied }) => occupied)
@@ -140,7 +141,7 @@ function widthFor(
   const passes = exposed
     ? [sum('the largest passes the zipper', [inside.passes, times(2, rules.length(zipClear))])]
     : [];
-  const demands = [...least, inside.width, beside, ...inLining, ...others, ...passes];
+  const demands = [...least, inside.width, ...withPouch, ...inLining, ...others, ...passes];
   return pin('body/flatWidth', rounded(largest('flat width', demands), grid, 'up'));
 }
 
