@@ -6,6 +6,7 @@ import { cutOutline } from './offset.ts';
 import {
   boundsOf,
   distance,
+  distanceTo,
   edgeLength,
   flatten,
   line,
@@ -43,6 +44,21 @@ describe('cutOutline', () => {
     const perimeter = tab.reduce((total, edge) => total + edgeLength(edge), 0);
     const steiner = area(tab) + perimeter * 6 + Math.PI * 36 + 2 * (36 - (Math.PI * 36) / 4);
     expect(area(cut)).toBeCloseTo(steiner, 1);
+  });
+
+  test('a side keeps its allowance beside a flat curve with less of it, which turns away before it gets there', () => {
+    // bulging by 5 over 50: a radius of 65; its own offset meets that of the side 9 below where both begin
+    const begins = Math.atan2(60, 25);
+    const bulging: Outline = [
+      line('bottom', [0, 0], [50, 0]),
+      line('right', [50, 0], [50, 12]),
+      { id: 'zip', kind: 'arc', from: [50, 12], to: [0, 12], centre: [25, -48], sweep: Math.PI - 2 * begins },
+      line('left', [0, 12], [0, 0]),
+    ];
+    const cut = cutOutline(bulging, { bottom: 20, right: 20, left: 20, zip: 3 });
+    expect(boundsOf(cut)).toMatchObject({ left: -20, width: 90 });
+    expect(boundsOf(cut).height).toBeCloseTo(20 + 12 + 5 + 3, 1);
+    for (const up of [1, 6, 11.9]) expect(distanceTo(flatten(cut), [70, up])).toBeLessThan(1e-3);
   });
 
   // clipper2-ts is the other reader here: it offsets by one width all round

@@ -82,13 +82,14 @@ function meet(before: Edge, after: Edge, a: Edge | undefined, b: Edge | undefine
   const smooth = Math.abs(cross) < PARALLEL && ux * vx + uy * vy > 0;
   if (smooth) return distance(a.to, b.from) < 1e-6 ? a.to : undefined;
   if (Math.abs(cross) < 1e-3) return undefined;
-  if (a.kind === 'arc' || b.kind === 'arc') return meetArc(a, b, before.to);
+  if (a.kind === 'arc' || b.kind === 'arc') return meetArc(a, b, { near: before.to, convex: cross > 0 });
   const along = ((b.from[0] - a.to[0]) * vy - (b.from[1] - a.to[1]) * vx) / cross;
   return [a.to[0] + along * ux, a.to[1] + along * uy];
 }
 
-/** Where a line and an arc meet when both go on, nearest to where they met before; two arcs are left to clipping. */
-function meetArc(a: Edge, b: Edge, near: Point): Point | undefined {
+/** Where a line and an arc meet when both go on, nearest to where they met before; two arcs are left to clipping, and a corner that
+ * would take from the line: an arc may turn away before it reaches it. */
+function meetArc(a: Edge, b: Edge, { near, convex }: { near: Point; convex: boolean }): Point | undefined {
   const [arc, straight] = a.kind === 'arc' ? [a, b] : [b, a];
   if (arc.kind !== 'arc' || straight.kind === 'arc') return undefined;
   const radius = distance(arc.centre, arc.from);
@@ -101,7 +102,12 @@ function meetArc(a: Edge, b: Edge, near: Point): Point | undefined {
     straight.from[0] + at * ux,
     straight.from[1] + at * uy,
   ]);
-  return points.sort((p, q) => distance(p, near) - distance(q, near))[0];
+  // from where the line ends, onwards
+  const beyond = ([x, y]: Point) =>
+    straight === a ? (x - a.to[0]) * ux + (y - a.to[1]) * uy : (b.from[0] - x) * ux + (b.from[1] - y) * uy;
+  return points
+    .filter((point) => !convex || beyond(point) >= -PARALLEL)
+    .sort((p, q) => distance(p, near) - distance(q, near))[0];
 }
 
 const PRECISION = 4;
@@ -151,6 +157,8 @@ function cornerWedge(from: Point, corner: Point, to: Point, before: number, afte
   if (cross <= PARALLEL) return [corner, a, b];
   const along = ((b[0] - a[0]) * v[1] - (b[1] - a[1]) * v[0]) / cross;
   const tip: Point = [a[0] + along * u[0], a[1] + along * u[1]];
-  if (distance(corner, tip) > MITRE_LIMIT * Math.max(before, after)) return [corner, a, b];
+  // where one side has much more than the other, the tip would lie behind it: nothing is to be added there
+  const behind = along < 0 || (b[0] - tip[0]) * v[0] + (b[1] - tip[1]) * v[1] < 0;
+  if (behind || distance(corner, tip) > MITRE_LIMIT * Math.max(before, after)) return [corner, a, b];
   return [corner, a, tip, b];
 }

@@ -68,6 +68,18 @@ export function edgeLength(edge: Edge): number {
 
 export const distance = (a: Point, b: Point): number => Math.hypot(b[0] - a[0], b[1] - a[1]);
 
+/** How far a place is from the line round a polygon, mm. */
+export const distanceTo = (polygon: readonly Point[], place: Point): number =>
+  Math.min(
+    ...polygon.map((from, index) => {
+      const to = polygon[(index + 1) % polygon.length]!;
+      const [ux, uy] = [to[0] - from[0], to[1] - from[1]];
+      const along = ((place[0] - from[0]) * ux + (place[1] - from[1]) * uy) / (ux * ux + uy * uy || 1);
+      const share = Math.min(1, Math.max(0, along));
+      return distance([from[0] + share * ux, from[1] + share * uy], place);
+    }),
+  );
+
 /** The point on an edge at a distance from its start, mm. */
 export function pointAlong(edge: Edge, at: number): Point {
   const share = at / edgeLength(edge);
