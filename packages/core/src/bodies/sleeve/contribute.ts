@@ -4,7 +4,7 @@ import type { PieceDraft } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
-import { shallowCorner } from '../shallow-corner.ts';
+import { shallowCorner } from '../../pieces/shallow-corner.ts';
 import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
 import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
@@ -19,7 +19,6 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
   const { lined } = detail;
   const corners = detail.cut.value > 0 ? cornerBinding(detail, inputs) : contribution({});
   const lining = lined ? layerPieces(detail, 'lining', inputs) : [];
-  const boxedFold = detail.form === 'boxed' && detail.bottom === 'fold';
   const seams = { shell: bagSeams(detail, 'shell'), lining: lined ? bagSeams(detail, 'lining') : [] };
   return contribution({
     ...corners,
@@ -29,7 +28,7 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
       ...(lined ? linedOperations(detail, seams, inputs) : singleOperations(seams.shell, detail, inputs)),
       ...corners.operations,
     ],
-    findings: boxedFold ? shallowCorner('base', detail.base, inputs.rules.length(seamAllowance)) : [],
+    findings: detail.form === 'boxed' ? shallowCorner('base', detail.base, inputs.rules.length(seamAllowance)) : [],
   });
 }
 

@@ -4,7 +4,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { Notch, PieceDraft } from '../../pieces/piece.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
-import { shallowCorner } from '../shallow-corner.ts';
+import { shallowCorner } from '../../pieces/shallow-corner.ts';
 import { zipTubeOperations } from './operations.ts';
 import { cornerLines, tubeBends, tubeOutline, type TubePanel } from './outline.ts';
 import type { TubeLayer, ZipTube } from './params.ts';
@@ -35,7 +35,8 @@ export function contributeZipTube({ detail }: SizedBody<ZipTube>, inputs: BodyIn
     operations: zipTubeOperations(detail, seams, inputs),
     findings:
       form === 'boxed' && corners === 'cut'
-        ? shallowCorner('boxing', shell.height, inputs.rules.length(seamAllowance))
+        ? // the lining is the smaller one
+          shallowCorner('boxing', lining.height, inputs.rules.length(seamAllowance))
         : [],
   });
 }

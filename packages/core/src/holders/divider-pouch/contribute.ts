@@ -10,6 +10,7 @@ import { pocketEase } from '../face-pocket/patch.ts';
 import { zipperFor } from '../zip-pocket/zipper.ts';
 import type { DividerPouch } from './pouch.ts';
 import { dividerAbove } from './rules.ts';
+import { shallowCorner } from '../../pieces/shallow-corner.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<DividerPouch, 'pouch'>;
@@ -98,6 +99,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
       },
     ],
     hardware: zipper.hardware,
+    findings: shallowCorner(`bottom of pouch ${id}`, base, seam, own),
     operations: [
       step(
         'zipper',

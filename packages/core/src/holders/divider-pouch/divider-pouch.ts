@@ -183,6 +183,7 @@ export const dividerPouch: HolderKind<DividerPouch, 'pouch'> = {
   params: pouchParams,
   rules: [easePocketAcross, easePocketDeep, dividerAbove],
   seats: ['pouch'],
+  findings: ['corner.notCutOut'],
   suits: () => ({ score: 0.2, why: 'Parts a bag, and keeps what is small together.' }),
   measure,
   place,
