@@ -1,14 +1,14 @@
 import { byRule, sum, type Derived, type Rule } from '../derived/derived.ts';
 import { kindOf } from '../document/kind-of.ts';
-import { roles, type Coverage, type Layer, type Role } from '../document/design-document.ts';
+import { roles, type Coverage, type Layer, type OwnPiece, type Role } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
-import { cutOutline } from '../geometry/offset.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
 import type { Contribution, HardwareNeed, HostEdit, Lying, OperationDraft, ShutAt } from '../pieces/contribution.ts';
-import { layersOf, type LayerMaterial, type LayerUse } from '../pieces/layers.ts';
-import type { Piece, PieceDraft } from '../pieces/piece.ts';
+import { layersOf, type LayerMaterial, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
+import { asOwned, cutLinesOf, ownEdgesOf, ownPieces } from '../pieces/own-piece.ts';
+import type { EdgeId, Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Meeting } from '../pieces/meeting.ts';
@@ -35,22 +35,28 @@ export interface Making {
 
 /** Merges what the parts contribute.
  * @param stacks the layers of each role: full layers are cut with the piece, trimmed ones become pieces of their own
+ * @param pieces what the maker has decided for single pieces; default nothing
  * @throws CoreError `assemble.twice`, `assemble.noHost`, `stack.unknownCoverage` */
 export function assemble(
   contributions: Contribution[],
   stacks: Record<Role, Layer[]>,
   materialOf: (id: string) => (LayerMaterial & Bending) | undefined,
+  pieces: readonly OwnPiece[] = [],
 ): Making {
-  const drafts = withHostEdits(contributions);
-  const layers = Object.fromEntries(roles.map((role) => [role, layersOf(stacks[role], materialOf)])) as Record<
+  const ofRoles = Object.fromEntries(roles.map((role) => [role, layersOf(stacks[role], materialOf)])) as Record<
     Role,
     LayerUse[]
   >;
-  const cut = drafts.flatMap((draft) => [makePiece(draft, layers), ...layerPieces(draft, layers)]);
-  const pieces = widenGaps(cut, materialOf);
+  const own = ownPieces(pieces);
+  const drafts = withHostEdits(contributions).map((made) => ({ made, draft: asOwned(made, own.get(made.id)) }));
+  const cut = drafts.flatMap(({ draft }) => {
+    const layers = layersIn(draft, ofRoles, materialOf);
+    return [makePiece(draft, layers, ownEdgesOf(draft, own.get(draft.id))), ...layerPieces(draft, layers)];
+  });
+  const widened = widenGaps(cut, materialOf);
   const seams = contributions.flatMap(({ joins }) => joins);
   return {
-    pieces,
+    pieces: widened,
     seams,
     rooms: contributions.flatMap(({ rooms }) => rooms),
     shuts: contributions.flatMap(({ shuts }) => shuts),
@@ -59,9 +65,32 @@ export function assemble(
     meetings: contributions.flatMap(({ meetings }) => meetings),
     onBase: contributions.flatMap(({ onBase }) => onBase),
     operations: contributions.flatMap(({ operations }) => operations),
-    hardware: contributions.flatMap(({ hardware }) => hardware),
+    hardware: withMore(
+      contributions.flatMap(({ hardware }) => hardware),
+      drafts,
+    ),
     findings: contributions.flatMap(({ findings }) => findings),
   };
+}
+
+/** What is cut from a length, with what its maker adds to its ends.
+ * @param drafts as they were made, and as she wants them */
+function withMore(
+  hardware: readonly HardwareNeed[],
+  drafts: readonly Record<'made' | 'draft', PieceDraft>[],
+): HardwareNeed[] {
+  const more = new Map<string, number>();
+  for (const { made, draft } of drafts) {
+    if (!draft.cutFrom || made === draft) continue;
+    const ends = (of: PieceDraft) => of.spans.across.reduce((all, edge) => all + of.allowance[edge]!.value, 0);
+    const by = (draft.count ?? 1) * (ends(draft) - ends(made));
+    more.set(draft.cutFrom, (more.get(draft.cutFrom) ?? 0) + by);
+  }
+  return hardware.map((need) => {
+    const by = need.length === undefined ? undefined : more.get(need.id);
+    more.delete(need.id);
+    return by === undefined ? need : { ...need, length: need.length! + by };
+  });
 }
 
 function withHostEdits(contributions: Contribution[]): PieceDraft[] {
@@ -87,14 +116,6 @@ const edited = (host: PieceDraft, { marks, lines, notches, gaps, allowance }: Ho
   allowance: { ...host.allowance, ...allowance },
 });
 
-/** mm */
-const HAIR = 0.5;
-const outlineRule: Rule = {
-  id: 'outline',
-  formula: 'from end to end of the outline',
-  source: 'geometry: outline with its allowances',
-};
-
 /** What is drawn on a piece, all of it there. */
 const markingsOf = ({ folds = [], bends = [], notches = [], marks = [], lines = [], gaps = [] }: PieceDraft) => ({
   folds,
@@ -106,18 +127,11 @@ const markingsOf = ({ folds = [], bends = [], notches = [], marks = [], lines = 
   gaps,
 });
 
-function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
-  const { id, name, role, stitch, width, height, spans, note, count = 1, cutFrom, goesThrough } = draft;
+function makePiece(draft: PieceDraft, layers: LayerUse[], ownEdges: EdgeId[]): Piece {
+  const { id, name, role, stitch, note, count = 1, cutFrom, goesThrough } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
-  const layers = draft.plain ? stacks[role].filter(({ held }) => held === 'outer') : stacks[role];
   const full = layers.filter(({ coverage }) => coverage === 'full');
-  const cut = cutOutline(stitch, allowance);
-  const outside = boundsOf(cut);
-  const addAllowances = (label: string, size: typeof width, [from, to]: [string, string], whole: number) => {
-    const told = sum(label, [size, draft.allowance[from]!, draft.allowance[to]!]);
-    // a corner may stand out further than its edges: what a ruler shows is told where it is off by more than a hair
-    return Math.abs(told.value - whole) < HAIR ? told : byRule(outlineRule, label, whole, [told]);
-  };
+  const { cut, trim } = cutLinesOf(draft);
   return {
     id,
     letter: '',
@@ -128,9 +142,11 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
     count,
     stitch,
     allowance,
-    cut,
-    cutWidth: addAllowances('cut width', width, spans.across, outside.width),
-    cutHeight: addAllowances('cut height', height, spans.up, outside.height),
+    cut: cut.outline,
+    cutWidth: cut.width,
+    cutHeight: cut.height,
+    ...(trim && { trim }),
+    ...(ownEdges.length > 0 && { ownEdges }),
     grain: draft.grain ?? (cutFrom ? 'any' : 'along'),
     printUp: draft.printUp ?? 'top',
     liesOn: [],
@@ -142,10 +158,17 @@ function makePiece(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece {
   };
 }
 
+/** The layers of a piece: its own, or those of its role. */
+function layersIn(draft: PieceDraft, ofRoles: Record<Role, LayerUse[]>, materialOf: MaterialOf): LayerUse[] {
+  if (draft.layers) return layersOf(draft.layers, materialOf);
+  const layers = ofRoles[draft.role];
+  return draft.plain ? layers.filter(({ held }) => held === 'outer') : layers;
+}
+
 /** Layers that do not go into the seams are pieces of their own. */
-function layerPieces(draft: PieceDraft, stacks: Record<Role, LayerUse[]>): Piece[] {
-  if (draft.cutFrom || draft.plain) return [];
-  const inner = stacks[draft.role].filter(({ coverage }) => coverage !== 'full');
+function layerPieces(draft: PieceDraft, layers: LayerUse[]): Piece[] {
+  if (draft.cutFrom) return [];
+  const inner = layers.filter(({ coverage }) => coverage !== 'full');
   return inner.map((layer, index) => {
     const { material, coverage } = layer;
     const lies = kindOf(outlines, coverage);

@@ -121,6 +121,18 @@ export const stacksOf = ({ stacks }: Pick<DesignDocument, 'stacks'>): Record<Rol
   ...stacks,
 });
 
+/** What the maker has decided for one piece, whatever its role and the rules say. */
+export interface OwnPiece {
+  /** Id of the piece, such as `holders/A/strip`. It is kept while the design has no such piece. */
+  id: string;
+  /** Its layers, from the right side inwards, in place of those of its role. */
+  layers?: Layer[];
+  /** Allowance of an edge, by its id, mm. */
+  allowance?: Record<string, number>;
+  /** It is cut larger by so much at an edge, by its id, and trimmed to size later, mm. */
+  rough?: Record<string, number>;
+}
+
 /** A design: what it must hold and what the maker decided. No solved sizes: those are computed from it. */
 export interface DesignDocument {
   format: typeof DOCUMENT_FORMAT;
@@ -147,6 +159,8 @@ export interface DesignDocument {
   /** Most that a finished size or thickness may be, by path (`finished/height`, `thickness/full`), mm. */
   limits?: Record<string, number>;
   rules: RuleSettings;
+  /** Pieces that the maker has decided about. */
+  pieces?: OwnPiece[];
   /** Pinned to the drawing. */
   notes?: DesignNote[];
   /** What is used in place of standard hardware, by the standard's id: an entry of the same kind. */

@@ -22,6 +22,12 @@ export const limits = {
   /** Rows in columns in rows. */
   nested: 8,
   layers: 6,
+  /** Pieces that are decided about, and edges of each. */
+  ownPieces: 200,
+  ownEdges: 60,
+  /** An allowance, and what a piece is cut larger by, mm. */
+  allowance: { least: 0, most: 60 },
+  rough: { least: 0, most: 100 },
   /** A note on a drawing: where it may be pinned, mm, and how long it may be. */
   note: { least: -1000, most: 6000, text: 300 },
   /** How far a thing may be asked to stand out, mm. */

@@ -8,7 +8,11 @@ const values = (params: Params): string[] =>
 export function usedBy(document: DesignDocument, shelf: ShelfId): Set<string> {
   if (shelf === 'items') return new Set(document.contents.map(({ item }) => item));
   if (shelf === 'materials')
-    return new Set(Object.values(stacksOf(document)).flatMap((layers) => layers.map(({ material }) => material)));
+    return new Set(
+      [...Object.values(stacksOf(document)), ...(document.pieces ?? []).map(({ layers = [] }) => layers)].flatMap(
+        (layers) => layers.map(({ material }) => material),
+      ),
+    );
   if (shelf === 'machines') return new Set();
   const { body, holders, closure, parts = [], hardware = {} } = document;
   const named = [body, closure, ...holders, ...parts].flatMap(({ params }) => values(params));

@@ -14,6 +14,8 @@ export function chartCsv(source: PatternSource): string {
     [`cut height (${unit})`]: length(row.cutHeight.value),
     'cut width mm': row.cutWidth.value.toFixed(2),
     'cut height mm': row.cutHeight.value.toFixed(2),
+    'trim to width mm': row.trim?.width.value.toFixed(2) ?? '',
+    'trim to height mm': row.trim?.height.value.toFixed(2) ?? '',
     grain: row.grain,
     note: row.note,
   }));

@@ -7,7 +7,7 @@ import { drawnNotches } from '../pieces/seam-notches.ts';
 import { stretchOf } from '../pieces/stretch.ts';
 
 /** The layers of a printed pattern, in drawing order. */
-export const layerIds = ['cut', 'stitch', 'fold', 'marks', 'labels'] as const;
+export const layerIds = ['cut', 'trim', 'stitch', 'fold', 'marks', 'labels'] as const;
 export type LayerId = (typeof layerIds)[number];
 
 export interface LineStyle {
@@ -21,6 +21,7 @@ export interface LineStyle {
 
 export const lineStyles: Record<Exclude<LayerId, 'labels'>, LineStyle> = {
   cut: { colour: '#1F2B44', width: 0.4, dash: [] },
+  trim: { colour: '#B03A25', width: 0.35, dash: [5, 2] },
   stitch: { colour: '#56607A', width: 0.3, dash: [2.5, 1.5] },
   fold: { colour: '#0F6B66', width: 0.3, dash: [6, 1.5, 1, 1.5] },
   marks: { colour: '#1F2B44', width: 0.25, dash: [] },
@@ -59,6 +60,7 @@ export function drawPiece(piece: Piece, words: string[]): PieceDrawing {
     height,
     paths: {
       cut: [outlinePath(piece.cut, at)],
+      trim: piece.trim ? [outlinePath(piece.trim.outline, at)] : [],
       stitch: sameOutline(piece) ? stitchLines : [outlinePath(piece.stitch, at), ...stitchLines],
       fold: piece.folds.map(({ from, to }) => segment(at(from), at(to))),
       marks: [

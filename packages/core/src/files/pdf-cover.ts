@@ -66,6 +66,7 @@ function testSquare(canvas: PdfCanvas, x: number, y: number): void {
 
 const layerTitles: Record<(typeof layerIds)[number], string> = {
   cut: 'cut here',
+  trim: 'trim to this line later, as the steps say',
   stitch: 'stitch line',
   fold: 'fold, numbered in folding order',
   marks: 'notch, place, grain, gap to turn',
@@ -114,7 +115,10 @@ export function drawChart(canvas: PdfCanvas, x: number, y: number, rows: ChartRo
   rows.forEach((row, index) => {
     const base = y + 10 + index * ROW;
     const size = `${length(row.cutWidth.value)} × ${length(row.cutHeight.value, true)}`;
-    const cells = ['', row.letter, row.name, String(row.count), size, row.material, row.note];
+    const trim = row.trim
+      ? `Trim later to ${length(row.trim.width.value)} × ${length(row.trim.height.value, true)}. `
+      : '';
+    const cells = ['', row.letter, row.name, String(row.count), size, row.material, trim + row.note];
     canvas.rect(x + 1, base - 2.8, 3, 3, INK);
     cells.forEach((text, cell) =>
       canvas.text({

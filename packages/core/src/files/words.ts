@@ -40,12 +40,15 @@ export function pieceWords(piece: Piece, source: PatternSource): string[] {
   const length = cutIn(source);
   const materials = piece.materials.map(materialName(source)).join(' + ');
   const size = `${length(piece.cutWidth.value)} × ${length(piece.cutHeight.value, true)}, cut size`;
+  const later = piece.trim
+    ? [`trim later to ${length(piece.trim.width.value)} × ${length(piece.trim.height.value, true)}`]
+    : [];
   const alike = source.solution.pieces.filter(({ letter }) => letter === piece.letter);
   const { count, mirrored } = countOf(alike);
   const turned = mirrored > 0 ? `, ${mirrored} turned over` : '';
   const print = printOf(piece, source.shelves.materials);
   const grain = piece.grain === 'along' ? [] : [`grain ${grainWords[piece.grain]}`];
-  return [namesOf(alike), size, `cut ${count}${turned}: ${materials}`, ...grain, ...(print ? [print] : [])];
+  return [namesOf(alike), size, ...later, `cut ${count}${turned}: ${materials}`, ...grain, ...(print ? [print] : [])];
 }
 
 /** A pattern whose seams do not walk must not leave the screen. */

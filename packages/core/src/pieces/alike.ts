@@ -63,6 +63,7 @@ function keyOf(piece: Piece, turned: boolean): string {
     layerOf !== undefined,
     corners(piece.cut),
     corners(piece.stitch),
+    piece.trim && corners(piece.trim.outline),
     total(piece.folds, ({ from, to, kind, order }) => (at(from) + at(to)) * (2 * order + (kind === 'valley' ? 1 : 0))),
     [...new Set(drawnNotches(piece).map((notch) => along(notch.edge, notch.at)))].sort((a, b) => a - b),
     piece.marks.map((mark) => `${mark.kind} ${mark.label} ${at(mark.at)}`).sort(),

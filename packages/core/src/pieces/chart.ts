@@ -17,6 +17,8 @@ export interface ChartRow {
   mirrored: number;
   cutWidth: Derived;
   cutHeight: Derived;
+  /** What it is trimmed to before it is sewn, if it is cut larger. */
+  trim?: { width: Derived; height: Derived };
   /** They lie on the maker's ruler. */
   ruled: boolean;
   grain: string;
@@ -97,6 +99,7 @@ export function cuttingChart(
         mirrored,
         cutWidth: ruled?.width ?? piece.cutWidth,
         cutHeight: ruled?.height ?? piece.cutHeight,
+        ...(piece.trim && { trim: { width: piece.trim.width, height: piece.trim.height } }),
         ruled: ruled !== undefined,
         grain: grainWords[piece.grain],
         note: notes.filter(Boolean).join(' '),

@@ -1,6 +1,6 @@
 import type { Derived } from '../derived/derived.ts';
 import type { LayerUse } from './layers.ts';
-import type { Role } from '../document/design-document.ts';
+import type { Layer, Role } from '../document/design-document.ts';
 import type { Outline } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 
@@ -106,9 +106,20 @@ export interface PieceDraft {
   goesThrough?: string;
   /** Cut from the outer cloth of its role alone: small pieces and straps do without what stiffens or pads it. */
   plain?: boolean;
+  /** Its own layers, whatever its role has. */
+  layers?: readonly Layer[];
+  /** Cut larger by so much at an edge, and trimmed to size later, mm. */
+  rough?: Record<EdgeId, Derived>;
   /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
   cutFrom?: string;
   note?: string;
+}
+
+/** An outline along which a piece is cut, and its sides, mm. */
+export interface CutLine {
+  outline: Outline;
+  width: Derived;
+  height: Derived;
 }
 
 /** A piece to cut. */
@@ -136,6 +147,10 @@ export interface Piece {
   cut: Outline;
   cutWidth: Derived;
   cutHeight: Derived;
+  /** What it is trimmed to before it is sewn to others, if it is cut larger than that, and the edges that it is larger at. */
+  trim?: CutLine & { at: readonly EdgeId[] };
+  /** Edges whose allowance the maker has set. */
+  ownEdges?: readonly EdgeId[];
   topArrow: boolean;
   folds: Fold[];
   bends: Bend[];

@@ -37,6 +37,7 @@ describe('a finding is mended by one press', () => {
     ['roll.stiffInside', backwards, 'Put it first'],
     ['pin.tooSmall', { ...bifold, pins: { 'body/height': 3 } }, 'Pin it at that'],
     ['pin.unknown', { ...bifold, pins: { 'body/moon': 3 } }, 'Take the pin away'],
+    ['piece.ownIdle', { ...bifold, pieces: [{ id: 'holders/Z/strip', allowance: { left: 3 } }] }, 'Take it away'],
     ['limit.unknown', { ...bifold, limits: { 'finished/moon': 3 } }, 'Take the limit away'],
     ['rule.outOfRange', { ...bifold, rules: { 'seam.allowance': 900 } }, 'Take the standard value'],
     ['clearance.tooTight', { ...demo('caliper-sleeve'), pins: { 'body/flatWidth': 90 } }, 'Let go the pin: flat width'],

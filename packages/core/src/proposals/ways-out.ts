@@ -4,6 +4,7 @@ import { placeAll, placeLine } from '../document/edits/contents.ts';
 import type { Edit } from '../document/edits/edit.ts';
 import { closureFor } from '../document/edits/new-design.ts';
 import { removePart } from '../document/edits/parts.ts';
+import { forgetOwn } from '../document/edits/pieces.ts';
 import {
   setClosure,
   setClosureParam,
@@ -22,6 +23,7 @@ import type { Kinds } from '../kinds/kind-set.ts';
 import { GRIP } from '../fit/check-held.ts';
 import { turningGap } from '../shelves/rules/common-rules.ts';
 import type { Shelves } from '../shelves/shelves.ts';
+import { idlePart } from '../solve/check-own-pieces.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { gridLabel, rulerIds } from '../units/grid.ts';
@@ -179,6 +181,16 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>
     Object.keys(pins)
       .filter((path) => !pinnable.some((size) => size.path === path))
       .map((path) => ({ label: 'Take the pin away', edit: setPin(path, path, undefined) })),
+  'piece.ownIdle': ({ finding, document: { pieces = [] }, solution }) =>
+    pieces
+      .filter(({ id }) => named(finding, 'pieces').includes(id))
+      .map((own) => {
+        const idle = idlePart(
+          own,
+          solution.pieces.find(({ id }) => id === own.id),
+        );
+        return { label: 'Take it away', edit: forgetOwn(own, idle) };
+      }),
   'limit.unknown': ({ document: { limits = {} }, solution: { limitable } }) =>
     Object.keys(limits)
       .filter((path) => !(path in limitable))

@@ -39,6 +39,8 @@ export const commonFindings = [
   'part.notForBody',
   'gap.small',
   'setting.limited',
+  'piece.ownIdle',
+  'piece.ownTooWide',
   'ruler.ease',
   'cloth.tooNarrow',
   'load.heavy',

@@ -3,7 +3,7 @@ import { boundsOf } from '../geometry/outline.ts';
 import type { CutPiece, CutPieces } from '../holders/seat.ts';
 import type { Piece } from '../pieces/piece.ts';
 
-/** Measures pieces as cut, on their outlines.
+/** Measures pieces as cut, and trimmed if they are, on their outlines.
  * @throws CoreError `piece.unknown` when asked for a piece that is not there */
 export function cutPieces(pieces: readonly Piece[]): CutPieces {
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
@@ -19,11 +19,13 @@ export function cutPieces(pieces: readonly Piece[]): CutPieces {
   };
 }
 
-function measure({ cut, folds, allowance }: Piece): CutPiece {
-  const { width, height } = boundsOf(cut);
+function measure({ cut, trim, stitch, folds, allowance }: Piece): CutPiece {
+  const { width, height } = boundsOf(trim?.outline ?? cut);
+  const sewn = boundsOf(stitch);
   return {
     width,
     height,
+    sewn: { width: sewn.width, height: sewn.height },
     allowance,
     folds: folds.filter(({ from, to }) => from[1] === to[1]).map(({ from }) => from[1]),
     foldsAcross: folds.filter(({ from, to }) => from[0] === to[0]).map(({ from }) => from[0]),

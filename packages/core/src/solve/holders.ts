@@ -9,6 +9,7 @@ import type { Seat, Side } from '../holders/seat.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, type SolveMemo } from './memo.ts';
+import { forPart, type Inputs } from './own-stacks.ts';
 import type { Resolved } from './resolve.ts';
 import type { SolvedHolder } from './solution.ts';
 
@@ -18,7 +19,7 @@ export function measureHolders(
   document: DesignDocument,
   specs: readonly FaceSpec[],
   held: Resolved['held'],
-  inputs: BodyInputs,
+  inputs: Inputs,
   kinds: Kinds,
   memo?: SolveMemo,
 ): MeasuredHolders {
@@ -28,26 +29,30 @@ export function measureHolders(
       const family = kindOf(kinds.holders, kind);
       if (!family || contents.length === 0 || misplaced(id, family, document, specs)) return [];
       const on = liesOn(id, document, specs, held, kinds);
-      const measure = (watched: BodyInputs) =>
-        family.measure(params, contents, { ...watched, id, ...(on && { host: watched.reach[on] }) });
-      // without a memo nobody asks again: nothing is watched
-      return [[id, memo ? remembered(memo, { id, kind, params, contents, on }, inputs, measure) : measure(inputs)]];
+      const measure = (watched: BodyInputs, host = watched) =>
+        family.measure(params, contents, { ...watched, id, ...(on && { host: host.reach[on.cloth] }) });
+      // without a memo nobody asks again, and layers of their own are asked for anew: nothing is watched
+      if (!memo || inputs.byPart)
+        return [[id, measure(forPart(inputs, `holders/${id}`), forPart(inputs, on?.part ?? 'body'))]];
+      return [[id, remembered(memo, { id, kind, params, contents, on: on?.cloth }, inputs, (it) => measure(it))]];
     }),
   );
 }
 
-/** What a holder is sewn onto that is not the inside of its body: the outside, or the panel of another holder. */
+/** What a holder is sewn onto that is not the inside of its body: the outside, or the panel of another holder; and the part that it
+ * belongs to. */
 function liesOn(
   id: string,
   document: DesignDocument,
   specs: readonly FaceSpec[],
   held: Resolved['held'],
   kinds: Kinds,
-): 'outside' | Role | undefined {
+): { cloth: 'outside' | Role; part: string } | undefined {
   const face = specs.find((each) => seatedOn(id, each, document));
-  if (face?.outside) return 'outside';
+  if (face?.outside) return { cloth: 'outside', part: 'body' };
   const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
-  return face?.upon ? panelOn(face.upon, document, there, kinds)?.cloth : undefined;
+  const panel = face?.upon === undefined ? undefined : panelOn(face.upon, document, there, kinds);
+  return panel && { cloth: panel.cloth, part: `holders/${panel.id}` };
 }
 
 /** The first holder of a face whose panel others may be sewn onto, and the role of its cloth.
@@ -94,7 +99,7 @@ export function placeHolders(
   document: DesignDocument,
   faces: SizedFace[],
   { measured, unpinned }: Record<'measured' | 'unpinned', MeasuredHolders>,
-  inputs: BodyInputs,
+  inputs: Inputs,
   kinds: Kinds,
 ): PlacedPart[] {
   return faces.flatMap((face) => {
@@ -105,7 +110,7 @@ export function placeHolders(
     return [...rooms].map(([id, room]) => {
       const entry = document.holders.find((holder) => holder.id === id)!;
       const family = kindOf(kinds.holders, entry.kind)!;
-      const own = { ...inputs, id };
+      const own = { ...forPart(inputs, `holders/${id}`), id };
       const seat = seatOf(face, room);
       const made = family.place(measured.get(id)!, seat, own);
       const whole = unpinned.get(id);

@@ -1,5 +1,5 @@
 import { assemble, type Making } from '../bodies/assemble.ts';
-import type { ClosureInputs, SolvedClosure } from '../closures/closure-kind.ts';
+import type { SolvedClosure } from '../closures/closure-kind.ts';
 import { stacksOf } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
@@ -14,12 +14,13 @@ import { withStandIns } from './hardware.ts';
 import { placeHolders, type PlacedPart } from './holders.ts';
 import { solveParts, type SolvedPart } from './parts.ts';
 import { materialOf } from './resolve.ts';
+import { forPart, type Inputs } from './own-stacks.ts';
 import type { Fitted, ToSize } from './size-body.ts';
 
 /** A sized design as it is cut and sewn. */
 export interface Made {
   /** What it was made by. */
-  inputs: Omit<ClosureInputs, 'id'>;
+  inputs: Inputs;
   placed: PlacedPart[];
   closure: SolvedClosure;
   parts: SolvedPart[];
@@ -36,13 +37,13 @@ export function makePieces(
   { document, bodyKind, closes, faces, kinds }: ToSize,
   sized: Fitted,
   shelves: Shelves,
-  inputs: Omit<ClosureInputs, 'id'>,
+  inputs: Inputs,
 ): Made {
   const { body } = sized;
   // a design may still name a face that the body has not, as its settings are
   const there = body.faces.filter(({ id }) => faces.some((face) => face.id === id));
   const placed = placeHolders(document, there, sized, inputs, kinds);
-  const closure = closes.solve(document.closure.params, body, { ...inputs, id: 'closure' });
+  const closure = closes.solve(document.closure.params, body, { ...forPart(inputs, 'closure'), id: 'closure' });
   const { parts, findings: unfit } = solveParts(document, bodyKind, body, inputs, kinds);
   const contributions = [
     bodyKind.contribute(body, inputs),
@@ -51,7 +52,7 @@ export function makePieces(
     ...parts.map((part) => part.contribution),
   ];
   const making = withStandIns(
-    assemble(contributions, stacksOf(document), (id) => materialOf(shelves, id)),
+    assemble(contributions, stacksOf(document), (id) => materialOf(shelves, id), document.pieces),
     document,
     shelves,
   );

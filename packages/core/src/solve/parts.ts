@@ -1,5 +1,5 @@
 import type { BodyKind, SizedBody } from '../bodies/body-kind.ts';
-import type { ClosureInputs, SolvedClosure } from '../closures/closure-kind.ts';
+import type { SolvedClosure } from '../closures/closure-kind.ts';
 import type { DesignDocument, PartEntry } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { CoreError } from '../errors/core-error.ts';
@@ -7,6 +7,7 @@ import type { Finding } from '../errors/finding.ts';
 import { capital, withArticle } from '../errors/first-letter.ts';
 import { say } from '../errors/wording.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
+import { forPart, type Inputs } from './own-stacks.ts';
 
 export interface SolvedPart extends SolvedClosure {
   id: string;
@@ -19,7 +20,7 @@ export function solveParts(
   { parts = [] }: DesignDocument,
   kind: BodyKind,
   body: SizedBody,
-  inputs: Omit<ClosureInputs, 'id'>,
+  inputs: Inputs,
   kinds: Kinds,
 ): { parts: SolvedPart[]; findings: Finding[] } {
   const findings: Finding[] = [];
@@ -37,7 +38,7 @@ function solvePart(
   { id, kind: name, params }: PartEntry,
   kind: BodyKind,
   body: SizedBody,
-  inputs: Omit<ClosureInputs, 'id'>,
+  inputs: Inputs,
   kinds: Kinds,
 ): { solved: SolvedPart } | { impossible: Finding['text'] } {
   const family = kindOf(kinds.parts, name);
@@ -48,7 +49,14 @@ function solvePart(
       impossible: say`${capital(withArticle(kind.title.toLowerCase()))} cannot have “${title.toLowerCase()}”. Take it away.`,
     };
   try {
-    return { solved: { id, kind: name, title, ...family.solve(params, body, { ...inputs, id: `parts/${id}` }) } };
+    return {
+      solved: {
+        id,
+        kind: name,
+        title,
+        ...family.solve(params, body, { ...forPart(inputs, `parts/${id}`), id: `parts/${id}` }),
+      },
+    };
   } catch (error) {
     // the form that was chosen may lack what the part needs
     if (!(error instanceof CoreError) || error.code !== 'part.notForBody') throw error;

@@ -1,5 +1,5 @@
 import { girthDoubt, girthRange } from '../contents/girth.ts';
-import { given, sum } from '../derived/derived.ts';
+import { given } from '../derived/derived.ts';
 import { roles, stacksOf, type DesignDocument, type Layer, type Role } from '../document/design-document.ts';
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -8,7 +8,7 @@ import type { Material } from '../shelves/materials/material.ts';
 import type { Item } from '../shelves/items/item.ts';
 import type { RuleTable } from '../shelves/rules/house-rule.ts';
 import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
-import { givesWay, reachOf, type WallLayer } from '../stacks/reach.ts';
+import { givesWay, stackOf, type WallLayer } from '../stacks/reach.ts';
 import { assertSound } from './sound.ts';
 import type { Shelves } from '../shelves/shelves.ts';
 
@@ -34,22 +34,17 @@ export function resolve(document: DesignDocument, shelves: Shelves, table: RuleT
     ...unusableRules(document, table),
   ];
   const layers = stacksOf(document);
-  // a role that the design does not name is only missed where it is used
-  const missing = (role: Role) => (document.stacks[role] ? findings : []);
-  const found = ofRoles((role) => foundLayers(role, layers[role], shelves, missing(role)));
-  const stacks = ofRoles((role) =>
-    sum(
-      `${role}, all layers`,
-      found[role].map(({ thickness }) => thickness),
-    ),
-  );
-  const reach = {
-    ...ofRoles((role) =>
-      // things lie against the right side of a lining
-      reachOf(`${role}, to its outermost layer`, role === 'lining' ? found[role] : [...found[role]].reverse()),
-    ),
-    outside: reachOf('shell, from its right side to its outermost layer', found.exterior),
-  };
+  const found = ofRoles((role) => {
+    const { there, missing: gone } = wallLayers(layers[role], shelves);
+    // a role that the design does not name is only missed where it is used
+    if (document.stacks[role]) findings.push(...gone.map((id) => noMaterial(`stacks/${role}`, `The ${role}`, id)));
+    return stackOf(role, there);
+  });
+  const stacks = ofRoles((role) => found[role].stack);
+  const reach = { ...ofRoles((role) => found[role].inner), outside: found.exterior.outside };
+  for (const { id, layers: own = [] } of document.pieces ?? [])
+    for (const gone of wallLayers(own, shelves).missing)
+      findings.push(noMaterial(`pieces/${id}`, `A piece (${id})`, gone));
   const held = new Map(document.holders.map(({ id, contents }) => [id, heldBy(contents, document, items)]));
   return { rules: rulesFor(shelves.rules, document.rules, document.grid), stacks, reach, items, held, findings };
 }
@@ -94,25 +89,29 @@ function heldBy(
 const ofRoles = <T>(of: (role: Role) => T): Record<Role, T> =>
   Object.fromEntries(roles.map((role) => [role, of(role)])) as Record<Role, T>;
 
-/** From the right side inwards. */
-function foundLayers(role: Role, layers: Layer[], shelves: Shelves, findings: Finding[]): WallLayer[] {
-  return layers.flatMap(({ material: id }) => {
-    const material = indexOf(shelves.materials).get(id);
-    if (material) {
-      const path = `materials/${id}/thickness`;
-      const thickness = given(material.name, material.thickness, { kind: 'material', path });
-      return [{ thickness, gives: givesWay(material) }];
+/** Layers with their materials, from the right side inwards, and the ids of what the shelf has not. */
+export function wallLayers(layers: readonly Layer[], shelves: Shelves): { there: WallLayer[]; missing: string[] } {
+  const missing: string[] = [];
+  const there = layers.flatMap(({ material: id }) => {
+    const material = materialOf(shelves, id);
+    if (!material) {
+      missing.push(id);
+      return [];
     }
-    findings.push({
-      code: 'materials.missing',
-      severity: 'stop',
-      about: [`stacks/${role}`],
-      numbers: {},
-      text: say`The ${role} names a material that is not on the shelf (${id}). Choose another.`,
-    });
-    return [];
+    const path = `materials/${id}/thickness`;
+    const thickness = given(material.name, material.thickness, { kind: 'material', path });
+    return [{ thickness, gives: givesWay(material) }];
   });
+  return { there, missing };
 }
+
+const noMaterial = (about: string, what: string, id: string): Finding => ({
+  code: 'materials.missing',
+  severity: 'stop',
+  about: [about],
+  numbers: {},
+  text: say`${what} names a material that is not on the shelf (${id}). Choose another.`,
+});
 
 function unknownItems(document: DesignDocument, items: ReadonlyMap<string, Item>): Finding[] {
   return document.contents

@@ -4,10 +4,11 @@ import { largest, sum, type Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { measureFace, type MeasuredFace, type MeasuredHolders } from '../faces/measure.ts';
-import type { ClosureInputs, ClosureKind } from '../closures/closure-kind.ts';
+import type { ClosureKind } from '../closures/closure-kind.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { hostsOf, measureHolders } from './holders.ts';
 import type { SolveMemo } from './memo.ts';
+import { forPart, type Inputs } from './own-stacks.ts';
 import type { Pin } from './pins.ts';
 import type { Resolved } from './resolve.ts';
 
@@ -46,8 +47,6 @@ export function sizeBody(toSize: ToSize, held: Resolved['held'], inputs: Inputs,
   return { measured, body: sizeMeasured(toSize, measured, inputs) };
 }
 
-type Inputs = Omit<ClosureInputs, 'id'>;
-
 /** The body round holders that are measured already. */
 export function sizeMeasured(
   { document, bodyKind, closes, faces, kinds }: ToSize,
@@ -55,12 +54,14 @@ export function sizeMeasured(
   inputs: Inputs,
 ): SizedBody {
   const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
-  const closing = { ...inputs, id: 'closure' };
+  const closing = { ...forPart(inputs, 'closure'), id: 'closure' };
   const { params } = document.closure;
   const above = closes.above?.(params, largest('contents', heightsOf(measuredFaces)), closing);
   const exposed = closes.exposes?.(params, closing);
   const lying = (document.parts ?? []).flatMap(({ id, kind }) =>
-    bodyKind.parts?.includes(kind) ? (kindOf(kinds.parts, kind)?.onBase?.({ ...inputs, id: `parts/${id}` }) ?? []) : [],
+    bodyKind.parts?.includes(kind)
+      ? (kindOf(kinds.parts, kind)?.onBase?.({ ...forPart(inputs, `parts/${id}`), id: `parts/${id}` }) ?? [])
+      : [],
   );
   const asked = {
     ...inputs,

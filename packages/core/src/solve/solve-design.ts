@@ -14,6 +14,7 @@ import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
 import { checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { checkCloth } from './check-cloth.ts';
+import { checkOwnPieces } from './check-own-pieces.ts';
 import { checkCarried } from './check-carried.ts';
 import { measureHolders } from './holders.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
@@ -45,6 +46,7 @@ import { steady, type SolveMemo } from './memo.ts';
 import { checkLimits } from './limits.ts';
 import { makePieces } from './make-pieces.ts';
 import { obeyPins } from './obey-pins.ts';
+import { forPart, hasOwnLayers, ownStacks, type Inputs, type StacksByPart } from './own-stacks.ts';
 import { checkPins } from './pins.ts';
 import { sizeBody, sizeMeasured, type SizeRun } from './size-body.ts';
 import { checkRuler } from '../pieces/ruler.ts';
@@ -75,18 +77,25 @@ export function solveDesign(
   const faces = bodyKind.faces(params);
   const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
   const toSize = { document, bodyKind, closes, faces, kinds };
-  const inputsOf = (run: SizeRun, remember?: SolveMemo) => {
+  const inputsOf = (run: SizeRun, byPart?: StacksByPart, remember?: SolveMemo): Inputs => {
     const given = { rules, stacks, cutStacks: resolved.stacks, reach, grid: document.grid, hardware, ...run };
+    if (byPart) return forPart({ ...given, byPart }, 'body');
     return remember ? steady(remember, given) : given;
   };
   // what is sized again because of a pin is not remembered
-  const sized = obeyPins(document, resolved.held, {
-    body: (held, run, first) =>
-      sizeBody(toSize, held, inputsOf(run, first ? memo : undefined), first ? memo : undefined),
-    holders: (held, run) => measureHolders(document, faces, held, inputsOf(run), kinds),
-    around: (measured, run) => sizeMeasured(toSize, measured, inputsOf(run)),
-    make: (fitted, run) => makePieces(toSize, fitted, shelves, inputsOf(run, memo)),
-  });
+  const sizedWith = (byPart?: StacksByPart) =>
+    obeyPins(document, resolved.held, {
+      body: (held, run, first) =>
+        sizeBody(toSize, held, inputsOf(run, byPart, first ? memo : undefined), first ? memo : undefined),
+      holders: (held, run) => measureHolders(document, faces, held, inputsOf(run, byPart), kinds),
+      around: (measured, run) => sizeMeasured(toSize, measured, inputsOf(run, byPart)),
+      make: (fitted, run) => makePieces(toSize, fitted, shelves, inputsOf(run, byPart, memo)),
+    });
+  const byRole = sizedWith();
+  // which role a piece has is known once it is made
+  const sized = hasOwnLayers(document)
+    ? sizedWith(ownStacks(document, byRole.made.making.pieces, { stacks, reach }, shelves))
+    : byRole;
   const { body, measured, pinnable, made } = sized;
   const { inputs, placed, closure, parts, unfit, making, cut, seams } = made;
   const limitable = limitedSizes(body);
@@ -172,6 +181,7 @@ export function solveDesign(
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkHeld(fitted, fitting.contents),
       ...checkSeams(seams),
+      ...checkOwnPieces(document, making.pieces),
       ...checkCloth(making.pieces, (id) => materialOf(shelves, id)),
       ...checkRuler(making.pieces, seams, document.ruler),
       ...checkGaps(making.pieces, inputs.stacks),

@@ -34,6 +34,29 @@ export function reachOf(label: string, layers: readonly WallLayer[]): Derived {
   return sum(label, [...within, halfOf('half of the outermost', layers[outermost]!.thickness)]);
 }
 
+/** Layers as they lie on each other: all of them, and how far it is to the outermost from what lies within, and from what is sewn onto
+ * the right side. mm */
+export interface Stack {
+  stack: Derived;
+  inner: Derived;
+  outside: Derived;
+}
+
+/** @param layers from the right side inwards
+ * @param of what they are the layers of; default all that has the role */
+export function stackOf(role: Role, layers: readonly WallLayer[], of: string = role): Stack {
+  const label = of === role ? role : `${of} (${role})`;
+  return {
+    stack: sum(
+      `${label}, all layers`,
+      layers.map(({ thickness }) => thickness),
+    ),
+    // things lie against the right side of a lining
+    inner: reachOf(`${label}, to its outermost layer`, role === 'lining' ? layers : [...layers].reverse()),
+    outside: reachOf('shell, from its right side to its outermost layer', layers),
+  };
+}
+
 /** What is known of the layers of each role: how thick they lie, and how far it is to the outermost. mm */
 interface Layers {
   stacks: Readonly<Record<Role, Derived>>;

@@ -17,6 +17,7 @@ import type { Derived } from '../derived/derived.ts';
 import { standardItems } from '../shelves/items/standard-items.ts';
 import { numbersIn } from './numbers-in.ts';
 import { clearanceChecks } from './clearance-checks.ts';
+import { ownChecks } from './own-checks.ts';
 import { drawnChecks } from './drawn-checks.ts';
 import { roomChecks, type Checks } from './room-checks.ts';
 import type { Point } from '../geometry/perimeter.ts';
@@ -85,6 +86,7 @@ export const alwaysTrue: Checks = {
   ...roomChecks,
   ...drawnChecks,
   ...clearanceChecks,
+  ...ownChecks,
 
   'every seam walks and every notch meets'(_, { pieces, seams: solved }) {
     // those that were made from the seams too: they come after the seams were walked

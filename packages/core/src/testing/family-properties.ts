@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import type { DesignDocument } from '../document/design-document.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import { BAND, compared, refitted, type Change } from './fit-compared.ts';
+import { withOwnPieces } from './any-own.ts';
 import { moveEdge } from './move-edge.ts';
 import { alwaysTrue } from './design-checks.ts';
 import { solvedSample, type Look } from './solved-sample.ts';
@@ -114,7 +115,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
       share: fc.double({ min: 0, max: 1, noNaN: true }),
       pick: fc.nat(),
     });
-    const sample = solvedSample(family, any, drawn);
+    const sample = solvedSample(family, withOwnPieces(any), drawn);
     type Drawn = typeof drawn extends fc.Arbitrary<infer T> ? T : never;
     const forAny = (look: Look<Drawn>) => sample(300, look);
 

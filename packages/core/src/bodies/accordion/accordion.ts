@@ -21,8 +21,8 @@ function asCut(cut: CutPieces): Record<'width' | 'gusset' | 'height', number> {
   const front = cut('body/shell-front');
   const side = cut('body/shell-gusset-right');
   return {
-    width: front.width - front.allowance.left! - front.allowance.right!,
-    gusset: side.width - side.allowance.left! - side.allowance.right!,
+    width: front.sewn.width,
+    gusset: side.sewn.width,
     height: side.height - side.allowance.bottom! - side.allowance.top!,
   };
 }

@@ -1,5 +1,5 @@
 import type { CutPieces } from '../../holders/seat.ts';
-import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
+import type { BodyKind } from '../body-kind.ts';
 import { sleeveLikeSection } from '../section.ts';
 import { rollBoards } from './boards.ts';
 import { contributeRoll } from './contribute.ts';
@@ -8,13 +8,18 @@ import { rollParams, sizeRoll, SHELL, type Roll } from './size.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** The driving sizes of a roll from its cut pieces: the inverse of making. mm */
-function readBack(cut: CutPieces, _sized: SizedBody<Roll>, { rules }: BodyInputs): Record<string, number> {
-  const seam = rules.length(seamAllowance).value;
-  const { width, height, folds } = cut(SHELL);
+function readBack(cut: CutPieces): Record<string, number> {
+  const { width, height, folds, allowance } = cut(SHELL);
+  const open = height - allowance.bottom! - allowance.top!;
   const [pocketDepth = 0, flapFold] = folds;
-  const top = flapFold ?? height - 2 * seam;
-  const flap = height - 2 * seam - top;
-  return { openWidth: width - 2 * seam, pocketDepth, height: top - pocketDepth, ...(flapFold && { flap }) };
+  const top = flapFold ?? open;
+  const flap = open - top;
+  return {
+    openWidth: width - allowance.left! - allowance.right!,
+    pocketDepth,
+    height: top - pocketDepth,
+    ...(flapFold && { flap }),
+  };
 }
 
 /** Rolls for tools and brushes: a lined cloth whose bottom is folded up into a pocket of channels. */

@@ -13,10 +13,7 @@ import { mouthHem, seamAllowance, topstitchInset, turningGap } from '../../shelv
 
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, { detail }: SizedBody<Round>, _inputs: BodyInputs): Record<string, number> {
-  const across = (layer: string) => {
-    const { width, allowance } = cut(`body/${layer}-base`);
-    return width - 2 * allowance['quarter-1']!;
-  };
+  const across = (layer: string) => cut(`body/${layer}-base`).sewn.width;
   const wall = cut('body/shell-wall');
   return {
     diameter: across('shell'),

@@ -3,12 +3,12 @@ import type { ShellCase } from './params.ts';
 
 /** Plate and depth as cut, mm. */
 export function shellAsCut({ offset }: Pick<ShellCase, 'offset'>, cut: CutPieces) {
-  const { width, height, allowance } = cut('body/shell-base');
+  const { sewn } = cut('body/shell-base');
   const hinge = cut('body/shell-hinge');
   const stand = 2 * offset.value;
   return {
-    plateLength: width - allowance.left! - allowance.right! - stand,
-    plateWidth: height - allowance.bottom! - allowance.top! - stand,
+    plateLength: sewn.width - stand,
+    plateWidth: sewn.height - stand,
     depth: hinge.height - hinge.allowance.bottom! - hinge.allowance.top!,
   };
 }

@@ -1,7 +1,6 @@
 import type { CutPieces } from '../../holders/seat.ts';
-import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import type { SizedBody } from '../body-kind.ts';
 import type { Sleeve } from './params.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Mouth to bottom line of a panel, as cut, mm. */
 export function panelAsCut({ bottom }: Pick<Sleeve, 'bottom'>, layer: 'shell' | 'lining', cut: CutPieces): number {
@@ -14,16 +13,11 @@ export function panelAsCut({ bottom }: Pick<Sleeve, 'bottom'>, layer: 'shell' | 
 }
 
 /** The driving sizes of a sleeve from its cut pieces: the inverse of making. mm */
-export function readBackSleeve(
-  cut: CutPieces,
-  { detail }: SizedBody<Sleeve>,
-  { rules }: BodyInputs,
-): Record<string, number> {
-  const seam = rules.length(seamAllowance).value;
+export function readBackSleeve(cut: CutPieces, { detail }: SizedBody<Sleeve>): Record<string, number> {
   const panel = (layer: 'shell' | 'lining') => panelAsCut(detail, layer, cut);
-  const { width } = cut(detail.bottom === 'fold' ? 'body/shell' : 'body/shell-front');
+  const { sewn } = cut(detail.bottom === 'fold' ? 'body/shell' : 'body/shell-front');
   return {
-    flatWidth: width - 2 * seam,
+    flatWidth: sewn.width,
     panelHeight: panel('shell'),
     ...(detail.lined && { liningShallower: panel('shell') - panel('lining') }),
   };

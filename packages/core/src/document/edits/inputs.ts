@@ -8,13 +8,15 @@ import { ruleOf } from '../../shelves/rules/rules-for.ts';
 import { houseRulesOf } from '../../kinds/house-rules.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
-import type { Arrangement, DesignDocument } from '../design-document.ts';
+import type { Arrangement, DesignDocument, OwnPiece } from '../design-document.ts';
 import { itemOf } from '../item-of.ts';
 import { kindOf } from '../kind-of.ts';
+import { edgeName } from '../../pieces/own-piece.ts';
 import { limits } from '../limits.ts';
 import { changeContents, changeItem } from './contents.ts';
 import type { Edit } from './edit.ts';
 import { setPartParam } from './parts.ts';
+import { setAllowance, setRough } from './pieces.ts';
 import { bodyKind, faceTitle, holderKind, withGroup } from './seats.ts';
 import { setBodyParam, setClosureParam, setHolderParam, setPin, setRule } from './settings.ts';
 
@@ -67,6 +69,7 @@ const editors: Readonly<Record<string, Editor>> = {
     const range = { least: limits.size.least, most: limits.pinned.most };
     return { title: 'Pinned size', ...range, edit: (value) => setPin(path, 'a size', value) };
   },
+  pieces: ({ pieces = [] }, way) => ownEdit(pieces, way.join('/')),
   faces(document, [face = '', ...path], _, kinds) {
     const arrangement = document.faces[face];
     const way = wayTo(path);
@@ -109,6 +112,21 @@ function paramEdit(spec: ParamSpec | undefined, edit: (title: string, value: num
   if (spec?.kind !== 'length') return undefined;
   const { least, most } = rangeOf(spec);
   return { title: spec.title, least, most, edit: (value) => edit(spec.title, value) };
+}
+
+/** An allowance that the maker has set, or what she cuts a piece larger by. */
+function ownEdit(pieces: readonly OwnPiece[], path: string): InputEdit | undefined {
+  for (const own of pieces)
+    for (const [field, title, set] of [
+      ['allowance', 'Own allowance', setAllowance],
+      ['rough', 'Cut larger by', setRough],
+    ] as const) {
+      const edge = path.slice(`${own.id}/${field}/`.length);
+      if (path !== `${own.id}/${field}/${edge}` || own[field]?.[edge] === undefined) continue;
+      const edges = [{ piece: own.id, edge }];
+      return { title: `${title}, ${edgeName(edge)}`, ...limits[field], edit: (value) => set(edges, 'an edge', value) };
+    }
+  return undefined;
 }
 
 /** Measures of a thing that are changed in a sum, each with the range that it can have. */

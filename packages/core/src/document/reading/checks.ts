@@ -91,6 +91,19 @@ export const IsIdMap = (): PropertyDecorator =>
     { type: 'object', additionalProperties: { type: 'string' } },
   );
 
+/** Lengths of a range by the edge that they are of, mm. */
+export const IsEdgeLengths = ({ least, most }: { least: number; most: number }): PropertyDecorator =>
+  check(
+    'edgeLengths',
+    (value) =>
+      isRecord(value) &&
+      Object.keys(value).length <= limits.ownEdges &&
+      Object.keys(value).every(isName) &&
+      Object.values(value).every((each) => typeof each === 'number' && each >= least && each <= most),
+    `$property must be lengths by edge, each ${least} to ${most}`,
+    { type: 'object', additionalProperties: { type: 'number', minimum: least, maximum: most } },
+  );
+
 const isSize = (value: unknown): boolean =>
   typeof value === 'number' && value >= limits.size.least && value <= limits.pinned.most;
 

@@ -88,6 +88,13 @@ describe('the door', () => {
     ['an array as the body', 'body', []],
     ['an array as settings', 'rules', []],
     ['an array as faces', 'faces', []],
+    ['an array among the pieces', 'pieces', [[]]],
+    ['a piece without layers', 'pieces', [{ id: 'body/shell', layers: [] }]],
+    ['an allowance below nothing', 'pieces', [{ id: 'body/shell', allowance: { left: -1 } }]],
+    ['an allowance of a hand', 'pieces', [{ id: 'body/shell', allowance: { left: 100 } }]],
+    ['a rough size that is no number', 'pieces', [{ id: 'body/shell', rough: { left: '3' } }]],
+    ['allowances in a list', 'pieces', [{ id: 'body/shell', allowance: [3] }]],
+    ['one piece twice', 'pieces', [{ id: 'body/shell' }, { id: 'body/shell' }]],
     ['things of her own that are arrays', 'ownItems', [[], []]],
   ])('%s is refused by name', (_, key, value) => {
     const read = readDocument({ ...demoDesigns[0], [key]: value });

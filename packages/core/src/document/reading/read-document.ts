@@ -55,8 +55,8 @@ function problemsOf(document: Record<string, unknown>): Problem[] {
   return [...doubleIds(sound), ...doubleSeats(sound)];
 }
 
-function doubleIds({ contents, holders, ownItems, parts = [], notes = [] }: DesignDocument): Problem[] {
-  return Object.entries({ contents, holders, ownItems, parts, notes }).flatMap(([path, list]) => {
+function doubleIds({ contents, holders, ownItems, parts = [], notes = [], pieces = [] }: DesignDocument): Problem[] {
+  return Object.entries({ contents, holders, ownItems, parts, notes, pieces }).flatMap(([path, list]) => {
     const ids = list.map(({ id }) => id);
     const double = ids.find((id, index) => ids.indexOf(id) !== index);
     return double ? [{ path, message: `“${double}” stands there twice` }] : [];

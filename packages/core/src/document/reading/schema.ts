@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import {
+  ArrayMinSize,
   Equals,
   IsIn,
   IsInt,
@@ -29,7 +30,16 @@ import {
   type Reach,
 } from '../design-document.ts';
 import { limits } from '../limits.ts';
-import { IsArrangements, IsIdMap, IsParams, IsRecords, IsSizes, IsTidyText, MayBeLeftOut } from './checks.ts';
+import {
+  IsArrangements,
+  IsEdgeLengths,
+  IsIdMap,
+  IsParams,
+  IsRecords,
+  IsSizes,
+  IsTidyText,
+  MayBeLeftOut,
+} from './checks.ts';
 import { ItemSchema } from './entry-schemas.ts';
 
 const { count, nameLength, note, visible } = limits;
@@ -95,6 +105,16 @@ export class NoteSchema {
   @IsTidyText(note.text) text!: string;
 }
 
+export class OwnPieceSchema {
+  @IsTidyText(limits.word) id!: string;
+  @MayBeLeftOut()
+  @IsRecords(() => LayerSchema, limits.layers)
+  @ArrayMinSize(1)
+  layers?: LayerSchema[];
+  @MayBeLeftOut() @IsEdgeLengths(limits.allowance) allowance?: Record<string, number>;
+  @MayBeLeftOut() @IsEdgeLengths(limits.rough) rough?: Record<string, number>;
+}
+
 /** The design document, version 1: the stored form, checked at every door. Fields it does not know are kept. */
 @JSONSchema({ title: 'Zindle design, version 1', additionalProperties: true })
 export class DesignDocumentSchema {
@@ -125,5 +145,8 @@ export class DesignDocumentSchema {
   @MayBeLeftOut() @IsSizes() pins?: Record<string, number>;
   @MayBeLeftOut() @IsSizes() limits?: Record<string, number>;
   @IsParams() rules!: Record<string, ParamValue>;
+  @MayBeLeftOut()
+  @IsRecords(() => OwnPieceSchema, limits.ownPieces)
+  pieces?: OwnPieceSchema[];
   @MayBeLeftOut() @IsIdMap() hardware?: Record<string, string>;
 }

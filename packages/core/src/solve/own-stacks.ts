@@ -1,0 +1,101 @@
+import type { ClosureInputs } from '../closures/closure-kind.ts';
+import { largest, type Derived } from '../derived/derived.ts';
+import { roles, type DesignDocument, type Role } from '../document/design-document.ts';
+import type { StackReach, StackThickness } from '../holders/holder-kind.ts';
+import type { Piece } from '../pieces/piece.ts';
+import type { Shelves } from '../shelves/shelves.ts';
+import { stackOf, type Stack } from '../stacks/reach.ts';
+import { wallLayers } from './resolve.ts';
+
+/** The layers of each role as one part of a design has them. */
+export interface PartStacks {
+  stacks: StackThickness;
+  reach: StackReach;
+}
+/** By part: `body`, `closure`, `holders/A`, `parts/p1`. A part that is not there has them as the body. */
+export type StacksByPart = ReadonlyMap<string, PartStacks>;
+
+/** What everything of a design is sized from. */
+export type Inputs = Omit<ClosureInputs, 'id'> & {
+  /** Layers of parts whose pieces have their own; default all have those of their role. */
+  byPart?: StacksByPart;
+};
+
+/** What a part is sized from: with the layers that it has itself. */
+export function forPart<Inputs extends { byPart?: StacksByPart }>(inputs: Inputs, part: string): Inputs {
+  const own = inputs.byPart?.get(part);
+  return own ? { ...inputs, ...own, cutStacks: own.stacks } : inputs;
+}
+
+/** Whether the maker has given a piece its own layers. */
+export const hasOwnLayers = ({ pieces = [] }: Pick<DesignDocument, 'pieces'>): boolean =>
+  pieces.some(({ layers }) => layers !== undefined);
+
+/** The part of a design that a piece belongs to. */
+const partOf = (piece: string): string =>
+  piece
+    .split('/')
+    .slice(0, /^(holders|parts)\//.test(piece) ? 2 : 1)
+    .join('/');
+
+/** The layers that sizes are reckoned with where pieces have their own. Of pieces of one role in one part the thickest counts: a
+ * rule asks for the cloth of a role, not of a piece, and what holds must not come out too small. The fitting takes each piece as it
+ * is.
+ * @param pieces of the design, whatever their sizes
+ * @param standard the layers of the roles */
+export function ownStacks(
+  { pieces: own = [] }: Pick<DesignDocument, 'pieces'>,
+  pieces: readonly Piece[],
+  standard: PartStacks,
+  shelves: Shelves,
+): StacksByPart {
+  const layersOf = new Map(own.flatMap(({ id, layers }) => (layers ? [[id, layers] as const] : [])));
+  const sewn = pieces.filter(({ layerOf, byRuler }) => layerOf === undefined && !byRuler);
+  const parts = new Set(sewn.filter(({ id }) => layersOf.has(id)).map(({ id }) => partOf(id)));
+  const found = new Map<string, PartStacks>();
+  // what a part has no cloth of its own for is that of the body, onto which it is sewn
+  for (const part of ['body', ...parts]) {
+    const before = found.get('body') ?? standard;
+    found.set(part, ofPart(part, before));
+  }
+  return found;
+
+  function ofPart(part: string, before: PartStacks): PartStacks {
+    const stacks = { ...before.stacks };
+    const reach = { ...before.reach };
+    for (const role of roles) {
+      const mine = sewn.filter((piece) => piece.role === role && partOf(piece.id) === part);
+      if (!mine.some(({ id }) => layersOf.has(id))) continue;
+      const each = mine.map(({ id, name }): Stack => {
+        const layers = layersOf.get(id);
+        if (!layers) return atRole(standard, role);
+        return stackOf(role, wallLayers(layers, shelves).there, name);
+      });
+      stacks[role] = thickest(
+        `${role}, all layers of its thickest piece`,
+        each.map(({ stack }) => stack),
+      );
+      reach[role] = thickest(
+        `${role}, to its outermost layer`,
+        each.map(({ inner }) => inner),
+      );
+      if (role === 'exterior')
+        reach.outside = thickest(
+          'shell, from its right side to its outermost layer',
+          each.map(({ outside }) => outside),
+        );
+    }
+    return { stacks, reach };
+  }
+}
+
+const atRole = ({ stacks, reach }: PartStacks, role: Role): Stack => ({
+  stack: stacks[role],
+  inner: reach[role],
+  outside: reach.outside,
+});
+
+const thickest = (label: string, all: readonly Derived[]): Derived => {
+  const different = all.filter((one, index) => all.findIndex(({ value }) => value === one.value) === index);
+  return different.length === 1 ? different[0]! : largest(label, different);
+};
