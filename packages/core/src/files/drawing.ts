@@ -1,5 +1,5 @@
 import { polygonContains } from 'd3-polygon';
-import { boundsOf, pointAlong, outwards, type Edge, type Outline, flatten } from '../geometry/outline.ts';
+import { boundsOf, edgeLength, pointAlong, outwards, type Edge, type Outline, flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Notch, Piece } from '../pieces/piece.ts';
@@ -90,6 +90,27 @@ export function runPath(piece: Piece, { parts }: EdgeRun): string {
       return points.map(([x, y], step) => `${step === 0 ? 'M' : 'L'}${number(x)} ${number(y)}`).join('');
     })
     .join('');
+}
+
+/** An edge of a piece moved outwards, as SVG path data, placed as in its drawing, mm.
+ * @param beyond how far; default not at all */
+export function edgePath(piece: Piece, edge: Edge, beyond = 0): string {
+  const { left, bottom, height } = boundsOf(piece.cut);
+  const steps = edge.kind === 'line' ? 1 : 24;
+  return Array.from({ length: steps + 1 }, (_, step) => {
+    const along = (step / steps) * edgeLength(edge);
+    const [[x, y], [ox, oy]] = [pointAlong(edge, along), outwards(edge, along)];
+    const [px, py] = [x + beyond * ox - left, bottom + height - y - beyond * oy];
+    return `${step === 0 ? 'M' : 'L'}${number(px)} ${number(py)}`;
+  }).join('');
+}
+
+/** The middle of an edge moved outwards, and which way that is, placed as in the drawing of its piece (y downwards), mm. */
+export function edgeMiddle(piece: Piece, edge: Edge, beyond: number): { at: Point; outwards: Point } {
+  const { left, bottom, height } = boundsOf(piece.cut);
+  const half = edgeLength(edge) / 2;
+  const [[x, y], [ox, oy]] = [pointAlong(edge, half), outwards(edge, half)];
+  return { at: [x + beyond * ox - left, bottom + height - y - beyond * oy], outwards: [ox, -oy] };
 }
 
 const sameOutline = ({ stitch, cut }: Piece): boolean => stitch === cut;

@@ -37,6 +37,8 @@ export type StackThickness = Record<Role, Derived>;
 export type StackReach = Record<Role, Derived> & {
   /** From what lies against the right side of the shell. */
   outside: Derived;
+  /** How far what is seen through stretches across, a share. */
+  meshStretch: Derived;
 };
 
 /** All that a holder may look at; nothing else, so that memoising is provable. */

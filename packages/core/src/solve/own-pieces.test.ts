@@ -6,6 +6,7 @@ import { wordingText } from '../errors/wording.ts';
 import { boundsOf } from '../geometry/outline.ts';
 import { cuttingChart } from '../pieces/chart.ts';
 import { edgeName } from '../pieces/own-piece.ts';
+import { seamMates } from '../pieces/seam-mates.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
 import type { Solution } from './solution.ts';
 import { solveDesign } from './solve-design.ts';
@@ -247,4 +248,34 @@ test('edges are called so that a maker finds them on the drawing', () => {
     'right edge, 1 in',
     'tip edge',
   ]);
+});
+
+describe('a seam', () => {
+  const { pieces, seams } = solveDesign(bag);
+  const names = (piece: string, edge: string) =>
+    seamMates(pieces, seams, { piece, edge }).map((each) => `${each.piece} ${each.edge}`);
+  test('has the edges that are sewn to each other, and what those are sewn to', () => {
+    expect(names('body/shell-front', 'bottom')).toEqual(['body/shell-front bottom', 'body/shell-back bottom']);
+    expect(names('body/shell-front', 'notch-right-up')).toEqual([
+      'body/shell-front notch-right-up',
+      'body/shell-front notch-right-out',
+    ]);
+    expect(names('body/lining-back', 'mouth')).toEqual(['body/lining-back mouth', 'body/shell-back mouth']);
+    // shell, lining, note panel and a backing are caught in one seam of a wallet
+    const wallet = solveDesign(bifold);
+    const bottom = seamMates(wallet.pieces, wallet.seams, { piece: 'body/shell', edge: 'bottom' });
+    expect(bottom.map(({ piece: of }) => of)).toEqual(
+      expect.arrayContaining(['body/lining', 'holders/A/strip', 'holders/A/backing', 'holders/C/panel']),
+    );
+  });
+  test('leaves out what has no allowance, as a tape', () => {
+    const pouch = solveDesign(demo('lens-pouch'));
+    const tape = { piece: 'closure/zipper', edge: 'bottom' };
+    expect(seamMates(pouch.pieces, pouch.seams, tape)).toEqual([tape]);
+    expect(
+      seamMates(pouch.pieces, pouch.seams, { piece: 'body/shell', edge: 'zip-front' }).some(
+        ({ piece: of }) => of === 'closure/zipper',
+      ),
+    ).toBe(false);
+  });
 });

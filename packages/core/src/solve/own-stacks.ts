@@ -1,5 +1,5 @@
 import type { ClosureInputs } from '../closures/closure-kind.ts';
-import { largest, type Derived } from '../derived/derived.ts';
+import { largest, smallest, type Derived } from '../derived/derived.ts';
 import { roles, type DesignDocument, type Role } from '../document/design-document.ts';
 import type { StackReach, StackThickness } from '../holders/holder-kind.ts';
 import type { Piece } from '../pieces/piece.ts';
@@ -51,48 +51,43 @@ export function ownStacks(
 ): StacksByPart {
   const layersOf = new Map(own.flatMap(({ id, layers }) => (layers ? [[id, layers] as const] : [])));
   const sewn = pieces.filter(({ layerOf, byRuler }) => layerOf === undefined && !byRuler);
-  const parts = new Set(sewn.filter(({ id }) => layersOf.has(id)).map(({ id }) => partOf(id)));
-  const found = new Map<string, PartStacks>();
-  // what a part has no cloth of its own for is that of the body, onto which it is sewn
-  for (const part of ['body', ...parts]) {
-    const before = found.get('body') ?? standard;
-    found.set(part, ofPart(part, before));
-  }
-  return found;
-
-  function ofPart(part: string, before: PartStacks): PartStacks {
-    const stacks = { ...before.stacks };
-    const reach = { ...before.reach };
-    for (const role of roles) {
-      const mine = sewn.filter((piece) => piece.role === role && partOf(piece.id) === part);
-      if (!mine.some(({ id }) => layersOf.has(id))) continue;
-      const each = mine.map(({ id, name }): Stack => {
+  const stacksIn = (part: string, role: Role): Stack[] =>
+    sewn
+      .filter((piece) => piece.role === role && partOf(piece.id) === part)
+      .map(({ id, name }) => {
         const layers = layersOf.get(id);
-        if (!layers) return atRole(standard, role);
-        return stackOf(role, wallLayers(layers, shelves).there, name);
+        return layers ? stackOf(role, wallLayers(layers, shelves).there, name) : atRole(standard, role);
       });
-      stacks[role] = thickest(
-        `${role}, all layers of its thickest piece`,
-        each.map(({ stack }) => stack),
-      );
-      reach[role] = thickest(
-        `${role}, to its outermost layer`,
-        each.map(({ inner }) => inner),
-      );
-      if (role === 'exterior')
-        reach.outside = thickest(
-          'shell, from its right side to its outermost layer',
-          each.map(({ outside }) => outside),
-        );
-    }
-    return { stacks, reach };
+  // a part is sewn onto the body: what it has no cloth of its own for is that of the body, and what it has lies on that
+  const ofBody = new Map(roles.map((role) => [role, stacksIn('body', role)]));
+  const thickestOf = (part: string): PartStacks =>
+    thickestByRole(standard, (role) => [...ofBody.get(role)!, ...(part === 'body' ? [] : stacksIn(part, role))]);
+  const parts = new Set(['body', ...sewn.map(({ id }) => partOf(id))]);
+  return new Map([...parts].map((part) => [part, thickestOf(part)]));
+}
+
+/** @param there the layers of all pieces that count, by role; none where there is no piece */
+function thickestByRole(standard: PartStacks, there: (role: Role) => Stack[]): PartStacks {
+  const stacks = { ...standard.stacks };
+  const reach = { ...standard.reach };
+  for (const role of roles) {
+    const all = there(role);
+    if (all.length === 0) continue;
+    const of = (key: keyof Stack) => all.map((stack) => stack[key]);
+    stacks[role] = thickest(`${role}, all layers of its thickest piece`, of('stack'));
+    reach[role] = thickest(`${role}, to its outermost layer`, of('inner'));
+    if (role === 'mesh') reach.meshStretch = smallest('stretches across by', of('stretch'));
+    if (role === 'exterior')
+      reach.outside = thickest('shell, from its right side to its outermost layer', of('outside'));
   }
+  return { stacks, reach };
 }
 
 const atRole = ({ stacks, reach }: PartStacks, role: Role): Stack => ({
   stack: stacks[role],
   inner: reach[role],
   outside: reach.outside,
+  stretch: reach.meshStretch,
 });
 
 const thickest = (label: string, all: readonly Derived[]): Derived => {

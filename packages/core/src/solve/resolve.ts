@@ -41,7 +41,11 @@ export function resolve(document: DesignDocument, shelves: Shelves, table: RuleT
     return stackOf(role, there);
   });
   const stacks = ofRoles((role) => found[role].stack);
-  const reach = { ...ofRoles((role) => found[role].inner), outside: found.exterior.outside };
+  const reach = {
+    ...ofRoles((role) => found[role].inner),
+    outside: found.exterior.outside,
+    meshStretch: found.mesh.stretch,
+  };
   for (const { id, layers: own = [] } of document.pieces ?? [])
     for (const gone of wallLayers(own, shelves).missing)
       findings.push(noMaterial(`pieces/${id}`, `A piece (${id})`, gone));
@@ -100,7 +104,9 @@ export function wallLayers(layers: readonly Layer[], shelves: Shelves): { there:
     }
     const path = `materials/${id}/thickness`;
     const thickness = given(material.name, material.thickness, { kind: 'material', path });
-    return [{ thickness, gives: givesWay(material) }];
+    const across = { kind: 'material', path: `materials/${id}/stretchAcross` } as const;
+    const stretch = given(material.name, material.stretchAcross ?? 0, across, 'ratio');
+    return [{ thickness, gives: givesWay(material), stretch }];
   });
   return { there, missing };
 }

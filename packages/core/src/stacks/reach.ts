@@ -1,4 +1,4 @@
-import { halfOf, sum, times, type Derived } from '../derived/derived.ts';
+import { given, halfOf, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Role } from '../document/design-document.ts';
 import type { Material } from '../shelves/materials/material.ts';
 
@@ -6,6 +6,8 @@ import type { Material } from '../shelves/materials/material.ts';
 export interface WallLayer {
   /** As it lies, mm. */
   thickness: Derived;
+  /** How far it stretches across, a share; default not at all. */
+  stretch?: Derived;
   /** It gives way when it is drawn round something, so that others hold the thing. */
   gives: boolean;
 }
@@ -34,13 +36,17 @@ export function reachOf(label: string, layers: readonly WallLayer[]): Derived {
   return sum(label, [...within, halfOf('half of the outermost', layers[outermost]!.thickness)]);
 }
 
-/** Layers as they lie on each other: all of them, and how far it is to the outermost from what lies within, and from what is sewn onto
+/** Layers as they lie on each other: all of them, how far they stretch, and how far it is to the outermost from what lies within, and from what is sewn onto
  * the right side. mm */
 export interface Stack {
   stack: Derived;
   inner: Derived;
   outside: Derived;
+  /** How far all of them together stretch across, a share. */
+  stretch: Derived;
 }
+
+const UNSTRETCHED = given('no cloth', 0, { kind: 'standard', path: 'stretch' }, 'ratio');
 
 /** @param layers from the right side inwards
  * @param of what they are the layers of; default all that has the role */
@@ -54,6 +60,10 @@ export function stackOf(role: Role, layers: readonly WallLayer[], of: string = r
     // things lie against the right side of a lining
     inner: reachOf(`${label}, to its outermost layer`, role === 'lining' ? layers : [...layers].reverse()),
     outside: reachOf('shell, from its right side to its outermost layer', layers),
+    stretch: smallest(`${label} stretches across by`, [
+      ...layers.map(({ stretch }) => stretch ?? UNSTRETCHED),
+      ...(layers.length > 0 ? [] : [UNSTRETCHED]),
+    ]),
   };
 }
 

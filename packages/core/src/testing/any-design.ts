@@ -75,6 +75,12 @@ export const anyStack = (most: number): fc.Arbitrary<Layer[]> =>
     )
     .map(([first, ...rest]) => [{ ...first!, coverage: 'full' }, ...rest]);
 
+/** What is seen through: the mesh that stretches, or something else in its place. */
+export const anyMesh: fc.Arbitrary<Layer[]> = fc.oneof(
+  { weight: 2, arbitrary: fc.constant<Layer[]>([{ material: 'mesh', coverage: 'full' }]) },
+  { weight: 1, arbitrary: anyStack(1) },
+);
+
 const anyRule = (rule: HouseRule): fc.Arbitrary<number | string> =>
   rule.kind === 'length' ? length(rule.least, rule.most) : fc.constantFrom(...rule.choices);
 /** House rules, some of them set to anything in their range. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { sharePolicies, type DesignDocument, type Params } from '../document/design-document.ts';
 import { newDesign } from '../document/edits/new-design.ts';
 import { gridIds } from '../units/grid.ts';
-import { anyRules, anyStack, anyWallet, length } from './any-design.ts';
+import { anyMesh, anyRules, anyStack, anyWallet, length } from './any-design.ts';
 import { anyOutside, anyStanding, closureParams, withPocket, type Outside } from './any-standing.ts';
 
 const insides: fc.Arbitrary<[kind: string, params: Params]> = fc.constantFrom(
@@ -150,7 +150,7 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
       share: fc.constantFrom(...sharePolicies),
       taker: fc.integer({ min: 0, max: 1 }),
     }),
-    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
+    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1), mesh: anyMesh }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
   })

@@ -10,7 +10,7 @@ import { placeForMe } from '../document/edits/place.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import { gridIds } from '../units/grid.ts';
-import { anyRules, anyStack, length } from './any-design.ts';
+import { anyMesh, anyRules, anyStack, length } from './any-design.ts';
 
 const anyItem = (index: number): fc.Arbitrary<Item> =>
   fc
@@ -72,7 +72,7 @@ export const anyStanding = ({ body, closures, holderParams, lines: most = 3 }: F
       lines: fc
         .integer({ min: 1, max: most })
         .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(index + 1)))),
-      stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
+      stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1), mesh: anyMesh }),
       rules: anyRules,
       grid: fc.constantFrom(...gridIds),
       body,

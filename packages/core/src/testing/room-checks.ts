@@ -1,3 +1,4 @@
+import { nothing } from '../derived/constants.ts';
 import { expect } from '@jest/globals';
 import type { DesignDocument } from '../document/design-document.ts';
 import { itemOf } from '../document/item-of.ts';
@@ -23,7 +24,7 @@ export function asAdapted({ body, rules: own = {}, grid }: DesignDocument, { sta
     builtInKinds.bodies[body.kind]!.adapt?.(body.params, {
       rules,
       stacks,
-      reach: { ...stacks, outside: stacks.exterior },
+      reach: { ...stacks, outside: stacks.exterior, meshStretch: nothing },
     }).rules ?? rules
   );
 }

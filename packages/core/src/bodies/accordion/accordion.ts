@@ -23,7 +23,7 @@ function asCut(cut: CutPieces): Record<'width' | 'gusset' | 'height', number> {
   return {
     width: front.sewn.width,
     gusset: side.sewn.width,
-    height: side.height - side.allowance.bottom! - side.allowance.top!,
+    height: side.sewn.height,
   };
 }
 

@@ -7,18 +7,11 @@ export function boxAsCut(
   cut: CutPieces,
 ): Record<'width' | 'depth' | 'height', number> {
   if (making === 'cross') {
-    const { height, allowance, folds, foldsAcross } = cut('body/shell');
+    const { sewn, folds, foldsAcross } = cut('body/shell');
     const depth = folds[1]! - folds[0]!;
-    return {
-      width: foldsAcross[1]! - foldsAcross[0]!,
-      depth,
-      height: (height - depth - allowance['front/top']! - allowance['back/top']!) / 2,
-    };
+    return { width: foldsAcross[1]! - foldsAcross[0]!, depth, height: (sewn.height - depth) / 2 };
   }
-  const side = cut('body/shell-left');
-  const depth = side.width - side.allowance['left/back']! - side.allowance['left/front']!;
-  const height = side.height - side.allowance['left/base']! - side.allowance['left/top']!;
-  const name = making === 'strip' ? 'strip' : 'front';
-  const { width, allowance } = cut(`body/shell-${name}`);
-  return { width: width - allowance['front/left']! - allowance['front/right']!, depth, height };
+  const side = cut('body/shell-left').sewn;
+  const front = cut(`body/shell-${making === 'strip' ? 'strip' : 'front'}`).sewn;
+  return { width: front.width, depth: side.width, height: side.height };
 }

@@ -48,10 +48,10 @@ export const doubleTube: BodyKind<DoubleTube> = {
     return { layers: stackBars(bars), width, folded: false, state: 'closed', total: closedThickness };
   },
   readBack(cut) {
-    const { width, height, allowance } = cut('body/shell');
+    const { width, height } = cut('body/shell').sewn;
     return {
-      width: (width - allowance['side-front']! - allowance['side-back']!) / 2,
-      length: height - allowance['mouth-a']! - allowance['mouth-b']!,
+      width: width / 2,
+      length: height,
       liningDepth: liningAsCut('a', cut).depth,
     };
   },

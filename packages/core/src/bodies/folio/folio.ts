@@ -18,7 +18,7 @@ const raw = (params: Parameters<typeof sizeFolio>[0]): boolean =>
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, { detail }: SizedBody<Folio>, _inputs: BodyInputs): Record<string, number> {
   const [shell, lining] = [cut(SHELL), cut(LINING)];
-  const width = (piece: typeof shell) => piece.width - piece.allowance.left! - piece.allowance.right!;
+  const width = (piece: typeof shell) => piece.sewn.width;
   const ends = [0, ...lining.foldsAcross, width(lining)];
   const sizes = Object.fromEntries(
     ends.slice(1).map((end, index) => {
@@ -31,7 +31,7 @@ function readBack(cut: CutPieces, { detail }: SizedBody<Folio>, _inputs: BodyInp
     liningWidth: width(lining),
     shellWidth: width(shell),
     shellExtra: (width(shell) - width(lining)) / detail.spines.length,
-    height: shell.height - shell.allowance.top! - shell.allowance.bottom!,
+    height: shell.sewn.height,
   };
 }
 

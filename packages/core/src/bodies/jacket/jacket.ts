@@ -10,11 +10,11 @@ import { seamAllowance, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, _sized: SizedBody<Jacket>, _inputs: BodyInputs): Record<string, number> {
-  const { width: cutWidth, height, foldsAcross, allowance } = cut(LINING);
-  const width = cutWidth - allowance.left! - allowance.right!;
+  const { sewn, foldsAcross } = cut(LINING);
+  const { width, height } = sewn;
   return {
     width,
-    height: height - allowance.top! - allowance.bottom!,
+    height,
     flap: Math.min(...foldsAcross),
     flap2: width - Math.max(...foldsAcross),
   };

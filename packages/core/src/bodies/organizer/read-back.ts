@@ -7,15 +7,15 @@ export function organizerAsCut({ outer }: Organizer, cut: CutPieces): Record<str
   const band = cut('body/shell-band-front');
   const read = {
     ...boxAsCut({ making: 'five' }, cut),
-    band: band.height - band.allowance.bottom! - band.allowance.top!,
+    band: band.sewn.height,
   };
   if (!outer) return read;
   const hinge = cut('body/outer/shell-hinge');
   const flap = cut('body/outer/shell-flap');
   return {
     ...read,
-    outerDepth: hinge.height - hinge.allowance.bottom! - hinge.allowance.top!,
-    outerWidth: flap.width - flap.allowance.left! - flap.allowance.right!,
-    outerHeight: flap.height - flap.allowance.bottom! - flap.allowance.top!,
+    outerDepth: hinge.sewn.height,
+    outerWidth: flap.sewn.width,
+    outerHeight: flap.sewn.height,
   };
 }

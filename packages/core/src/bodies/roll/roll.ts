@@ -9,13 +9,12 @@ import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/c
 
 /** The driving sizes of a roll from its cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces): Record<string, number> {
-  const { width, height, folds, allowance } = cut(SHELL);
-  const open = height - allowance.bottom! - allowance.top!;
+  const { sewn, folds } = cut(SHELL);
   const [pocketDepth = 0, flapFold] = folds;
-  const top = flapFold ?? open;
-  const flap = open - top;
+  const top = flapFold ?? sewn.height;
+  const flap = sewn.height - top;
   return {
-    openWidth: width - allowance.left! - allowance.right!,
+    openWidth: sewn.width,
     pocketDepth,
     height: top - pocketDepth,
     ...(flapFold && { flap }),

@@ -14,11 +14,11 @@ import { mouthHem, seamAllowance, topstitchInset, turningGap } from '../../shelv
 /** The driving sizes from the cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces, { detail }: SizedBody<Round>, _inputs: BodyInputs): Record<string, number> {
   const across = (layer: string) => cut(`body/${layer}-base`).sewn.width;
-  const wall = cut('body/shell-wall');
+  const wall = cut('body/shell-wall').sewn;
   return {
     diameter: across('shell'),
-    wallLength: wall.width - wall.allowance.left! - wall.allowance.right!,
-    height: wall.height - wall.allowance.bottom! - wall.allowance.top!,
+    wallLength: wall.width,
+    height: wall.height,
     ...(detail.lined && { liningDiameter: across('lining') }),
   };
 }

@@ -9,6 +9,6 @@ export function shellAsCut({ offset }: Pick<ShellCase, 'offset'>, cut: CutPieces
   return {
     plateLength: sewn.width - stand,
     plateWidth: sewn.height - stand,
-    depth: hinge.height - hinge.allowance.bottom! - hinge.allowance.top!,
+    depth: hinge.sewn.height,
   };
 }

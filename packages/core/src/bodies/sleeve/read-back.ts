@@ -4,12 +4,8 @@ import type { Sleeve } from './params.ts';
 
 /** Mouth to bottom line of a panel, as cut, mm. */
 export function panelAsCut({ bottom }: Pick<Sleeve, 'bottom'>, layer: 'shell' | 'lining', cut: CutPieces): number {
-  if (bottom === 'fold') {
-    const { height, allowance } = cut(`body/${layer}`);
-    return (height - allowance['mouth-front']! - allowance['mouth-back']!) / 2;
-  }
-  const { height, allowance } = cut(`body/${layer}-front`);
-  return height - allowance.mouth! - allowance.bottom!;
+  if (bottom === 'fold') return cut(`body/${layer}`).sewn.height / 2;
+  return cut(`body/${layer}-front`).sewn.height;
 }
 
 /** The driving sizes of a sleeve from its cut pieces: the inverse of making. mm */

@@ -1,12 +1,8 @@
 import { lower } from '../../errors/first-letter.ts';
 import type { DesignDocument, Layer, OwnPiece } from '../design-document.ts';
+import type { PieceEdge } from '../../pieces/seam-mates.ts';
 import type { Edit } from './edit.ts';
 
-/** An edge of a piece, by their ids. */
-export interface PieceEdge {
-  piece: string;
-  edge: string;
-}
 type EdgeField = 'allowance' | 'rough';
 
 const isEmpty = ({ layers, allowance, rough }: Omit<OwnPiece, 'id'>): boolean =>

@@ -17,7 +17,13 @@ function tiers(count: number, pocket: number, lining: number) {
   const stacks = { exterior, lining: cloth(lining), pocket: cloth(pocket), mesh, base };
   return measureTiers({ making: 'pleated' }, [held], {
     id: 'A',
-    reach: { ...stacks, pocket: cloth(pocket / 2), lining: cloth(lining / 2), outside: stacks.exterior },
+    reach: {
+      ...stacks,
+      pocket: cloth(pocket / 2),
+      lining: cloth(lining / 2),
+      outside: stacks.exterior,
+      meshStretch: cloth(0),
+    },
     rules: rulesFor({}, {}),
     stacks,
     grid: '0.5mm',

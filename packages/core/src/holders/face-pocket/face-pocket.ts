@@ -138,7 +138,9 @@ const STRETCHED = given('a tenth', 0.1, { kind: 'standard', path: 'mesh/most', s
 
 function lessOf({ less }: PocketStyle, width: Derived, inputs: HolderInputs): Derived {
   const wished = less?.(inputs) ?? nothing;
-  const most = product('a tenth of its width', [width, STRETCHED]);
+  // what does not stretch is cut as wide as it is sewn
+  const share = smallest('it stretches by, a tenth at most', [STRETCHED, inputs.reach.meshStretch]);
+  const most = product('of its width, what it stretches', [width, share]);
   return wished.value > most.value ? smallest('stretched across', [wished, most]) : wished;
 }
 
