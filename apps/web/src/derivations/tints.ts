@@ -1,4 +1,4 @@
-import { stacksOf, type DesignDocument, type Role } from '@zindle/core';
+import { stacksOf, type DesignDocument, type Piece, type Role } from '@zindle/core';
 import { shelvesNow } from '../store/shelves.ts';
 
 /** One tint for each thing, the same in tray, board and section. */
@@ -17,6 +17,10 @@ export function clothTint({ stacks }: DesignDocument, role: Role): string {
   const [first] = stacksOf({ stacks })[role];
   return shelvesNow().materials.find(({ id }) => id === first?.material)?.tint ?? '#DDD6C6';
 }
+
+/** Colour of what a piece is cut from. */
+export const pieceTint = (document: DesignDocument, { layers, role }: Pick<Piece, 'layers' | 'role'>): string =>
+  shelvesNow().materials.find(({ id }) => id === layers[0]?.material)?.tint ?? clothTint(document, role);
 
 /** The colours of a design's drawings. */
 export const tintsOf = (document: DesignDocument) => ({

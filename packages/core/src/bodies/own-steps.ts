@@ -1,3 +1,4 @@
+import { lower } from '../errors/first-letter.ts';
 import { mm, say, type Wording } from '../errors/wording.ts';
 import type { OperationDraft } from '../pieces/contribution.ts';
 import { edgeName } from '../pieces/own-piece.ts';
@@ -55,14 +56,14 @@ export function withTrimming(
     const roughEdges = trim.at;
     const sews = steps.findIndex((step) => roughEdges.some((edge) => sewnBy(step, id, all).has(edge)));
     const at = sews < 0 ? steps.length : sews;
-    const each = count > 1 ? ' each' : '';
+    const each = count > 1 ? 'each ' : '';
     const step: OperationDraft = {
       id: `${id}/trim`,
       phase: steps[at]?.phase ?? 'finish',
       needs: [],
       uses: [id],
       seams: [],
-      text: say`${name}: trim${each} to ${mm(trim.width.value)} wide and ${mm(trim.height.value)} high, along the dashed line of the pattern.`,
+      text: say`Trim ${each}${lower(name)} to ${mm(trim.width.value)} wide and ${mm(trim.height.value)} high, along the dashed line of the pattern.`,
     };
     steps.splice(at, 0, step);
   }

@@ -80,7 +80,7 @@ export const strapOver: ClosureKind = {
     const inset = insetFor(own('inset'), fastener);
     const overlap = overlapFor(own('overlap'), inset, fastener, body.finished.height);
     const over = (lies: Derived) => {
-      const { full, empty } = beneathOf(body, lies.value);
+      const { full, empty } = beneathOf(body, lies.value, grid);
       return flap({
         loadedDepth: full,
         emptyDepth: empty,

@@ -37,6 +37,8 @@ export type StackThickness = Record<Role, Derived>;
 export type StackReach = Record<Role, Derived> & {
   /** From what lies against the right side of the shell. */
   outside: Derived;
+  /** From what lies against the right side of a pocket panel, such as a card before it. */
+  onPocket: Derived;
   /** How far what is seen through stretches across, a share. */
   meshStretch: Derived;
 };

@@ -82,6 +82,7 @@ export function steady<Inputs extends BodyInputs>(memo: SolveMemo, inputs: Input
     if (ofStack && ofReach && same(ofStack, stacks[role]) && same(ofReach, reach[role])) {
       [stacks[role], reach[role]] = [ofStack, ofReach];
       if (role === 'exterior') reach.outside = memo.numbers.get('reach/outside') ?? reach.outside;
+      if (role === 'pocket') reach.onPocket = keep('reach/onPocket', reach.onPocket);
       if (role === 'mesh') reach.meshStretch = keep('reach/meshStretch', reach.meshStretch);
       continue;
     }

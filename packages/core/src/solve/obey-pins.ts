@@ -71,6 +71,8 @@ function obeySmaller(document: Pinned, held: Held, sizing: Sizing, unpinned: Unp
       [...unpinned.asked].map(([path, { value }]) => {
         const from = pinnedOr(path);
         const raised = from + share * Math.max(0, value - from);
+        // all of what everything asks for is known to be drawn; a tenth more of one may be too much for another
+        if (share === 1) return [path, raised];
         return [path, share > 0 ? upToTenth(raised) : (floor.get(path) ?? 0)];
       }),
     );

@@ -76,6 +76,8 @@ function thickestByRole(standard: PartStacks, there: (role: Role) => Stack[]): P
     const of = (key: keyof Stack) => all.map((stack) => stack[key]);
     stacks[role] = thickest(`${role}, all layers of its thickest piece`, of('stack'));
     reach[role] = thickest(`${role}, to its outermost layer`, of('inner'));
+    if (role === 'pocket')
+      reach.onPocket = thickest('pocket, from its right side to its outermost layer', of('outside'));
     if (role === 'mesh') reach.meshStretch = smallest('stretches across by', of('stretch'));
     if (role === 'exterior')
       reach.outside = thickest('shell, from its right side to its outermost layer', of('outside'));
@@ -86,7 +88,7 @@ function thickestByRole(standard: PartStacks, there: (role: Role) => Stack[]): P
 const atRole = ({ stacks, reach }: PartStacks, role: Role): Stack => ({
   stack: stacks[role],
   inner: reach[role],
-  outside: reach.outside,
+  outside: role === 'pocket' ? reach.onPocket : reach.outside,
   stretch: reach.meshStretch,
 });
 

@@ -44,6 +44,7 @@ export function resolve(document: DesignDocument, shelves: Shelves, table: RuleT
   const reach = {
     ...ofRoles((role) => found[role].inner),
     outside: found.exterior.outside,
+    onPocket: found.pocket.outside,
     meshStretch: found.mesh.stretch,
   };
   for (const { id, layers: own = [] } of document.pieces ?? [])

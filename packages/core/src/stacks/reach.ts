@@ -59,7 +59,7 @@ export function stackOf(role: Role, layers: readonly WallLayer[], of: string = r
     ),
     // things lie against the right side of a lining
     inner: reachOf(`${label}, to its outermost layer`, role === 'lining' ? layers : [...layers].reverse()),
-    outside: reachOf('shell, from its right side to its outermost layer', layers),
+    outside: reachOf(`${label === 'exterior' ? 'shell' : label}, from its right side to its outermost layer`, layers),
     stretch: smallest(`${label} stretches across by`, [
       ...layers.map(({ stretch }) => stretch ?? UNSTRETCHED),
       ...(layers.length > 0 ? [] : [UNSTRETCHED]),

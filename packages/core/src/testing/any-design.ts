@@ -96,7 +96,7 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     lines: fc
       .integer({ min: 1, max: 5 })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(index + 1)))),
-    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1) }),
+    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(2) }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
     making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),

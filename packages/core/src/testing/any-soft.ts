@@ -150,7 +150,7 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
       share: fc.constantFrom(...sharePolicies),
       taker: fc.integer({ min: 0, max: 1 }),
     }),
-    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1), mesh: anyMesh }),
+    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(2), mesh: anyMesh }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
   })

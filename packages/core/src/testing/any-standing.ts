@@ -72,7 +72,7 @@ export const anyStanding = ({ body, closures, holderParams, lines: most = 3 }: F
       lines: fc
         .integer({ min: 1, max: most })
         .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(index + 1)))),
-      stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(1), mesh: anyMesh }),
+      stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(2), mesh: anyMesh }),
       rules: anyRules,
       grid: fc.constantFrom(...gridIds),
       body,

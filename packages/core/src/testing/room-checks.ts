@@ -24,7 +24,7 @@ export function asAdapted({ body, rules: own = {}, grid }: DesignDocument, { sta
     builtInKinds.bodies[body.kind]!.adapt?.(body.params, {
       rules,
       stacks,
-      reach: { ...stacks, outside: stacks.exterior, meshStretch: nothing },
+      reach: { ...stacks, outside: stacks.exterior, onPocket: stacks.pocket, meshStretch: nothing },
     }).rules ?? rules
   );
 }

@@ -67,6 +67,12 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
                     <button type="button" className="text-left hover:underline" onClick={() => onChoose(row.piece)}>
                       {row.name}
                     </button>
+                    {row.trim && (
+                      <span className="block text-xs text-quiet">
+                        Trim later to <Measure mm={row.trim.width.value} cut /> ×{' '}
+                        <Measure mm={row.trim.height.value} cut />
+                      </span>
+                    )}
                     {row.note && <span className="block text-xs text-quiet">{row.note}</span>}
                   </td>
                   <td className="w-8 text-right text-quiet">×{row.count}</td>

@@ -1,4 +1,6 @@
+import { setAllowance } from '@zindle/core';
 import { useState } from 'react';
+import { edgeInHand, edgeTitle } from '../../derivations/own-piece.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Explaining } from '../explaining.tsx';
 import { PartOfDesign } from '../part-of-design.tsx';
@@ -13,15 +15,32 @@ import { PrintPanel } from './print-panel.tsx';
 export function CutStage() {
   const { document, solved } = useSolved();
   const explained = useDesign((state) => state.explained);
-  const [chosen, choose] = useState<string>();
+  const [chosen, setChosen] = useState<string>();
+  const [edge, setEdge] = useState<string>();
+  const edit = useDesign((state) => state.edit);
+  function choose(piece: string) {
+    setChosen(piece);
+    if (piece !== chosen) setEdge(undefined);
+  }
   if (!solved.ok) return <Unsolved message={solved.message} />;
   const both = { document, solution: solved.solution };
   const inHand = solved.solution.pieces.find(({ id }) => id === chosen);
+  const pickEdge = (id: string) => setEdge(id || undefined);
+  const setInHand = (mm: number, gesture?: string) => {
+    if (!inHand || edge === undefined) return;
+    const { seam } = edgeInHand(document, solved.solution, inHand, edge);
+    edit(setAllowance(seam, edgeTitle(inHand, edge), mm), gesture);
+  };
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_470px]">
       <main className="relative min-h-0 min-w-0">
         <PartOfDesign part="drawing of the pieces">
-          <PiecesBoard {...both} chosen={chosen} onChoose={choose} />
+          <PiecesBoard
+            {...both}
+            chosen={chosen}
+            onChoose={choose}
+            edges={{ edge, onEdge: pickEdge, onAllowance: setInHand }}
+          />
         </PartOfDesign>
       </main>
       <aside
@@ -36,7 +55,9 @@ export function CutStage() {
               <Explaining {...both} explained={explained} />
             </div>
           )}
-          {inHand && <PieceInHand piece={inHand} solution={both.solution} />}
+          {inHand && (
+            <PieceInHand {...both} key={inHand.id} piece={inHand} edge={edge} onEdge={pickEdge} onChoose={choose} />
+          )}
           <ChartTable {...both} chosen={chosen} onChoose={choose} />
         </PartOfDesign>
       </aside>

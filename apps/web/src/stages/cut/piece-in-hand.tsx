@@ -1,17 +1,19 @@
-import { countOf, grainWords, nameOn, namesOf, printOf, type Piece, type Solution } from '@zindle/core';
+import { countOf, grainWords, nameOn, namesOf, printOf, type Piece } from '@zindle/core';
 import { useShelves } from '../../store/shelves.ts';
 import { useLength } from '../../ui/use-length.ts';
+import type { WithSolution } from '../use-solved.ts';
+import { PieceEdges } from './piece-edges.tsx';
+import { PieceLayers } from './piece-layers.tsx';
 
-const heldWords = { outer: '', fused: 'fused', basted: 'basted' } as const;
-const coverageWords = {
-  full: 'into the seam',
-  trimmed: 'to the stitch line',
-  corners: 'to the stitch line, corners off',
-  half: 'lower half',
-} as const;
+interface Props extends WithSolution {
+  piece: Piece;
+  edge: string | undefined;
+  onEdge(edge: string): void;
+  onChoose(piece: string): void;
+}
 
 /** What must be known of the piece in hand beside its size: its layers, how the cloth lies, what is marked, and what its notches meet. */
-export function PieceInHand({ piece, solution }: { piece: Piece; solution: Solution }) {
+export function PieceInHand({ document, piece, solution, edge, onEdge, onChoose }: Props) {
   const length = useLength();
   const shelves = useShelves((state) => state.shelves);
   const alike = solution.pieces.filter(({ letter }) => letter === piece.letter);
@@ -32,14 +34,17 @@ export function PieceInHand({ piece, solution }: { piece: Piece; solution: Solut
           {print && `; ${print}`}
           {mirrored > 0 && `; ${mirrored} of ${count} with the pattern turned over`}
         </Fact>
-        {piece.layers.length > 0 && (
-          <Fact name="Layers">
-            {piece.layers.map(({ material, coverage, held }, index) => (
-              <span key={index} className="block">
-                {nameOf(material)}, {coverageWords[coverage]}
-                {heldWords[held] && `, ${heldWords[held]}`}
-              </span>
-            ))}
+        {piece.trim && (
+          <Fact name="Trimmed to">
+            {length(piece.trim.width.value)} × {length(piece.trim.height.value, true)}, before its edges are sewn
+          </Fact>
+        )}
+        {piece.layerOf !== undefined && (
+          <Fact name="Lies in">
+            <button type="button" className="underline underline-offset-4" onClick={() => onChoose(piece.layerOf!)}>
+              {letterOf.get(piece.layerOf)}
+            </button>
+            : its layers and edges are set there
           </Fact>
         )}
         {set.length > 0 && (
@@ -62,6 +67,12 @@ export function PieceInHand({ piece, solution }: { piece: Piece; solution: Solut
           <Fact name="Sewn onto it">{piece.liesOn.map((id) => letterOf.get(id) ?? id).join(', then ')}</Fact>
         )}
       </dl>
+      {piece.layerOf === undefined && (
+        <>
+          <PieceEdges document={document} solution={solution} piece={piece} edge={edge} onEdge={onEdge} />
+          {!piece.byRuler && <PieceLayers document={document} solution={solution} piece={piece} />}
+        </>
+      )}
     </section>
   );
 }

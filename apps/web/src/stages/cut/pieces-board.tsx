@@ -4,9 +4,10 @@ import { pressable } from '../../board/pressable.ts';
 import { Table } from '../../board/table.tsx';
 import { useTrueSizeView } from '../../board/true-size-view.tsx';
 import { piecesView, type PlacedPiece } from '../../derivations/pieces-view.ts';
-import { clothTint } from '../../derivations/tints.ts';
+import { pieceTint } from '../../derivations/tints.ts';
 import { useUnit } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
+import { EdgesLayer } from './edges-layer.tsx';
 
 const MARGIN = { x: 26, top: 56, bottom: 20 };
 
@@ -22,10 +23,12 @@ interface Props extends WithSolution {
   onChoose?: (id: string) => void;
   /** Default all of them. */
   lit?: Lit;
+  /** The edge of the chosen piece that is in hand; without it edges are not shown. */
+  edges?: Omit<React.ComponentProps<typeof EdgesLayer>, 'piece' | 'scale'>;
 }
 
 /** All pieces at one scale, right side up. */
-export function PiecesBoard({ document, solution, chosen, onChoose, lit }: Props) {
+export function PiecesBoard({ document, solution, chosen, onChoose, lit, edges }: Props) {
   // what is cut alike lies there once, unless it is looked at which of them is in hand
   const pieces = lit ? solution.pieces : alikePieces(solution.pieces).map(([first]) => first!);
   const { fixed, buttons } = useTrueSizeView();
@@ -44,13 +47,21 @@ export function PiecesBoard({ document, solution, chosen, onChoose, lit }: Props
                   key={placed.piece.id}
                   placed={placed}
                   scale={scale}
-                  tint={clothTint(document, placed.piece.role)}
+                  tint={pieceTint(document, placed.piece)}
                   chosen={placed.piece.id === chosen}
                   dimmed={lit !== undefined && !lit.pieces.has(placed.piece.id)}
                   sewn={lit?.seams ?? []}
                   onChoose={onChoose && (() => onChoose(placed.piece.id))}
                 />
               ))}
+              {edges &&
+                view.placed
+                  .filter(({ piece }) => piece.id === chosen)
+                  .map(({ piece, x, y }) => (
+                    <g key={`${piece.id}/edges`} transform={placeOf({ x, y }, scale)}>
+                      <EdgesLayer piece={piece} scale={scale} {...edges} />
+                    </g>
+                  ))}
             </>
           );
           return {
@@ -72,6 +83,10 @@ function titleOf(all: readonly Piece[], drawn: readonly Piece[]): string {
     ? `${count} pieces from ${drawn.length} patterns`
     : `${count} pieces`;
 }
+
+/** Where on the table something is drawn. */
+const placeOf = ({ x, y }: Pick<PlacedPiece, 'x' | 'y'>, scale: number): string =>
+  `translate(${MARGIN.x + x * scale} ${MARGIN.top + y * scale})`;
 
 /** Of a piece's name below it, pixels. */
 const NAME_HEIGHT = 18;
@@ -114,7 +129,7 @@ function PieceOnTable({ placed, scale, tint, chosen, dimmed, sewn, onChoose }: P
       {...(onChoose ? { ...pressable(onChoose), 'aria-pressed': chosen } : { role: 'img' })}
       aria-label={`${piece.letter}, ${piece.name}, ${size}${dimmed ? '' : inHand}`}
       opacity={dimmed ? 0.35 : 1}
-      transform={`translate(${MARGIN.x + x * scale} ${MARGIN.top + y * scale})`}
+      transform={placeOf({ x, y }, scale)}
     >
       <g transform={`scale(${scale})`}>
         <path d={drawing.paths.cut[0]} fill={tint} fillOpacity="0.35" />
@@ -147,8 +162,8 @@ const fitting = (whole: string, short: string, room: number): string => {
 };
 
 function Lines({ drawing, scale, chosen }: { drawing: PieceDrawing; scale: number; chosen: boolean }) {
-  const layers = ['cut', 'stitch', 'fold', 'marks'] as const;
-  const breadth = { cut: 1.3, stitch: 1, fold: 1.1, marks: 1 };
+  const layers = ['cut', 'trim', 'stitch', 'fold', 'marks'] as const;
+  const breadth = { cut: 1.3, trim: 1.1, stitch: 1, fold: 1.1, marks: 1 };
   return layers.map((layer) => (
     <path
       key={layer}

@@ -74,7 +74,7 @@ export const flap: ClosureKind = {
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
     const least = insetFor(own('end'), fastener);
     const over = (overlap: Derived, end = least) => {
-      const { full, empty } = beneathOf(body, overlap.value);
+      const { full, empty } = beneathOf(body, overlap.value, grid);
       return flapRule({
         loadedDepth: full,
         emptyDepth: empty,

@@ -22,6 +22,7 @@ function tiers(count: number, pocket: number, lining: number) {
       pocket: cloth(pocket / 2),
       lining: cloth(lining / 2),
       outside: stacks.exterior,
+      onPocket: cloth(pocket / 2),
       meshStretch: cloth(0),
     },
     rules: rulesFor({}, {}),

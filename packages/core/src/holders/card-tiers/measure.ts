@@ -66,7 +66,7 @@ function sizeTiers(params: Params, contents: HeldContents[], inputs: HolderInput
   );
   const around = {
     front: making === 'pleated' ? doubledReach(inputs, 'pocket') : inputs.reach.pocket,
-    back: making === 'applied' ? (inputs.host ?? inputs.reach.lining) : inputs.reach.pocket,
+    back: making === 'applied' ? (inputs.host ?? inputs.reach.lining) : inputs.reach.onPocket,
   };
   const slots = inRows(piles, columns).map((row, index) => slotOf(row, index, farther(around), inputs));
   const bite = rules.length(topstitchInset);

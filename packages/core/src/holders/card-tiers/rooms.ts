@@ -67,7 +67,8 @@ function pleatRings(placed: Placed, index: number): Ring[] {
   const ring = (left: NamedLine, right: NamedLine): Ring => ({
     walls: [
       { piece, left, right, base: { fold: bottom, inset: foldLoss.id }, mouth: { fold: mouth }, double: true },
-      { piece, left: right, right: left, base: { fold: bottom }, mouth: behind },
+      // what stands in a pleat lies on the right side of what is behind it
+      { piece, left: right, right: left, base: { fold: bottom }, mouth: behind, rightSide: true },
     ],
   });
   const [left, right] = [

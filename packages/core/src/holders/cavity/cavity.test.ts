@@ -20,6 +20,7 @@ const inputs: HolderInputs = {
     mesh: cloth(0.25),
     base: cloth(1.0),
     outside: cloth(0.3),
+    onPocket: cloth(0.15),
     meshStretch: cloth(0),
   },
   grid: '0.5mm',

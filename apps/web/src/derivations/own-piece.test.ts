@@ -1,0 +1,50 @@
+import { describe, expect, test } from '@jest/globals';
+import { setAllowance, solveDesign } from '@zindle/core';
+import { demoDesigns } from '@zindle/core/demo';
+import { cutAlike, edgeInHand, sameEdges } from './own-piece.ts';
+
+const demo = (id: string) => demoDesigns.find((design) => design.id === id)!;
+const pieceOf = (solution: ReturnType<typeof solveDesign>, id: string) =>
+  solution.pieces.find((piece) => piece.id === id)!;
+
+describe('pieces that are cut from one pattern', () => {
+  const accordion = solveDesign(demo('receipts-accordion'));
+  const turned = accordion.pieces.find(({ mirrored }) => mirrored);
+  test('a mirror image has the edge on its other side', () => {
+    expect(turned?.id).toBe('body/shell-gusset-left');
+    const alike = cutAlike(accordion, turned!);
+    const straight = alike.find(({ mirrored }) => !mirrored)!;
+    const edges = sameEdges(alike, straight, 'left');
+    expect(edges.find(({ piece }) => piece === straight.id)?.edge).toBe('left');
+    expect(edges.find(({ piece }) => piece === turned!.id)?.edge).toBe('right');
+  });
+  test('stay alike when an edge is set for all of them', () => {
+    const design = demo('receipts-accordion');
+    const alike = cutAlike(accordion, turned!);
+    const edges = sameEdges(alike, alike[0]!, 'left');
+    const after = solveDesign(setAllowance(edges, 'x', 9).apply(design));
+    const letters = alike.map(({ id }) => pieceOf(after, id).letter);
+    expect(new Set(letters).size).toBe(1);
+  });
+});
+
+test('an edge is told with what the maker has set, and with its whole seam', () => {
+  const design = demo('junior-bifold');
+  const before = solveDesign(design);
+  const shell = pieceOf(before, 'body/shell');
+  const hand = edgeInHand(design, before, shell, 'bottom');
+  expect(hand).toMatchObject({
+    name: 'bottom edge',
+    allowance: 6,
+    rough: 0,
+    own: false,
+    alone: [{ piece: 'body/shell', edge: 'bottom' }],
+  });
+  expect(hand.seam.length).toBeGreaterThan(4);
+  const after = setAllowance(hand.seam, 'x', 9).apply(design);
+  const solution = solveDesign(after);
+  expect(edgeInHand(after, solution, pieceOf(solution, 'body/lining'), 'bottom')).toMatchObject({
+    allowance: 9,
+    own: true,
+  });
+});
