@@ -106,7 +106,16 @@ const views = {
       await page.getByText(/designs come out otherwise/).waitFor();
     },
   ],
-  cut: ['/d/junior-bifold/cut', (page) => page.getByRole('button', { name: /^A, Shell/ }).click()],
+  cut: [
+    '/d/junior-bifold/cut',
+    async (page) => {
+      await page
+        .getByRole('button', { name: /Pleated card strip/ })
+        .first()
+        .click();
+      await page.getByRole('button', { name: /^bottom edge, allowance/ }).dispatchEvent('click');
+    },
+  ],
   sew: [
     '/d/reel-bag/sew',
     async (page) => {

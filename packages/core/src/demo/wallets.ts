@@ -26,6 +26,16 @@ const junior: DesignDocument = {
   ],
   stacks: cloth('quilting-cotton ~interfacing-firm', 'cotton-lawn'),
   closure: { kind: 'tab-snap', params: {} },
+  // the seam that is turned through is wider, that beside the fold narrow, and strips are trimmed once they are pleated
+  pieces: [
+    { id: 'body/shell', allowance: { bottom: 10 } },
+    { id: 'body/lining', allowance: { bottom: 10 } },
+    { id: 'holders/C/panel', allowance: { bottom: 10, top: 10 } },
+    { id: 'holders/A/strip', allowance: { bottom: 10, right: 3 }, rough: { bottom: 12 } },
+    { id: 'holders/A/backing', allowance: { bottom: 10, left: 3 } },
+    { id: 'holders/B/strip', allowance: { bottom: 10, left: 3 }, rough: { bottom: 12 } },
+    { id: 'holders/B/backing', allowance: { bottom: 10, right: 3 } },
+  ],
 };
 
 const pleated = (document: DesignDocument): DesignDocument => ({

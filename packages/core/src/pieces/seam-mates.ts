@@ -31,13 +31,10 @@ export function seamMates(
   const open = [from];
   for (let next = open.pop(); next; next = open.pop()) {
     const key = keyOf(next);
-    for (const edges of sewn) {
-      if (!edges.some((each) => keyOf(each) === key)) continue;
-      for (const mate of edges)
-        if (!found.has(keyOf(mate))) {
-          found.set(keyOf(mate), mate);
-          open.push(mate);
-        }
+    const mates = sewn.filter((edges) => edges.some((each) => keyOf(each) === key)).flat();
+    for (const mate of mates.filter((each) => !found.has(keyOf(each)))) {
+      found.set(keyOf(mate), mate);
+      open.push(mate);
     }
   }
   return [...found.values()];

@@ -10,7 +10,12 @@ import type { DesignStore } from '../../store/design-store.ts';
 import { showIn } from '../../testing/page.tsx';
 import { PieceInHand } from './piece-in-hand.tsx';
 
-const bifold = demoDesigns.find(({ id }) => id === 'junior-bifold')!;
+/** The demo design without what is decided for single pieces. */
+function asRuled({ pieces, ...design }: DesignDocument): DesignDocument {
+  void pieces;
+  return design;
+}
+const bifold = asRuled(demoDesigns.find(({ id }) => id === 'junior-bifold')!);
 
 function InHand({ id }: { id: string }) {
   const document = useDesign((state) => state.document);
