@@ -66,9 +66,11 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
 );
 
 export const anyRoll = anyStanding({
-  body: fc.constantFrom('none', 'flap').map((flap) => ({ kind: 'roll', params: { flap } })),
+  body: fc
+    .record({ flap: fc.constantFrom('none', 'flap'), layers: fc.constantFrom('lined', 'hemmed', 'ready') })
+    .map((params) => ({ kind: 'roll', params })),
   closures: ['none', 'tie'],
-  holderParams: fc.constant({}),
+  holderParams: fc.record({ spare: fc.constantFrom('end', 'last', 'all') }),
 });
 
 const roundBag = anyStanding({

@@ -1,6 +1,6 @@
-import { sum } from '../../derived/derived.ts';
+import { given, sum, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import type { Point } from '../../geometry/perimeter.ts';
 import { patch } from '../../pieces/patch.ts';
 import { BACK, crease } from '../../pieces/bend.ts';
@@ -10,85 +10,137 @@ import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { rollStandsOff } from './rules.ts';
-import { LINING, SHELL, type Roll } from './size.ts';
+import { innerOf, LINING, SHELL, type Roll } from './size.ts';
 import { stiffInside } from './stiff.ts';
-import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { mouthHem, seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
-/** Shell and lining bagged out, turned, and the lower part folded up into the pocket. */
-export function contributeRoll({ detail }: SizedBody<Roll>, { rules }: BodyInputs): Contribution {
-  const { width, height, pocketDepth, flap } = detail;
-  const total = sum('height with the pocket', [height, pocketDepth, flap]);
-  const top = total.value - flap.value;
-  const [w, h, fold] = [width.value, total.value, pocketDepth.value];
-  const seam = rules.length(seamAllowance);
-  const piece = (id: string, name: string, role: PieceDraft['role'], kind: 'valley' | 'mountain'): PieceDraft =>
-    patch({
-      id,
-      name,
-      role,
-      width,
-      height: total,
-      seam,
-      topArrow: true,
-      folds: [
-        { id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] },
-        ...(flap.value > 0 ? [{ id: 'flap', order: 2, kind, from: [0, top] as Point, to: [w, top] as Point }] : []),
-      ],
-      bends: [
-        crease([0, fold], [w, fold], BACK),
-        ...(flap.value > 0 ? [{ ...crease([0, top], [w, top], BACK), opens: true }] : []),
-      ],
-      gaps: [middleGap('top', w, rules)],
-    });
-  const around = baggedOut(SHELL, LINING);
-  const sides = pocketSeams(h, fold);
+/** The cloth of a roll, its lower part folded up into the pocket: shell and lining bagged out and turned, or one layer. */
+export function contributeRoll({ detail }: SizedBody<Roll>, inputs: BodyInputs): Contribution {
+  const { rules } = inputs;
+  const lined = detail.layers === 'lined';
+  const [fold, total] = [detail.pocketDepth.value, totalOf(detail).value];
+  const sides = pocketSeams(innerOf(detail), lined, total, fold);
+  const around = lined ? baggedOut(SHELL, LINING) : [];
+  const cloth = lined
+    ? [clothPiece('shell', detail, inputs), clothPiece('lining', detail, inputs)]
+    : [clothPiece('shell', detail, inputs)];
+  const uses = cloth.map(({ id }) => id);
+  const inside = lined ? 'lining inside' : 'right side outside';
   return contribution({
     findings: stiffInside(detail.winding, rules.length(rollStandsOff).value),
-    pieces: [piece(SHELL, 'Shell', 'exterior', 'mountain'), piece(LINING, 'Lining', 'lining', 'valley')],
+    pieces: cloth,
     joins: [...around, ...sides],
     operations: [
-      {
-        id: 'body/join',
-        phase: 'join',
-        needs: [],
-        uses: [SHELL, LINING],
-        seams: around.map(({ id }) => id),
-        text: say`Shell and lining right sides together: sew all round, leaving the gap in the top open.`,
-      },
-      {
-        id: 'body/turn',
-        phase: 'turn',
-        needs: ['body/join'],
-        uses: [SHELL, LINING],
-        seams: [],
-        text: say`Trim the corners, turn through the gap, press; topstitch the bottom edge, which is the pocket's mouth, and the top, which closes the gap.`,
-      },
+      ...(lined ? baggedSteps(around, uses) : edgeSteps(detail, inputs)),
       {
         id: 'body/pocket',
         phase: 'finish',
-        needs: ['body/turn'],
-        uses: [SHELL, LINING],
+        needs: [lined ? 'body/turn' : 'body/edges'],
+        uses,
         seams: sides.map(({ id }) => id),
-        text: say`Fold the bottom up by ${mm(fold)}, lining inside, and stitch the pocket's two sides ${mm(rules.length(topstitchInset).value)} from the edge, back-tacking at the mouth.`,
+        text: say`Fold the bottom up by ${mm(fold)}, ${inside}, the fold equal at both ends, and stitch the pocket's two sides ${mm(rules.length(topstitchInset).value)} from the edge, back-tacking at the mouth.`,
       },
     ],
   });
 }
 
-/** The lower part of each side lies on the part above the fold. */
-function pocketSeams(total: number, fold: number): Seam[] {
+const totalOf = ({ height, pocketDepth, flap }: Roll): Derived =>
+  sum('height with the pocket', [height, pocketDepth, flap]);
+
+const NO_ALLOWANCE = given('its own hem', 0, { kind: 'standard', path: 'roll/ready' });
+
+function clothPiece(layer: 'shell' | 'lining', detail: Roll, { rules }: BodyInputs): PieceDraft {
+  const { width, pocketDepth, flap, layers } = detail;
+  const height = totalOf(detail);
+  const [w, fold, top] = [width.value, pocketDepth.value, height.value - flap.value];
+  const shell = layer === 'shell';
+  const allowances = {
+    lined: rules.length(seamAllowance),
+    hemmed: rules.length(mouthHem),
+    ready: NO_ALLOWANCE,
+  };
+  return patch({
+    id: shell ? SHELL : LINING,
+    name: layers === 'lined' ? (shell ? 'Shell' : 'Lining') : 'Cloth',
+    role: shell ? 'exterior' : 'lining',
+    width,
+    height,
+    seam: allowances[layers],
+    topArrow: true,
+    folds: [
+      { id: 'pocket', order: 1, kind: shell ? 'mountain' : 'valley', from: [0, fold], to: [w, fold] },
+      ...(flap.value > 0
+        ? [
+            {
+              id: 'flap',
+              order: 2,
+              kind: shell ? ('mountain' as const) : ('valley' as const),
+              from: [0, top] as Point,
+              to: [w, top] as Point,
+            },
+          ]
+        : []),
+    ],
+    bends: [
+      crease([0, fold], [w, fold], BACK),
+      ...(flap.value > 0 ? [{ ...crease([0, top], [w, top], BACK), opens: true }] : []),
+    ],
+    ...(layers === 'lined' && { gaps: [middleGap('top', w, rules)] }),
+    ...(layers === 'ready' && { note: 'A ready-hemmed cloth of this size: nothing is cut.' }),
+  });
+}
+
+/** Shell and lining sewn all round and turned. */
+const baggedSteps = (around: readonly Seam[], uses: string[]): OperationDraft[] => [
+  {
+    id: 'body/join',
+    phase: 'join',
+    needs: [],
+    uses,
+    seams: around.map(({ id }) => id),
+    text: say`Shell and lining right sides together: sew all round, leaving the gap in the top open.`,
+  },
+  {
+    id: 'body/turn',
+    phase: 'turn',
+    needs: ['body/join'],
+    uses,
+    seams: [],
+    text: say`Trim the corners, turn through the gap, press; topstitch the bottom edge, which is the pocket's mouth, and the top, which closes the gap.`,
+  },
+];
+
+/** The edges of a single cloth. */
+const edgeSteps = ({ layers, width, ...detail }: Roll, { rules }: BodyInputs): OperationDraft[] => [
+  {
+    id: 'body/edges',
+    phase: 'prepare',
+    needs: [],
+    uses: [SHELL],
+    seams: [],
+    text:
+      layers === 'hemmed'
+        ? say`Fold all four edges to the wrong side twice, half of the ${mm(rules.length(mouthHem).value)} each time, corners folded in first, and stitch close to the inner fold.`
+        : say`Measure the ready-hemmed cloth: it must be ${mm(width.value)} wide and ${mm(totalOf({ layers, width, ...detail }).value)} high between its edges. If it is not, pin the size that it has.`,
+  },
+];
+
+/** The lower part of each side lies on the part above the fold.
+ * @param lined the piece is drawn from inside; else what is right inside lies on its left */
+function pocketSeams(piece: string, lined: boolean, total: number, fold: number): Seam[] {
+  const [right, left] = lined ? ['pocket-right', 'pocket-left'] : ['pocket-left', 'pocket-right'];
   return [
     {
-      id: 'body/pocket-right',
+      id: `body/${right}`,
       kind: 'stitchedOn',
-      a: edgePart(LINING, 'right', 0, fold),
-      b: edgePart(LINING, 'right', fold, 2 * fold, true),
+      a: edgePart(piece, 'right', 0, fold),
+      b: edgePart(piece, 'right', fold, 2 * fold, true),
     },
     {
-      id: 'body/pocket-left',
+      id: `body/${left}`,
       kind: 'stitchedOn',
-      a: edgePart(LINING, 'left', total - fold, total),
-      b: edgePart(LINING, 'left', total - 2 * fold, total - fold, true),
+      a: edgePart(piece, 'left', total - fold, total),
+      b: edgePart(piece, 'left', total - 2 * fold, total - fold, true),
     },
   ];
 }

@@ -1,8 +1,8 @@
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 
-/** The bottom folded up: the lining, stitched at both sides, and the shell round it, folded and stitched with it.
+/** The bottom folded up: the innermost cloth, stitched at both sides, and the shell round it if it has one, folded and stitched with it.
  * @param flapped its upper end folds down over the tips */
-export const pocketRings = (lining: string, shell: string, flapped: boolean): Ring[] => {
+export const pocketRings = ([inner, shell]: readonly [string, string?], flapped: boolean): Ring[] => {
   const top: NamedLine = flapped ? { fold: 'flap' } : { edge: 'top' };
   const base: NamedLine = { fold: 'pocket' };
   const mouth: NamedLine = { edge: 'bottom' };
@@ -19,15 +19,19 @@ export const pocketRings = (lining: string, shell: string, flapped: boolean): Ri
   return [
     {
       walls: [
-        { piece: lining, left: on('left', 'a'), right: on('right', 'a'), base, mouth, low: true },
-        { piece: lining, left: on('right', 'b'), right: on('left', 'b'), base, mouth: top },
+        { piece: inner, left: on('left', 'a'), right: on('right', 'a'), base, mouth, low: true },
+        { piece: inner, left: on('right', 'b'), right: on('left', 'b'), base, mouth: top },
       ],
     },
-    {
-      walls: [
-        { piece: shell, left: left!, right: right!, base, mouth, low: true },
-        { piece: shell, left: right!, right: left!, base },
-      ],
-    },
+    ...(shell === undefined
+      ? []
+      : [
+          {
+            walls: [
+              { piece: shell, left: left!, right: right!, base, mouth, low: true },
+              { piece: shell, left: right!, right: left!, base },
+            ],
+          },
+        ]),
   ];
 };

@@ -5,7 +5,9 @@ import { rollBoards } from './boards.ts';
 import { contributeRoll } from './contribute.ts';
 import { rollStandsOff } from './rules.ts';
 import { rollParams, sizeRoll, SHELL, type Roll } from './size.ts';
-import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
+import { choiceParam } from '../../holders/params.ts';
+import { mouthHem, seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
+import { unlined } from '../unlined.ts';
 
 /** The driving sizes of a roll from its cut pieces: the inverse of making. mm */
 function readBack(cut: CutPieces): Record<string, number> {
@@ -24,12 +26,13 @@ function readBack(cut: CutPieces): Record<string, number> {
 /** Rolls for tools and brushes: a lined cloth whose bottom is folded up into a pocket of channels. */
 export const roll: BodyKind<Roll> = {
   title: 'Roll',
-  about: 'a lined cloth, its bottom folded up into channels',
+  about: 'a cloth with its bottom folded up into channels',
   orientation: 'upright',
   closures: ['none', 'tie'],
   closesWith: 'tie',
   params: rollParams,
-  rules: [seamAllowance, topstitchInset, turningGap, rollStandsOff],
+  rules: [seamAllowance, mouthHem, topstitchInset, turningGap, rollStandsOff],
+  adapt: (params, given) => (choiceParam(params, 'layers', rollParams.layers) === 'lined' ? given : unlined(given)),
   findings: ['roll.stiffInside'],
   faces: () => [{ id: 'pocket', title: 'in the pocket along the bottom', seat: 'channels' }],
   size: sizeRoll,

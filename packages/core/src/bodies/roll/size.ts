@@ -42,7 +42,12 @@ export interface Roll {
   loaded: Derived;
   /** Round its first thing. */
   winding: Winding;
+  layers: RollLayers;
 }
+export type RollLayers = 'lined' | 'hemmed' | 'ready';
+
+/** What the things lie against; the pocket is stitched to it. */
+export const innerOf = ({ layers }: Pick<Roll, 'layers'>): string => (layers === 'lined' ? LINING : SHELL);
 
 const LEAST = given('least side', 60, { kind: 'standard', path: 'roll/least', source: 'common practice' });
 const windRule = (formula: string): Rule => ({
@@ -60,7 +65,9 @@ export function sizeRoll(
   const inset = rules.length(topstitchInset);
   const sides = rounded(sum('beside the channels', [inset, inset]), grid, 'up');
   const side = usual(LEAST);
-  const width = sum('open width', [rounded(largest('channels', [side, pocket!.width]), grid, 'up'), times(2, sides)]);
+  const layers = choiceParam(params, 'layers', rollParams.layers);
+  const asked = sum('open width', [rounded(largest('channels', [side, pocket!.width]), grid, 'up'), times(2, sides)]);
+  const width = pin('body/openWidth', asked);
   const height = pin('body/height', rounded(largest('open height', [side, pocket!.height]), grid, 'up'));
   // the channels have rounded and pinned it already, and stitch their lines to it
   const pocketDepth = pocket!.sizes.pocketDepth ?? rounded(side, grid, 'up');
@@ -68,13 +75,17 @@ export function sizeRoll(
   const flap = flapOf(params, { rules, grid });
   const rolled = rollUp(pocket!, walls);
   const loaded = sum('lying open, full', [walls, pocket!.loaded]);
-  const detail: Roll = { width, height, pocketDepth, flap, loaded, winding: rolled.winding };
+  const detail: Roll = { width, height, pocketDepth, flap, loaded, winding: rolled.winding, layers };
+  const inner = innerOf(detail);
+  // a single cloth is drawn from outside: what is left inside lies on its right
+  const across = (fromLeft: number) =>
+    layers === 'lined' ? sides.value + fromLeft : width.value - sides.value - fromLeft;
   const most = atMost(pocket!, width, stacks);
   const [w, total] = [width.value, height.value + pocketDepth.value + flap.value];
   const panels: Panels = {
     // the pocket is the lower part of the cloth, folded up: its mouth is the bottom edge
-    front: { piece: LINING, at: (fromLeft, down) => [sides.value + fromLeft, down] },
-    back: { piece: LINING, at: (fromLeft, down) => [sides.value + fromLeft, 2 * pocketDepth.value - down] },
+    front: { piece: inner, at: (fromLeft, down) => [across(fromLeft), down] },
+    back: { piece: inner, at: (fromLeft, down) => [across(fromLeft), 2 * pocketDepth.value - down] },
   };
   return {
     finished: {
@@ -98,7 +109,7 @@ export function sizeRoll(
       {
         id: 'pocket',
         seat: 'channels',
-        host: { piece: LINING, width: w, height: total },
+        host: { piece: inner, width: w, height: total },
         room: {
           x: sides.value,
           y: 0,
@@ -107,7 +118,7 @@ export function sizeRoll(
           towards: 'left',
         },
         edges: { left: stitchedOn, right: stitchedOn, bottom: { kind: 'free' }, top: { kind: 'free' } },
-        rings: pocketRings(LINING, SHELL, flap.value > 0),
+        rings: pocketRings(layers === 'lined' ? [LINING, SHELL] : [SHELL], flap.value > 0),
         panels,
       },
     ],
@@ -123,6 +134,28 @@ export function sizeRoll(
 const nothing = given('no flap', 0, { kind: 'standard', path: 'nothing' });
 
 export const rollParams = {
+  layers: {
+    kind: 'choice',
+    title: 'Made of',
+    standard: 'lined' as RollLayers,
+    choices: [
+      {
+        id: 'lined' as RollLayers,
+        title: 'cloth and lining',
+        why: 'No raw edges, and a cord caught between the layers.',
+      },
+      {
+        id: 'hemmed' as RollLayers,
+        title: 'one layer, hemmed',
+        why: 'Light and quick: all its edges are turned in twice.',
+      },
+      {
+        id: 'ready' as RollLayers,
+        title: 'a ready-hemmed cloth',
+        why: 'A napkin or tea towel: pin its width and height, nothing is cut.',
+      },
+    ],
+  },
   flap: {
     kind: 'choice',
     title: 'Over the top',

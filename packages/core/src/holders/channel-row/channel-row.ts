@@ -7,8 +7,17 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { openDepth } from '../../sizing/depth.ts';
 import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing, stoodOf, widest, type Standing } from '../cavity/compartments.ts';
-import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
+import type {
+  HeldContents,
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  ParamSpec,
+  PlacedHolder,
+} from '../holder-kind.ts';
+import { choiceParam } from '../params.ts';
 import type { SeatOf } from '../seat.ts';
+import type { Slab } from '../slab.ts';
 import { linesBetween, linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
 import { easeChannelAcross, easeChannelEnd } from './rules.ts';
@@ -18,6 +27,8 @@ import { wallReach } from '../../stacks/reach.ts';
 export interface Channel {
   thing: Standing;
   width: Derived;
+  /** It may take what is left over: its width is not pinned. */
+  free: boolean;
 }
 
 /** Channels side by side in a pocket, in winding order: the first lies at the inside end. */
@@ -27,12 +38,27 @@ export interface ChannelRow {
   depth: Derived;
   /** Of both walls, to their outermost layers. */
   reach: Walls;
+  /** Who takes what the roll is wider than all channels ask. */
+  spare: 'end' | 'last' | 'all';
 }
 
 /** Common practice: a tool wants this much to be gripped by. */
 const GRIP = given('to grip it by', 10, { kind: 'standard', path: 'grip', source: 'common practice' });
 
-function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {
+const channelParams = {
+  spare: {
+    kind: 'choice',
+    title: 'Width left over',
+    standard: 'end',
+    choices: [
+      { id: 'end', title: 'stays bare at the outer end', why: 'Channels are as wide as their things ask.' },
+      { id: 'last', title: 'goes to the last channel', why: 'One measure for all, and the last takes what is left.' },
+      { id: 'all', title: 'is shared by all', why: 'Every channel is a little roomier.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
+
+function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ChannelRow> {
   const { rules, grid, id, pin } = inputs;
   const things = contents.flatMap(standing);
   const wall = wallReach(inputs);
@@ -40,7 +66,8 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
   const channels = things.map((thing, index): Channel => {
     const width = tubeAround(thing.halfGirth, around, rules.length(easeChannelAcross));
     const room = rounded(named(`channel of ${thing.name}`, width), grid, 'up');
-    return { thing, width: pin(`holders/${id}/channel${index + 1}`, room) };
+    const pinned = pin(`holders/${id}/channel${index + 1}`, room);
+    return { thing, width: pinned, free: pinned === room };
   });
   const longest = widest(
     'the longest',
@@ -68,31 +95,55 @@ function measure(_params: Params, contents: HeldContents[], inputs: HolderInputs
     'all channels',
     channels.map((channel) => channel.width),
   );
-  let at = 0;
+  const spare = choiceParam(params, 'spare', channelParams.spare);
   return {
     width,
     height,
-    slabs: channels.map(({ thing, width: wide }) => {
-      const x0 = at + (wide.value - thing.across.value) / 2;
-      at += wide.value;
-      const over = { x0, x1: x0 + thing.across.value, y0: 0, y1: thing.along.value };
-      return {
-        of: { line: thing.line },
-        label: thing.name,
-        ...over,
-        thickness: thing.thickness,
-        ...(thing.round && { round: true }),
-        ...(thing.rigid && { rigid: true }),
-      };
-    }),
-    stretches: { width: false, height: true },
+    slabs: slabsOf(channels),
+    stretches: { width: spare !== 'end', height: true },
     sizes: {
-      ...Object.fromEntries(channels.map((channel, index) => [`channel${index + 1}`, channel.width])),
+      ...widthsOf(channels),
       pocketDepth: depth,
     },
-    detail: { channels, depth, reach: around },
+    detail: { channels, depth, reach: around, spare },
     findings: depthFindings(channels, depth, id),
   };
+}
+
+const widthsOf = (channels: readonly Channel[]): Record<string, Derived> =>
+  Object.fromEntries(channels.map(({ width }, index) => [`channel${index + 1}`, width]));
+
+/** Each thing in the middle of its channel. */
+function slabsOf(channels: readonly Channel[]): Slab[] {
+  let at = 0;
+  return channels.map(({ thing, width: wide }) => {
+    const x0 = at + (wide.value - thing.across.value) / 2;
+    at += wide.value;
+    return {
+      of: { line: thing.line },
+      label: thing.name,
+      x0,
+      x1: x0 + thing.across.value,
+      y0: 0,
+      y1: thing.along.value,
+      thickness: thing.thickness,
+      ...(thing.round && { round: true }),
+      ...(thing.rigid && { rigid: true }),
+    };
+  });
+}
+
+/** Channels with what the pocket is wider than all of them ask. Those that are pinned take none of it.
+ * @param left mm */
+function shared({ channels, spare }: ChannelRow, left: Derived): Channel[] {
+  const free = channels.filter((channel) => channel.free);
+  const takers = new Set(spare === 'all' ? free : spare === 'last' ? free.slice(-1) : []);
+  if (left.value <= 1e-9 || takers.size === 0) return [...channels];
+  const part = given('its part', 1 / takers.size, { kind: 'standard', path: 'channel/part' }, 'ratio');
+  const more = takers.size === 1 ? left : product('its part of what is left over', [left, part]);
+  return channels.map((channel) =>
+    takers.has(channel) ? { ...channel, width: sum(channel.width.label, [channel.width, more]) } : channel,
+  );
 }
 
 /** Deep enough to hold the longest, not so deep that the shortest cannot be gripped, and always most of the shortest. */
@@ -138,7 +189,10 @@ type Placed = PlacedHolder<ChannelRow, 'channels'>;
 const linesOf = ({ channels }: ChannelRow): number[] => linesBetween(channels.map(({ width }) => width.value));
 
 function place(measured: MeasuredHolder<ChannelRow>, seat: SeatOf<'channels'>, { id }: HolderInputs): Placed {
-  const { detail, slabs, sizes } = measured;
+  const left = sum('left over', [seat.width, minus(measured.width)]);
+  const detail: ChannelRow = { ...measured.detail, channels: shared(measured.detail, left) };
+  const slabs = slabsOf(detail.channels);
+  const sizes = { ...measured.sizes, ...widthsOf(detail.channels) };
   const { x, y } = seat;
   const depth = detail.depth.value;
   return {
@@ -195,7 +249,7 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
 /** A row of channels in a pocket as wide as the piece: pens, probes, brushes, tools. */
 export const channelRow: HolderKind<ChannelRow, 'channels'> = {
   title: 'Channels',
-  params: {},
+  params: channelParams,
   rules: [easeChannelAcross, easeChannelEnd],
   shown: { numbered: 'things', clearWidth: 'channel1' },
   findings: ['channel.sinks', 'channel.tipsOut'],
