@@ -1,0 +1,106 @@
+import { describe, expect, test } from '@jest/globals';
+import { explain } from '../derived/explain.ts';
+import type { Derived } from '../derived/derived.ts';
+import { demoDesigns } from '../demo/index.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { thing, trial } from '../testing/trial.ts';
+import { solveDesign } from './solve-design.ts';
+
+const demo = (id: string): DesignDocument => demoDesigns.find((design) => design.id === id)!;
+/** A number somewhere in the sum behind a size. */
+function within(size: Derived, label: string): Derived | undefined {
+  if (size.label === label) return size;
+  for (const { from } of size.inputs) {
+    const found = within(from, label);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+// what a size is the largest of is looked at one by one: some of it decides in few designs only
+describe('of what a size must be at least', () => {
+  test('a hard case is as round as its thing and the margin beside it', () => {
+    const round = thing(150, 90, 30, { planRadius: 22 });
+    const design = trial({ body: 'shell', face: 'inside', kind: 'packed-room', item: round });
+    const contents = design.contents.map((line) => ({ ...line, orientation: 'lying' as const }));
+    const { body } = solveDesign({ ...design, contents, rules: { 'shell.margin': 7 } });
+    expect(body.sizes.radius!.value).toBe(29);
+  });
+  test('the opening of a zipped pocket ends 8 before each side of a pocket that is pinned too narrow for it', () => {
+    const design = trial({ body: 'sleeve', face: 'front', kind: 'zip-pocket', item: thing(120, 80, 4) });
+    const { holders } = solveDesign({ ...design, pins: { 'holders/A/clearWidth': 70 } });
+    expect(holders[0]!.sizes.opening!.value).toBe(70 - 16);
+  });
+  test('an accordion has its deepest pleat on both sides of its things', () => {
+    const { body } = solveDesign(demo('receipts-accordion'));
+    const beside = within(body.sizes.width!, 'things, pleats and walls')!;
+    const shown = Object.fromEntries(explain(beside).lines.map(({ label, value }) => [label, value]));
+    const legs = Object.entries(body.sizes).filter(([key]) => key.startsWith('leg'));
+    const deepest =
+      legs.length > 0 ? Math.max(...legs.map(([, { value }]) => value)) : within(beside, 'the deepest pleat')!.value;
+    expect(beside.value).toBeCloseTo(
+      Object.entries(shown).reduce((sum, [label, value]) => (label.startsWith('the deepest') ? sum : sum + value), 0) +
+        2 * deepest,
+      6,
+    );
+  });
+});
+
+describe('what is sewn and drawn', () => {
+  test('a plain flap and its lining are joined all round but where it is caught', () => {
+    const design = trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(100, 80, 10), closure: 'flap' });
+    const joined = solveDesign(design).seams.flatMap(({ a }) =>
+      a.piece === 'closure/flap' ? a.parts.flatMap((part) => ('edge' in part ? [part.edge] : [])) : [],
+    );
+    expect(joined).toEqual(expect.arrayContaining(['left', 'right']));
+    expect(joined.length).toBeGreaterThan(2);
+  });
+  test('the gap of a hemmed casing begins at the mouth', () => {
+    const design = trial({
+      body: 'sleeve',
+      params: { layers: 'single' },
+      face: 'inside',
+      kind: 'cavity',
+      item: thing(120, 90, 40),
+      closure: 'drawstring',
+      closing: { casing: 'hem' },
+    });
+    const { pieces, closure } = solveDesign(design);
+    const gaps = pieces.flatMap(({ gaps: all, stitch }) =>
+      all
+        .filter(({ label }) => label !== undefined)
+        .map(({ edge, from, to }) => {
+          const { from: a, to: b } = stitch.find(({ id }) => id === edge)!;
+          const long = Math.hypot(b[0] - a[0], b[1] - a[1]);
+          return Math.min(from, long - to);
+        }),
+    );
+    expect(gaps.length).toBeGreaterThan(0);
+    expect(gaps).toEqual(gaps.map(() => expect.closeTo(0, 6)));
+    expect(closure.sizes.channel!.value).toBeGreaterThan(0);
+  });
+  test('a folio is hosted on all of its lining', () => {
+    const { holders, pieces } = solveDesign(demo('survey-folio'));
+    const lining = pieces.find(({ id }) => id === 'body/lining')!;
+    const wide = lining.cutWidth.value - lining.allowance.left! - lining.allowance.right!;
+    const hosts = holders.map(({ seat }) => seat.host).filter(({ piece }) => piece === 'body/lining');
+    expect(hosts.length).toBeGreaterThan(0);
+    for (const { width } of hosts) expect(width).toBeCloseTo(wide, 6);
+  });
+  test('dividers of an accordion are cut through from side to side', () => {
+    const { section, body } = solveDesign(demo('receipts-accordion'));
+    const dividers = section.layers.filter(({ label }) => label === 'divider');
+    expect(dividers.length).toBeGreaterThan(1);
+    for (const { u0, u1 } of dividers) expect([u0, u1]).toEqual([0, body.sizes.width!.value]);
+  });
+  test('lines between channels are counted from one', () => {
+    const { seams } = solveDesign(demo('probe-roll'));
+    const channels = seams.map(({ id }) => id).filter((id) => id.includes('#channel-'));
+    expect(channels[0]).toBe('holders/A#channel-1');
+  });
+  test('mesh that is cut half a millimetre narrower is stretched by that', () => {
+    const design = trial({ body: 'sleeve', face: 'front', kind: 'mesh-pocket', item: thing(120, 80, 4) });
+    const { seams } = solveDesign({ ...design, rules: { 'mesh.less': 0.5 } });
+    expect(seams.flatMap(({ ease }) => (ease ? [ease.by.value] : []))).toContain(-0.5);
+  });
+});
