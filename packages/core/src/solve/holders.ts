@@ -4,7 +4,7 @@ import { holdersIn, type Arrangement, type DesignDocument, type Role } from '../
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
 import type { MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
-import type { HolderKind, MeasuredHolder, PlacedHolder } from '../holders/holder-kind.ts';
+import type { HolderKind, MeasuredHolder, PlacedHolder, StackReach } from '../holders/holder-kind.ts';
 import type { Seat, Side } from '../holders/seat.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
@@ -47,12 +47,13 @@ function liesOn(
   specs: readonly FaceSpec[],
   held: Resolved['held'],
   kinds: Kinds,
-): { cloth: 'outside' | Role; part: string } | undefined {
+): { cloth: keyof StackReach; part: string } | undefined {
   const face = specs.find((each) => seatedOn(id, each, document));
   if (face?.outside) return { cloth: 'outside', part: 'body' };
   const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
   const panel = face?.upon === undefined ? undefined : panelOn(face.upon, document, there, kinds);
-  return panel && { cloth: panel.cloth, part: `holders/${panel.id}` };
+  // what is sewn onto a panel lies on its right side
+  return panel && { cloth: panel.cloth === 'pocket' ? 'onPocket' : panel.cloth, part: `holders/${panel.id}` };
 }
 
 /** The first holder of a face whose panel others may be sewn onto, and the role of its cloth.

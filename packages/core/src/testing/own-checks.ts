@@ -61,7 +61,7 @@ export const ownChecks: Checks = {
         ...(piece?.byRuler ? Object.keys(rough) : []),
         ...(layers ?? []).filter(({ material }, index) => piece?.layers[index]?.material !== material),
       ];
-      if (piece?.layerOf !== undefined) expect([id, idle.has(`pieces/${id}`)]).toEqual([id, true]);
+      if (!piece || piece.layerOf !== undefined) expect([id, idle.has(`pieces/${id}`)]).toEqual([id, true]);
       else expect([id, idle.has(`pieces/${id}`)]).toEqual([id, wrong.length > 0]);
     }
   },

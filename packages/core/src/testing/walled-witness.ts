@@ -30,11 +30,20 @@ export function walledIn(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   const things = thingsOf(room, asked);
   if (!stands || things.length === 0) return [];
   let within: number[] = [];
+  let inner: Inner = {};
   const found = rings.flatMap((ring): Witnessed[] => {
     const reach = (walls: readonly RoomWall[]) =>
       walls.map((wall, index) => clothOf(cut.pieces, wall).reach + (within[index] ?? within[0] ?? 0));
-    const own: Walls = { cut, ring, reach: reach(ring.walls), within: within[0] ?? 0, asked, room };
+    const own: Walls = {
+      cut,
+      ring,
+      reach: reach(ring.walls),
+      inner: { floor: within[0] ?? 0, roof: within[0] ?? 0, lid: within[0] ?? 0, ...inner },
+      asked,
+      room,
+    };
     const left = measured(own, things);
+    inner = { ...inner, ...innerOf(cut, ring, own.inner) };
     within = ring.walls.map((wall, index) => clothOf(cut.pieces, wall).thick + (within[index] ?? within[0] ?? 0));
     return left;
   });
@@ -42,13 +51,28 @@ export function walledIn(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   return leastOfEach(found).filter(({ clearance }) => clearance > -Infinity);
 }
 
+interface Inner {
+  floor?: number;
+  roof?: number;
+  lid?: number;
+}
+/** What a ring that has a floor or something over it adds to what lies within the next. */
+function innerOf({ pieces }: Cut, { floor, over }: Ring, before: Required<Inner>): Inner {
+  const thick = (wall: Parameters<typeof clothOf>[1]) => clothOf(pieces, wall).thick;
+  return {
+    ...(floor && { floor: before.floor + thick(floor) }),
+    ...(over && { roof: before.roof + Math.max(0, ...over.walls.map(thick)) }),
+    ...(over?.floor && { lid: before.lid + thick(over.floor) }),
+  };
+}
+
 interface Walls {
   cut: Cut;
   ring: Ring;
   /** To the outermost layer of each wall, mm. */
   reach: readonly number[];
-  /** Cloth between the things and this ring, mm. */
-  within: number;
+  /** Cloth between the things and this ring, mm: on its floor, under what leans together above it, and on the floor of that. */
+  inner: Required<Inner>;
   asked: Asked;
   room: Room;
 }
@@ -90,19 +114,19 @@ function heap(places: readonly Packed[], contents: Asked['contents']): Body {
 const inset = (asked: Asked, ...lines: { inset?: string }[]): number =>
   lines.reduce((sum, line) => sum + (line.inset ? asked.inset(line.inset) : 0), 0);
 
-function inBox({ cut, ring, reach, within, asked, room }: Walls, things: readonly Held[]): Witnessed[] {
+function inBox({ cut, ring, reach, inner, asked, room }: Walls, things: readonly Held[]): Witnessed[] {
   const { walls, floor, over } = ring;
   const wide = things.reduce((sum, { body }) => sum + body.wide, 0);
   const spans = walls.map((wall) => across(cut, wall));
   const [front, side] = [Math.min(spans[0]!, spans[2]!), Math.min(spans[1]!, spans[3]!)];
   const [low, beside] = [Math.max(reach[0]!, reach[2]!), Math.max(reach[1]!, reach[3]!)];
-  const base = floor ? clothOf(cut.pieces, floor).reach + within + asked.onBase : 0;
+  const base = floor ? clothOf(cut.pieces, floor).reach + inner.floor + asked.onBase : 0;
   let high = Math.min(...walls.map(({ piece, base: from, mouth }) => closest(cut, piece, from!, mouth!))) - base;
   if (over) {
     const [band] = over.walls;
     const { piece, shows } = asked.opening!;
     const shown = closest(cut, piece, ...shows!) - inset(asked, ...shows!);
-    const roof = within + Math.max(...over.walls.map((wall) => clothOf(cut.pieces, wall).reach));
+    const roof = inner.roof + Math.max(...over.walls.map((wall) => clothOf(cut.pieces, wall).reach));
     high += closest(cut, band!.piece, band!.base!, band!.mouth!) - (side - shown) / 2 - roof;
   }
   const found: Witnessed[] = [
@@ -114,7 +138,7 @@ function inBox({ cut, ring, reach, within, asked, room }: Walls, things: readonl
 }
 
 /** The thing in the middle of the panel: how much longer it may be until a point of it touches the gusset. */
-function inCase({ cut, ring, reach, within, asked, room }: Walls, { wide, thick, deep }: Body): Witnessed[] {
+function inCase({ cut, ring, reach, inner, asked, room }: Walls, { wide, thick, deep }: Body): Witnessed[] {
   const panel = cut.pieces.find(({ id }) => id === ring.floor!.piece)!;
   const outline = flatten(panel.stitch, { tolerance: 0.002 });
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
@@ -144,7 +168,10 @@ function inCase({ cut, ring, reach, within, asked, room }: Walls, { wide, thick,
     { form: 'case', direction: 'thick', clearance: broad },
   ];
   const [hinge] = ring.walls;
-  const panels = [ring, ring.over!].reduce((sum, { floor }) => sum + clothOf(cut.pieces, floor!).reach + within, 0);
+  const panels = [ring, ring.over!].reduce(
+    (sum, { floor }) => sum + clothOf(cut.pieces, floor!).reach,
+    inner.floor + inner.lid,
+  );
   const high = closest(cut, hinge!.piece, hinge!.base!, hinge!.mouth!);
   return [
     ...found,

@@ -62,16 +62,17 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
       ? roundedAmount(lengthParam(params, 'cut', sleeveParams.cut, rules, 'body'), grid)
       : nothing;
   const turns = lined ? liningTurns(inputs, bottom) : UNTURNED;
+  // what hangs between the sides stands beside no corner of the base either
+  const { inside, divider } = faces;
+  const footing = divider.occupied ? largest('side by side', [inside.footing, divider.footing]) : inside.footing;
   const least = [
     leastWidth({ base, cut, turns, least: inputs.usual(LEAST) }, rules.length(seamAllowance)),
     // on a base it stands whole: the walls lean on no corner of it
     ...(boxed
       ? [
-          sum('things on their base', [faces.inside.footing, ease, times(2, around), base]),
+          sum('things on their base', [footing, ease, times(2, around), base]),
           ...(faces.inside.widthOn ? [faces.inside.widthOn(base, inputs)] : []),
-          ...(lined
-            ? [sum('things in the lining', [faces.inside.footing, ease, times(2, reach.lining), turns.taper, base])]
-            : []),
+          ...(lined ? [sum('things in the lining', [footing, ease, times(2, reach.lining), turns.taper, base])] : []),
         ]
       : []),
   ];
