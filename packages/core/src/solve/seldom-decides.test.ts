@@ -26,6 +26,27 @@ describe('of what a size must be at least', () => {
     const { body } = solveDesign({ ...design, contents, rules: { 'shell.margin': 7 } });
     expect(body.sizes.radius!.value).toBe(29);
   });
+  test('its plate is as long as its thing, the ease and the margin at both ends', () => {
+    const round = thing(150, 90, 30, { planRadius: 22 });
+    const design = trial({ body: 'shell', face: 'inside', kind: 'packed-room', item: round });
+    const contents = design.contents.map((line) => ({ ...line, orientation: 'lying' as const }));
+    const { body } = solveDesign({ ...design, contents, rules: { 'shell.margin': 7, 'ease.cavity.across': 5 } });
+    expect(body.sizes.plateLength!.value).toBe(150 + 5 + 2 * 7);
+  });
+  test('a flap is long enough for the zipper across it, however little it is to lie on the front', () => {
+    const { closure } = solveDesign(
+      trial({
+        body: 'sleeve',
+        face: 'inside',
+        kind: 'cavity',
+        item: thing(200, 150, 8),
+        closure: 'flap',
+        closing: { pocket: 'zipped', overlap: 20, corner: 30 },
+      }),
+    );
+    // 12 at its base, the curve rises by an eighth of its width of 160, a tape of 25 with 6 on both sides sewn in, 10 beside it, corners of 30
+    expect(closure.sizes.flapLength!.value).toBe(12 + 160 / 8 + (25 - 12) + 10 + 30);
+  });
   test('the opening of a zipped pocket ends 8 before each side of a pocket that is pinned too narrow for it', () => {
     const design = trial({ body: 'sleeve', face: 'front', kind: 'zip-pocket', item: thing(120, 80, 4) });
     const { holders } = solveDesign({ ...design, pins: { 'holders/A/clearWidth': 70 } });
