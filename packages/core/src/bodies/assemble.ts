@@ -7,8 +7,8 @@ import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
 import type { Contribution, HardwareNeed, HostEdit, Lying, OperationDraft, ShutAt } from '../pieces/contribution.ts';
 import { layersOf, type LayerMaterial, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
-import { asOwned, cutLinesOf, ownEdgesOf, ownPieces } from '../pieces/own-piece.ts';
-import type { EdgeId, Piece, PieceDraft } from '../pieces/piece.ts';
+import { asOwned, cutLinesOf, ownPieces } from '../pieces/own-piece.ts';
+import type { Piece, PieceDraft } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { Meeting } from '../pieces/meeting.ts';
@@ -51,7 +51,7 @@ export function assemble(
   const drafts = withHostEdits(contributions).map((made) => ({ made, draft: asOwned(made, own.get(made.id)) }));
   const cut = drafts.flatMap(({ draft }) => {
     const layers = layersIn(draft, ofRoles, materialOf);
-    return [makePiece(draft, layers, ownEdgesOf(draft, own.get(draft.id))), ...layerPieces(draft, layers)];
+    return [makePiece(draft, layers), ...layerPieces(draft, layers)];
   });
   const widened = widenGaps(cut, materialOf);
   const seams = contributions.flatMap(({ joins }) => joins);
@@ -127,8 +127,8 @@ const markingsOf = ({ folds = [], bends = [], notches = [], marks = [], lines = 
   gaps,
 });
 
-function makePiece(draft: PieceDraft, layers: LayerUse[], ownEdges: EdgeId[]): Piece {
-  const { id, name, role, stitch, note, count = 1, cutFrom, goesThrough } = draft;
+function makePiece(draft: PieceDraft, layers: LayerUse[]): Piece {
+  const { id, name, role, stitch, note, count = 1, cutFrom, goesThrough, ownEdges = [] } = draft;
   const allowance = Object.fromEntries(Object.entries(draft.allowance).map(([edge, by]) => [edge, by.value]));
   const full = layers.filter(({ coverage }) => coverage === 'full');
   const { cut, trim } = cutLinesOf(draft);

@@ -49,12 +49,12 @@ export function withTrimming(
   seams: readonly Seam[],
   pieces: readonly Piece[],
 ): OperationDraft[] {
-  const all = new Map(seams.map((seam) => [seam.id, seam]));
   const steps = [...ordered];
-  for (const { id, name, trim, count } of pieces) {
-    if (!trim) continue;
-    const roughEdges = trim.at;
-    const sews = steps.findIndex((step) => roughEdges.some((edge) => sewnBy(step, id, all).has(edge)));
+  const larger = pieces.flatMap(({ id, name, count, trim }) => (trim ? [{ id, name, count, trim }] : []));
+  if (larger.length === 0) return steps;
+  const all = new Map(seams.map((seam) => [seam.id, seam]));
+  for (const { id, name, trim, count } of larger) {
+    const sews = steps.findIndex((step) => trim.at.some((edge) => sewnBy(step, id, all).has(edge)));
     const at = sews < 0 ? steps.length : sews;
     const each = count > 1 ? 'each ' : '';
     const step: OperationDraft = {

@@ -42,16 +42,12 @@ export interface InnerWalls {
   base?: Derived;
 }
 
-/** A piece as cut: size from cut edge to cut edge and from stitch line to stitch line, and its folds from the lower left stitch corner (heights of those
+/** A piece as cut: size from stitch line to stitch line, and its folds from the lower left stitch corner (heights of those
  * that run across, distances of those that run upwards), mm. */
 export interface CutPiece {
-  width: number;
-  height: number;
   sewn: { width: number; height: number };
   folds: number[];
   foldsAcross: number[];
-  /** Allowance of each edge, mm. */
-  allowance: Readonly<Record<string, number>>;
 }
 export type CutPieces = (piece: string) => CutPiece;
 

@@ -57,17 +57,15 @@ function onEdges(
 export function asOwned(draft: PieceDraft, own: OwnPiece | undefined): PieceDraft {
   if (!own) return draft;
   const fromPattern = !draft.cutFrom;
+  const allowance = onEdges(draft, 'allowance', own.allowance);
   return {
     ...draft,
     ...(own.layers && fromPattern && { layers: own.layers }),
-    allowance: { ...draft.allowance, ...onEdges(draft, 'allowance', own.allowance) },
+    allowance: { ...draft.allowance, ...allowance },
+    ...(own.allowance && { ownEdges: Object.keys(allowance) }),
     ...(fromPattern && { rough: { ...draft.rough, ...onEdges(draft, 'rough', own.rough) } }),
   };
 }
-
-/** The edges of a piece that have an allowance of their own. */
-export const ownEdgesOf = (draft: PieceDraft, own: OwnPiece | undefined): EdgeId[] =>
-  Object.keys(onEdges(draft, 'allowance', own?.allowance));
 
 /** Where a piece is cut, and what it is trimmed to later if it is cut larger than that. */
 export function cutLinesOf(draft: PieceDraft): Pick<Piece, 'trim'> & { cut: CutLine } {

@@ -110,6 +110,8 @@ export interface PieceDraft {
   layers?: readonly Layer[];
   /** Cut larger by so much at an edge, and trimmed to size later, mm. */
   rough?: Record<EdgeId, Derived>;
+  /** Edges whose allowance the maker has set. */
+  ownEdges?: readonly EdgeId[];
   /** Cut with the ruler from something on the hardware shelf (webbing, ribbon, tape): no pattern piece is printed. */
   cutFrom?: string;
   note?: string;

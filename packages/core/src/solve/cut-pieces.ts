@@ -3,7 +3,7 @@ import { boundsOf } from '../geometry/outline.ts';
 import type { CutPiece, CutPieces } from '../holders/seat.ts';
 import type { Piece } from '../pieces/piece.ts';
 
-/** Measures pieces as cut, and trimmed if they are, on their outlines.
+/** Measures pieces between the stitch lines that are drawn on them.
  * @throws CoreError `piece.unknown` when asked for a piece that is not there */
 export function cutPieces(pieces: readonly Piece[]): CutPieces {
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
@@ -19,14 +19,10 @@ export function cutPieces(pieces: readonly Piece[]): CutPieces {
   };
 }
 
-function measure({ cut, trim, stitch, folds, allowance }: Piece): CutPiece {
-  const { width, height } = boundsOf(trim?.outline ?? cut);
-  const sewn = boundsOf(stitch);
+function measure({ stitch, folds }: Piece): CutPiece {
+  const { width, height } = boundsOf(stitch);
   return {
-    width,
-    height,
-    sewn: { width: sewn.width, height: sewn.height },
-    allowance,
+    sewn: { width, height },
     folds: folds.filter(({ from, to }) => from[1] === to[1]).map(({ from }) => from[1]),
     foldsAcross: folds.filter(({ from, to }) => from[0] === to[0]).map(({ from }) => from[0]),
   };

@@ -2,6 +2,7 @@ import { edgeName, gridStep, limits, type Piece } from '@zindle/core';
 import { edgeMiddle, edgePath } from '@zindle/core/drawing';
 import { useRef, useState } from 'react';
 import { pressable } from '../../board/pressable.ts';
+import { HandleValue } from '../../board/handle-value.tsx';
 import { useDesign } from '../../store/design-context.ts';
 import { useLength } from '../../ui/use-length.ts';
 
@@ -126,20 +127,7 @@ function Grip({ label, middle: { at, outwards }, value, scale, dragged, onDraft,
     >
       <circle r="14" fill="transparent" />
       <circle r="6" fill={dragged ? '#C8452F' : '#FFFFFF'} stroke="#C8452F" strokeWidth="2" />
-      {dragged && (
-        <text
-          y="-14"
-          textAnchor="middle"
-          fontSize="13"
-          fontWeight="650"
-          fill="#B03A25"
-          stroke="#FBF9F3"
-          strokeWidth="4"
-          paintOrder="stroke"
-        >
-          {length(value, true)}
-        </text>
-      )}
+      {dragged && <HandleValue y={-14}>{length(value, true)}</HandleValue>}
     </g>
   );
 }

@@ -113,11 +113,8 @@ const stitched = { kind: 'stitchedOn' } as const;
 
 /** A lining as cut: flat between its sides, and from its mouth to its fold, mm. */
 export function liningAsCut(end: End, cut: CutPieces): { width: number; depth: number } {
-  const { width, height, allowance } = cut(`body/lining-${end}`);
-  return {
-    width: width - allowance['left-front']! - allowance['right-front']!,
-    depth: (height - allowance['mouth-front']! - allowance['mouth-back']!) / 2,
-  };
+  const { width, height } = cut(`body/lining-${end}`).sewn;
+  return { width, depth: height / 2 };
 }
 
 /** From the first thing to the last, lying side by side, mm. */

@@ -4,7 +4,7 @@ import { contribution, type Contribution, type OperationDraft } from '../../piec
 import type { Point } from '../../geometry/perimeter.ts';
 import { patch } from '../../pieces/patch.ts';
 import { BACK, crease } from '../../pieces/bend.ts';
-import type { PieceDraft } from '../../pieces/piece.ts';
+import type { Fold, PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -21,9 +21,8 @@ export function contributeRoll({ detail }: SizedBody<Roll>, inputs: BodyInputs):
   const [fold, total] = [detail.pocketDepth.value, totalOf(detail).value];
   const sides = pocketSeams(innerOf(detail), lined, total, fold);
   const around = lined ? baggedOut(SHELL, LINING) : [];
-  const cloth = lined
-    ? [clothPiece('shell', detail, inputs), clothPiece('lining', detail, inputs)]
-    : [clothPiece('shell', detail, inputs)];
+  const sheets = lined ? (['shell', 'lining'] as const) : (['shell'] as const);
+  const cloth = sheets.map((sheet) => clothPiece(sheet, detail, inputs));
   const uses = cloth.map(({ id }) => id);
   const inside = lined ? 'lining inside' : 'right side outside';
   return contribution({
@@ -54,6 +53,7 @@ function clothPiece(layer: 'shell' | 'lining', detail: Roll, { rules }: BodyInpu
   const height = totalOf(detail);
   const [w, fold, top] = [width.value, pocketDepth.value, height.value - flap.value];
   const shell = layer === 'shell';
+  const kind: Fold['kind'] = shell ? 'mountain' : 'valley';
   const allowances = {
     lined: rules.length(seamAllowance),
     hemmed: rules.length(mouthHem),
@@ -68,18 +68,8 @@ function clothPiece(layer: 'shell' | 'lining', detail: Roll, { rules }: BodyInpu
     seam: allowances[layers],
     topArrow: true,
     folds: [
-      { id: 'pocket', order: 1, kind: shell ? 'mountain' : 'valley', from: [0, fold], to: [w, fold] },
-      ...(flap.value > 0
-        ? [
-            {
-              id: 'flap',
-              order: 2,
-              kind: shell ? ('mountain' as const) : ('valley' as const),
-              from: [0, top] as Point,
-              to: [w, top] as Point,
-            },
-          ]
-        : []),
+      { id: 'pocket', order: 1, kind, from: [0, fold], to: [w, fold] },
+      ...(flap.value > 0 ? [{ id: 'flap', order: 2, kind, from: [0, top] as Point, to: [w, top] as Point }] : []),
     ],
     bends: [
       crease([0, fold], [w, fold], BACK),
@@ -111,7 +101,7 @@ const baggedSteps = (around: readonly Seam[], uses: string[]): OperationDraft[] 
 ];
 
 /** The edges of a single cloth. */
-const edgeSteps = ({ layers, width, ...detail }: Roll, { rules }: BodyInputs): OperationDraft[] => [
+const edgeSteps = (detail: Roll, { rules }: BodyInputs): OperationDraft[] => [
   {
     id: 'body/edges',
     phase: 'prepare',
@@ -119,9 +109,9 @@ const edgeSteps = ({ layers, width, ...detail }: Roll, { rules }: BodyInputs): O
     uses: [SHELL],
     seams: [],
     text:
-      layers === 'hemmed'
+      detail.layers === 'hemmed'
         ? say`Fold all four edges to the wrong side twice, half of the ${mm(rules.length(mouthHem).value)} each time, corners folded in first, and stitch close to the inner fold.`
-        : say`Measure the ready-hemmed cloth: it must be ${mm(width.value)} wide and ${mm(totalOf({ layers, width, ...detail }).value)} high between its edges. If it is not, pin the size that it has.`,
+        : say`Measure the ready-hemmed cloth: it must be ${mm(detail.width.value)} wide and ${mm(totalOf(detail).value)} high between its edges. If it is not, pin the size that it has.`,
   },
 ];
 

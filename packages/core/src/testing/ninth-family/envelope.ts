@@ -31,8 +31,8 @@ const none = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const SHEET = 'body/sheet';
 
 function asCut(cut: CutPieces): Record<'width' | 'height', number> {
-  const { width, allowance, folds } = cut(SHEET);
-  return { width: width - allowance['left-front']! - allowance['right-front']!, height: folds[1]! - folds[0]! };
+  const { sewn, folds } = cut(SHEET);
+  return { width: sewn.width, height: folds[1]! - folds[0]! };
 }
 
 function size(design: Params, [inside]: MeasuredFace[], { rules, grid, stacks }: BodyInputs): SizedBody<Envelope> {

@@ -1,6 +1,7 @@
 import { gridStep, handlesOn, type Board, type BoardHandle } from '@zindle/core';
 import { useEffect, useRef, useState } from 'react';
 import type { Frame } from '../../../board/frame.ts';
+import { HandleValue } from '../../../board/handle-value.tsx';
 import type { DrawnSide } from '../../../derivations/drawn-side.ts';
 import { solvedOf } from '../../../derivations/solution.ts';
 import { useDesign } from '../../../store/design-context.ts';
@@ -170,20 +171,7 @@ function Handle({ handle: { label, at, axis, value, least, most }, frame, dragge
         stroke="#C8452F"
         strokeWidth="2"
       />
-      {dragged && (
-        <text
-          y="-16"
-          textAnchor="middle"
-          fontSize="13"
-          fontWeight="650"
-          fill="#B03A25"
-          stroke="#FBF9F3"
-          strokeWidth="4"
-          paintOrder="stroke"
-        >
-          {words}
-        </text>
-      )}
+      {dragged && <HandleValue y={-16}>{words}</HandleValue>}
     </g>
   );
 }
