@@ -15,6 +15,7 @@ import type { HouseRule } from '../shelves/rules/house-rule.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
 import type { BoardPlan } from './board-plan.ts';
+import type { Exclusion } from './exclusion.ts';
 import type { Section } from './section.ts';
 
 /** A flat face of the body that holders may lie on. */
@@ -121,9 +122,11 @@ export interface ClosingEdge {
 export interface ClosingMouth extends Panels {
   kind: 'mouth';
   width: Derived;
-  /** Edges of the outer layer that make the mouth. */
-  rim: { piece: string; edge: string }[];
-  /** The stretches of the side seams of the outer layer between two depths below the mouth, mm. */
+  /** Of a mouth with three sides: its middle one, mm. What draws, zips or snaps a mouth shut needs a level one. */
+  level?: Derived;
+  /** Edges of the outer layer that make the mouth, and the seam that joins each to the lining all along, if one does. */
+  rim: { piece: string; edge: string; within?: string }[];
+  /** The stretches of the side seams of the outer layer between two depths below their upper ends, mm. */
   sideGaps(from: number, to: number): { piece: string; edge: string; from: number; to: number }[];
   /** Where a tab of a width is caught in the mouth at each side, mm; a flat piece has its side seams for that. */
   sideTabs?(wide: number): { run: EdgeRun; within: string }[];
@@ -187,6 +190,8 @@ export interface BodyKind<Detail = unknown> {
   readonly orientation: Orientation;
   /** Ids of the closures that it can have. */
   readonly closures: readonly string[];
+  /** Choices that leave no place for some of them. */
+  readonly excludes?: readonly Exclusion[];
   /** The one that it has unless the maker says otherwise; default none, or the first if it cannot be without. */
   readonly closesWith?: string;
   /** Settings that fit what it must hold, for a design that is just given this form; default the standard ones. */

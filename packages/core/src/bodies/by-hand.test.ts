@@ -3,8 +3,10 @@ import { edgeLength } from '../geometry/outline.ts';
 import { demoDesigns } from '../demo/index.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { thing, trial, type Trial } from '../testing/trial.ts';
+import { withLowerCorners } from '../testing/lower-corners.ts';
 
 const demo = (id: string) => solveDesign(demoDesigns.find((design) => design.id === id)!);
+const cutBelow = () => solveDesign(withLowerCorners(demoDesigns.find(({ id }) => id === 'slate-carrier')!));
 
 describe('the least sizes (common practice), where nothing asks for more', () => {
   const tiny = thing(6, 4, 2);
@@ -32,7 +34,7 @@ test('a jacket is cut through at half of what lies beside the spine, without its
 });
 
 test('the binding of a cut corner goes along both its layers, and laps by 20', () => {
-  const { pieces, seams } = demo('slate-carrier');
+  const { pieces, seams } = cutBelow();
   const binding = pieces.find(({ name }) => name === 'Binding of a cut corner')!;
   expect(binding.cutWidth.value).toBeCloseTo(2 * 45 * Math.SQRT2 + 20, 9);
   const runs = seams.filter(({ a }) => a.piece === binding.id).flatMap(({ a }) => a.parts);
@@ -73,7 +75,7 @@ test('the fourth leaf of a folio is rolled into the third, and turns over with i
 });
 
 test('of what is cut from a length as many are listed as are cut', () => {
-  const { pieces, hardware } = demo('slate-carrier');
+  const { pieces, hardware } = cutBelow();
   const binding = pieces.find(({ name }) => name === 'Binding of a cut corner')!;
   expect([binding.count, hardware.find(({ id }) => id === binding.materials[0])!.count]).toEqual([2, 2]);
 });

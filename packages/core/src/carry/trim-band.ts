@@ -1,4 +1,5 @@
-import { limited, onWall } from '../closures/overlap.ts';
+import { onWall } from '../closures/overlap.ts';
+import { limited } from '../pieces/limited.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { rounded, sum, times } from '../derived/derived.ts';

@@ -79,8 +79,14 @@ describe('what there is no room for is told, and stays on its wall', () => {
   });
   test('the ends of handles; and nothing is said of what has room', () => {
     const deep = small({ parts: [{ id: 'p1', kind: 'handles', params: { embed: 90 } }] });
-    expect(limits(deep)).toEqual([[90, deep.finished.height!.value - 8]]);
-    expect(limits(small({ parts: [{ id: 'p1', kind: 'handles', params: { embed: 30 } }] }))).toEqual([]);
+    // 60 wide: two ends of 25, beside each other, are as far apart as they are wide
+    expect(limits(deep)).toEqual([
+      [120, 25],
+      [90, deep.finished.height!.value - 8],
+    ]);
+    const apart = { spread: 40, embed: 30 };
+    const wide = small({ item: thing(160, 140, 2), parts: [{ id: 'p1', kind: 'handles', params: apart }] });
+    expect(limits(wide)).toEqual([]);
     expect(limits(small({ closure: 'strap-over', closing: { down: 30, overlap: 30 } }))).toEqual([]);
   });
   test('a flap that would lie further on the front than that goes', () => {

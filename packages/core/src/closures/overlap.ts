@@ -1,7 +1,5 @@
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import { insetFor } from './fasteners.ts';
-import type { Finding } from '../errors/finding.ts';
-import { mm, say } from '../errors/wording.ts';
 import { given, largest, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 
 /** Common practice: the mate sits this far below the edge that a tab or strap goes round. */
@@ -27,19 +25,4 @@ export function onWall(asked: Derived, wall: Derived | undefined): Derived {
   if (!wall) return asked;
   const most = sum('wall, clear of its end', [wall, minus(CLEAR)]);
   return asked.value <= most.value ? asked : smallest('as far as there is room', [asked, most]);
-}
-
-/** A length that was asked for and is another, because there is no room for it: told, not silent.
- * @param what the length is of, such as `The flap lies on the front` */
-export function limited(what: string, asked: Derived, made: Derived, id: string): Finding[] {
-  if (made.value >= asked.value - 0.5) return [];
-  return [
-    {
-      code: 'setting.limited',
-      severity: 'note',
-      about: [id],
-      numbers: { asked: asked.value, made: made.value },
-      text: say`${what} by ${mm(made.value)}, not by ${mm(asked.value)} as it is set: there is no room for more. Make the piece higher, or set less.`,
-    },
-  ];
 }

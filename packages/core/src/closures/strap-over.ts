@@ -14,7 +14,8 @@ import { beneathOf } from './beneath.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import { laidOver } from './laid-over.ts';
-import { limited, onWall, overlapFor } from './overlap.ts';
+import { onWall, overlapFor } from './overlap.ts';
+import { limited } from '../pieces/limited.ts';
 import { tabOutline } from './tab-outline.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
@@ -92,7 +93,8 @@ export const strapOver: ClosureKind = {
     };
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
     const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
-    const width = asked.value <= closing.width.value ? asked : smallest('as wide as the back', [asked, closing.width]);
+    const { level = closing.width } = closing;
+    const width = asked.value <= level.value ? asked : smallest('as wide as the back', [asked, level]);
     const besides = [down, times(2, closing.proud)];
     const { length, reach, solved } = laidOver(
       {

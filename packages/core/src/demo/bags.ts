@@ -78,9 +78,9 @@ export const slateCarrier = design({
   id: 'slate-carrier',
   name: 'Slate carrier',
   story:
-    'The field slate stands proud of a padded carrier whose lower corners are cut off; outside, a bellows pocket stitched in the middle takes notebook and tide tables.',
+    'The field slate is gripped by its upper corners, which stick out of a padded carrier: its mouth runs over three sides. Outside, a bellows pocket stitched in the middle takes notebook and tide tables.',
   body: 'sleeve',
-  params: { bottom: 'seam', corners: 'cut', cut: 45 },
+  params: { bottom: 'seam', corners: 'mouth' },
   contents: [
     thing('c1', 'field-slate', 'Field slate'),
     thing('c2', 'notebook', 'Waterproof notebook'),
@@ -88,11 +88,11 @@ export const slateCarrier = design({
   ],
   stacks: cloth('waxed-canvas ~fleece', 'linen'),
   holders: [
-    { face: 'inside', id: 'A', kind: 'cavity', params: { visible: 40 }, lines: ['c1'] },
+    { face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] },
     { face: 'front', id: 'B', kind: 'bellows-pocket', params: { parts: 'two', visible: 20 }, lines: ['c2', 'c3'] },
   ],
   closure: 'strap-over',
-  parts: [{ id: 'handles', kind: 'handles', params: { drop: 120, spread: 110 } }],
+  parts: [{ id: 'handles', kind: 'handles', params: { at: 'seam', drop: 120, spread: 40 } }],
   rules: { 'turning.gap': 75 },
 });
 

@@ -25,5 +25,5 @@ export function checkOpen(rooms: readonly Room[], parts: CutParts): Finding[] {
     });
 }
 
-const linesOf = ({ left, right, base, mouth, beyond, pinched = {} }: Ring['walls'][number]): NamedLine[] =>
-  [left, right, base, mouth, beyond, ...Object.values(pinched)].filter((line) => line !== undefined);
+const linesOf = ({ left, right, base, mouth, beyond, slopes = [], pinched = {} }: Ring['walls'][number]): NamedLine[] =>
+  [left, right, base, mouth, beyond, ...slopes, ...Object.values(pinched)].filter((line) => line !== undefined);

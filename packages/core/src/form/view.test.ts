@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
+import type { DesignDocument } from '../document/design-document.ts';
+import { withLowerCorners } from '../testing/lower-corners.ts';
 import { polygonArea } from '../geometry/outline.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { formOf } from './form.ts';
@@ -7,8 +9,8 @@ import { skinOf } from './skin.ts';
 import { tabOutline } from '../closures/tab-outline.ts';
 import { viewOf, type FormView, type SeenFace, type ViewOptions } from './view.ts';
 
-const solidOf = (id: string) => {
-  const { pieces, seams } = solveDesign(demoDesigns.find((design) => design.id === id)!);
+const solidOf = (id: string, change: (design: DesignDocument) => DesignDocument = (same) => same) => {
+  const { pieces, seams } = solveDesign(change(demoDesigns.find((design) => design.id === id)!));
   const skin = skinOf(pieces, seams, ['exterior']);
   return formOf(skin.pieces, skin.seams);
 };
@@ -131,9 +133,13 @@ describe('a solid as it is seen', () => {
     });
 
     test('corners that are sewn across are no mouths: a sleeve without its lower corners stands', () => {
-      const seen = view('slate-carrier', { ...front, over: { grips: [{ x0: -50, x1: 50, drop: 120, wide: 20 }] } });
+      const over = { grips: [{ x0: -50, x1: 50, drop: 120, wide: 20 }] };
+      const seen = viewOf(solidOf('slate-carrier', withLowerCorners), { ...front, over });
       expect(seen.width).toBeCloseTo(232, 6);
       expect(Math.abs(seen.height - 272 - 120 - 10)).toBeLessThan(0.5);
+      // with the upper ones cut off they are the mouth: handles stand on the middle of it
+      const sloped = view('slate-carrier', { ...front, over });
+      expect(Math.abs(sloped.height - 312 - 120 - 10)).toBeLessThan(0.5);
     });
 
     test('is left away where no mouth looks up', () => {

@@ -16,13 +16,25 @@ export interface PanelShape {
   notch: number;
   /** Legs of the corner that is cut off at the bottom, on each side; 0 for whole corners. */
   cut?: number;
+  /** The same at the mouth. */
+  slope?: number;
 }
 
 /** One panel, its mouth at the top. Edges, counter-clockwise: `bottom`, (`notch-right-up`, `notch-right-out` or
- * `cut-right`), `right`, `mouth`, `left`, (`notch-left-in`, `notch-left-down` or `cut-left`). */
-export function panelOutline({ width, height, taper, notch, cut = 0 }: PanelShape): Outline {
+ * `cut-right`), `right`, (`mouth-right`), `mouth`, (`mouth-left`), `left`, (`notch-left-in`, `notch-left-down` or
+ * `cut-left`). */
+export function panelOutline({ width, height, taper, notch, cut = 0, slope = 0 }: PanelShape): Outline {
   const inset = taper / 2;
   const [left, right] = [inset, width - inset];
+  if (slope > 0)
+    return through([
+      ['bottom', [left, 0]],
+      ['right', [right, 0]],
+      ['mouth-right', [width, height - slope]],
+      ['mouth', [width - slope, height]],
+      ['mouth-left', [slope, height]],
+      ['left', [0, height - slope]],
+    ]);
   if (cut > 0)
     return through([
       ['bottom', [left + cut, 0]],

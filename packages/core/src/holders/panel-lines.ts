@@ -27,12 +27,12 @@ export function linesOnPanels({ id, panels, places, down, name }: PanelLines): {
   hostEdits: HostEdit[];
   joins: Seam[];
 } {
-  const line = (side: keyof Panels, index: number) => `${id}-${name}-${index + 1}-${side}`;
-  const edit = (side: keyof Panels): HostEdit => {
+  const line = (side: 'front' | 'back', index: number) => `${id}-${name}-${index + 1}-${side}`;
+  const edit = (side: 'front' | 'back'): HostEdit => {
     const { piece, at } = panels[side];
     const lines = places.map((x, index) => ({
       id: line(side, index),
-      from: at(x, 0),
+      from: at(x, panels.rimAt?.(x) ?? 0),
       to: at(x, down),
       label: `${name} ${index + 1}`,
     }));

@@ -17,6 +17,8 @@ export interface Panel {
 export interface Panels {
   front: Panel;
   back: Panel;
+  /** How far below the mouth their cloth begins at a place from the left, mm; default at the mouth all along. */
+  rimAt?(fromLeft: number): number;
 }
 
 /** The piece that holders of a face are sewn to, mm. */

@@ -17,6 +17,8 @@ export interface RoomWall {
   base?: NamedLine;
   /** Where it ends above; without it, it goes on behind the mouth of the others. */
   mouth?: NamedLine;
+  /** Its corners beside the mouth are cut off along these: those of what stands there stick out. */
+  slopes?: readonly NamedLine[];
   /** Of a wall that goes down, under and up again: its other upper end. It has no base. */
   beyond?: NamedLine;
   /** Its cloth lies double, folded at its mouth. */

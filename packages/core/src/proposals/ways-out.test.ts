@@ -18,6 +18,7 @@ function pressed(design: DesignDocument, code: string) {
 
 const bifold = demo('permit-bifold');
 const roll = demo('probe-roll');
+const slate = demo('slate-carrier');
 const [row] = roll.holders as [DesignDocument['holders'][number]];
 const padded: DesignDocument = {
   ...bifold,
@@ -35,6 +36,12 @@ const backwards = { ...roll, holders: [{ ...row, contents: [...row.contents].rev
 describe('a finding is mended by one press', () => {
   test.each<[string, DesignDocument, string]>([
     ['roll.stiffInside', backwards, 'Put it first'],
+    ['closure.notForBody', { ...slate, closure: { kind: 'zip-top', params: {} } }, 'Corners: whole'],
+    [
+      'choice.excluded',
+      { ...slate, body: { ...slate.body, params: { corners: 'mouth', layers: 'single' } } },
+      'Corners: whole',
+    ],
     ['pin.tooSmall', { ...bifold, pins: { 'body/height': 3 } }, 'Pin it at that'],
     ['pin.unknown', { ...bifold, pins: { 'body/moon': 3 } }, 'Take the pin away'],
     ['piece.ownIdle', { ...bifold, pieces: [{ id: 'holders/Z/strip', allowance: { left: 3 } }] }, 'Take it away'],

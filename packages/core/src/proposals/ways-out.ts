@@ -3,9 +3,10 @@ import { moveHolder, moveWithin } from '../document/edits/arrange.ts';
 import { placeAll, placeLine } from '../document/edits/contents.ts';
 import type { Edit } from '../document/edits/edit.ts';
 import { closureFor } from '../document/edits/new-design.ts';
-import { removePart } from '../document/edits/parts.ts';
+import { removePart, setPartParam } from '../document/edits/parts.ts';
 import { forgetOwn } from '../document/edits/pieces.ts';
 import {
+  setBodyParam,
   setClosure,
   setClosureParam,
   setHolderParam,
@@ -14,6 +15,7 @@ import {
   setRule,
   setRuler,
 } from '../document/edits/settings.ts';
+import { clashes, exclusionOf, type Chosen } from '../bodies/exclusions.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { withArticle } from '../errors/first-letter.ts';
 import type { Finding, FindingCode } from '../errors/finding.ts';
@@ -117,6 +119,16 @@ const standingOut =
           { label: 'Let more of it stand out', edit: setHolderParam(id, spec.title, 'visible', Number(now) + more) },
         ];
       });
+
+const standardChoice = ({ param, spec }: Chosen): WayOut => {
+  const standard = spec.choices.find(({ id }) => id === spec.standard)?.title ?? spec.standard;
+  return { label: `${spec.title}: ${standard}`, edit: setBodyParam(spec.title, param, undefined) };
+};
+
+const closedWith = (kind: string, kinds: Kinds): WayOut[] => {
+  const title = kindOf(kinds.closures, kind)?.title ?? kind;
+  return [{ label: kind === 'none' ? 'Leave it open' : `Close it with: ${title}`, edit: setClosure(kind, title) }];
+};
 
 /** Another way to hold the closure, if it has a choice. */
 const heldBy =
@@ -223,10 +235,22 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>
   'magnet.near': heldBy('snap', 'a snap'),
   'closure.drift': heldBy('hook-and-loop', 'hook-and-loop'),
   'closure.notForBody': ({ document, kinds }) => {
+    const { body } = document;
+    const family = kindOf(kinds.bodies, body.kind);
+    const excluded = family && exclusionOf(family, body.params, document.closure.kind);
+    if (excluded) return [standardChoice(excluded.this), ...closedWith('none', kinds)];
     const kind = closureFor(document.body.kind, kinds);
-    const title = kindOf(kinds.closures, kind)?.title ?? kind;
-    return [{ label: kind === 'none' ? 'Leave it open' : `Close it with: ${title}`, edit: setClosure(kind, title) }];
+    return closedWith(kind, kinds);
   },
+  'choice.excluded': ({ document: { body }, kinds }) => {
+    const family = kindOf(kinds.bodies, body.kind);
+    return family ? clashes(family, body.params).flatMap((clash) => [clash.this, clash.other].map(standardChoice)) : [];
+  },
+  'part.noSeam': ({ finding }) =>
+    named(finding, 'parts').map((id) => ({
+      label: 'Sew them on the face',
+      edit: setPartParam(id, 'Sewn on', 'at', undefined),
+    })),
   'part.notForBody': ({ finding }) =>
     named(finding, 'parts').map((id) => ({ label: 'Take it away', edit: removePart(id, id) })),
 };

@@ -1,6 +1,7 @@
 import { kindOf } from '../document/kind-of.ts';
 import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import type { BodyKind } from '../bodies/body-kind.ts';
+import { clashes, exclusionOf } from '../bodies/exclusions.ts';
 import type { ClosureKind } from '../closures/closure-kind.ts';
 import type { Finding } from '../errors/finding.ts';
 import { capital, withArticle } from '../errors/first-letter.ts';
@@ -13,11 +14,25 @@ import type { Kinds } from '../kinds/kind-set.ts';
 import type { Resolved } from './resolve.ts';
 
 /** A closure that this body cannot have is told, and left away. */
-export function checkClosure({ closure }: DesignDocument, body: BodyKind, kind: ClosureKind): Finding[] {
+export function checkClosure(design: DesignDocument, body: BodyKind, kind: ClosureKind): Finding[] {
+  const { closure } = design;
+  const excluded = exclusionOf(body, design.body.params, closure.kind);
+  if (excluded) {
+    const { why, this: set } = excluded;
+    const text = say`“${kind.title}” does not go with “${set.spec.title}: ${set.title}”: ${why}. Choose another closure, or change that setting.`;
+    return [{ code: 'closure.notForBody', severity: 'stop', about: ['closure', 'body'], numbers: {}, text }];
+  }
   if (body.closures.includes(closure.kind)) return [];
   const text = say`${capital(withArticle(body.title.toLowerCase()))} cannot be closed with “${kind.title.toLowerCase()}”. Choose another closure.`;
   return [{ code: 'closure.notForBody', severity: 'stop', about: ['closure'], numbers: {}, text }];
 }
+
+/** Settings of a body that do not go with each other: the first is left away until the maker has decided. */
+export const checkChoices = ({ body: { params } }: DesignDocument, body: BodyKind): Finding[] =>
+  clashes(body, params).map(({ this: set, other, why }): Finding => {
+    const text = say`“${set.spec.title}: ${set.title}” does not go with “${other.spec.title}: ${other.title}”: ${why}. Change one of the two.`;
+    return { code: 'choice.excluded', severity: 'stop', about: ['body'], numbers: {}, text };
+  });
 
 /** Checks that everything in the design has a place: contents in holders, holders on faces. */
 export function checkPlaces(document: DesignDocument, { items }: Resolved, kinds: Kinds): Finding[] {

@@ -6,13 +6,14 @@ import type { SizedBody } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
+import { canClose } from '../bodies/exclusions.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { callPieces } from '../pieces/call-pieces.ts';
 import type { MaterialOf } from '../pieces/layers.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
-import { checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
+import { checkChoices, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { checkCloth } from './check-cloth.ts';
 import { checkOwnPieces } from './check-own-pieces.ts';
 import { checkCarried } from './check-carried.ts';
@@ -34,6 +35,7 @@ import { checkCords } from '../fit/check-cords.ts';
 import { checkDrawn } from '../fit/check-drawn.ts';
 import { checkLaps } from '../fit/check-laps.ts';
 import { checkMeetings } from '../fit/check-meetings.ts';
+import { checkCorners } from '../fit/check-corners.ts';
 import { checkHeld } from '../fit/check-held.ts';
 import { driftOf, fitLaps } from '../fit/laps.ts';
 import { checkStands } from '../fit/check-stands.ts';
@@ -75,7 +77,7 @@ export function solveDesign(
   const { rules, stacks, reach } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const hardware = standIns(shelves.hardware, document.hardware);
   const faces = bodyKind.faces(params);
-  const closes = bodyKind.closures.includes(document.closure.kind) ? closureKind : noClosure;
+  const closes = canClose(bodyKind, params, document.closure.kind) ? closureKind : noClosure;
   const toSize = { document, bodyKind, closes, faces, kinds };
   const inputsOf = (run: SizeRun, byPart?: StacksByPart, remember?: SolveMemo): Inputs => {
     const given = { rules, stacks, cutStacks: resolved.stacks, reach, grid: document.grid, hardware, ...run };
@@ -168,6 +170,7 @@ export function solveDesign(
       ...checkHardware(document, shelves),
       ...checkPlaces(document, resolved, kinds),
       ...checkClosure(document, bodyKind, closureKind),
+      ...checkChoices(document, bodyKind),
       ...unfit,
       ...[...measured].flatMap(([id, holder]) => (sized.unpinned.get(id) ?? holder).findings),
       ...checkPins(document, pinnable),
@@ -180,6 +183,7 @@ export function solveDesign(
       ...checkInside(fitting, cutParts),
       ...checkClearances(holders.flatMap(({ clearances }) => clearances)),
       ...checkHeld(fitted, fitting.contents),
+      ...checkCorners(fitting, cutParts),
       ...checkSeams(seams),
       ...checkOwnPieces(document, making.pieces),
       ...checkCloth(making.pieces, (id) => materialOf(shelves, id)),

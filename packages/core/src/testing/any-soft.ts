@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { sharePolicies, type DesignDocument, type Params } from '../document/design-document.ts';
 import { newDesign } from '../document/edits/new-design.ts';
+import { canClose } from '../bodies/exclusions.ts';
+import { isSloped } from '../bodies/sleeve/params.ts';
+import { bodyKinds } from '../bodies/body-kinds.ts';
 import { gridIds } from '../units/grid.ts';
 import { anyMesh, anyRules, anyStack, anyWallet, length } from './any-design.ts';
 import { anyOutside, anyStanding, closureParams, withPocket, type Outside } from './any-standing.ts';
@@ -20,8 +23,12 @@ const plainSleeve = anyStanding({
       form: fc.constantFrom('flat', 'boxed'),
       bottom: fc.constantFrom('fold', 'seam'),
       layers: fc.constantFrom('lined', 'lined', 'single'),
-      corners: fc.constantFrom('whole', 'whole', 'cut'),
+      corners: fc.constantFrom('whole', 'whole', 'cut', 'mouth'),
     })
+    // a hem does not turn the corners of a mouth with three sides
+    .map((params) =>
+      params.layers === 'single' && isSloped({ ...params, layers: 'lined' }) ? { ...params, corners: 'whole' } : params,
+    )
     .map((params) => ({ kind: 'sleeve', params })),
   closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
   holderParams: fc.constant({}),
@@ -30,7 +37,10 @@ const plainSleeve = anyStanding({
 /** What is set on a bag; a base only where there is one to lie on. */
 const anyParts = fc
   .subarray(['handles', 'strap-over', 'base-pad'])
-  .map((kinds) => kinds.map((kind, index) => ({ id: `p${index + 1}`, kind, params: {} })));
+  .chain((kinds) => fc.tuple(fc.constant(kinds), fc.constantFrom('face', 'seam')))
+  .map(([kinds, at]) =>
+    kinds.map((kind, index) => ({ id: `p${index + 1}`, kind, params: (kind === 'handles' ? { at } : {}) as Params })),
+  );
 
 export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design) =>
   fc
@@ -48,11 +58,16 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
     .map(({ inside: [wished, params], visible, pocket, pouch, closure, parts }) => {
       // many different things take long to pack: the families of boxes try that
       const things = design.contents.reduce((total, { count }) => total + count, 0);
-      const kind = wished === 'packed-room' && things > 3 ? 'cavity' : wished;
+      const sloped = isSloped(design.body.params);
+      const unhung = sloped && wished === 'loose-dividers';
+      const kind = (wished === 'packed-room' && things > 3) || unhung ? 'cavity' : wished;
       const boxed = design.body.params.form === 'boxed';
+      // what needs a level mouth does not go with one of three sides
+      const closes = canClose(bodyKinds.sleeve, design.body.params, design.closure.kind);
+      const kindOfClosure = closes ? design.closure.kind : 'strap-over';
       const standing: DesignDocument = {
         ...design,
-        closure: { ...design.closure, params: closure },
+        closure: { kind: kindOfClosure, params: closes ? closure : {} },
         parts: parts.filter((part) => boxed || part.kind !== 'base-pad'),
         holders: design.holders.map((holder) => ({
           ...holder,
@@ -60,7 +75,7 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
           params: kind === 'cavity' && wished === 'cavity' ? { ...params, visible } : kind === wished ? params : {},
         })),
       };
-      const parted = pouch ? withPocket(standing, 'divider', pouch, 'D') : standing;
+      const parted = pouch && !sloped ? withPocket(standing, 'divider', pouch, 'D') : standing;
       return pocket ? withPocket(parted, 'front', pocket) : parted;
     }),
 );

@@ -43,15 +43,19 @@ function InHand() {
 test('a setting is shown where it matters: corners cut off, and by how much', async () => {
   const store = showIn({ ...reels, body: { kind: 'sleeve', params: { form: 'flat' } } }, <InHand />);
   expect(screen.queryByLabelText('Corners cut off by')).toBeNull();
-  await userEvent.click(screen.getByRole('radio', { name: 'cut off' }));
+  await userEvent.click(screen.getByRole('radio', { name: 'lower ones cut off' }));
   expect(screen.getByLabelText('Corners cut off by')).toBeVisible();
   await userEvent.click(screen.getByRole('radio', { name: 'boxed' }));
   expect(screen.queryByLabelText('Corners cut off by')).toBeNull();
   expect(screen.queryByRole('radio', { name: 'whole' })).toBeNull();
+  expect(screen.queryByLabelText('Corner that sticks out, along each edge')).toBeNull();
   // it is only hidden: what was chosen comes back with the flat bottom
   await userEvent.click(screen.getByRole('radio', { name: 'flat' }));
   expect(store.getState().document.body.params).toMatchObject({ corners: 'cut' });
   expect(screen.getByLabelText('Corners cut off by')).toBeVisible();
+  await userEvent.click(screen.getByRole('radio', { name: 'upper ones cut off' }));
+  expect(screen.queryByLabelText('Corners cut off by')).toBeNull();
+  expect(screen.getByLabelText('Corner that sticks out, along each edge')).toBeVisible();
 });
 
 test('pieces are cut by a ruler, or from the pattern', async () => {

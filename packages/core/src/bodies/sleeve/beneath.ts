@@ -17,6 +17,12 @@ const proudRule: Rule = {
   source: 'geometry: what is above the mouth',
 };
 
+const aboveRule: Rule = {
+  id: 'flap',
+  formula: 'height - length - thickness / 2 - π/2 × cloth',
+  source: 'geometry: along the wall to the top of the thing',
+};
+
 interface Under {
   inside: MeasuredFace;
   divider: MeasuredFace;
@@ -32,10 +38,10 @@ interface Under {
 export const beneathMouth =
   (sleeve: Sleeve, { inside, divider, front, walls, reach, pouch }: Under) =>
   (down: number): Beneath => {
-    const { height, panelHeight, shallower, cut } = sleeve;
+    const { height, panelHeight, shallower, cut, slope } = sleeve;
     const bag = bagOf(sleeve, reach);
     // a pouch hangs in the lining and stands on nothing
-    const hung = ({ top }: Level) => height.value - shallower.value - cut.value - top;
+    const hung = ({ top }: Level) => height.value - shallower.value - cut.value - slope.value - top;
     const gap = largest('apart at the mouth', [
       nothing,
       ...levelsOf(inside).map((level) => apart(level.thick, aboveOf(level, bag), height)),
@@ -88,7 +94,8 @@ interface Bag {
   reach: Derived;
   onBase: Derived;
 }
-const bagOf = ({ form, height, onBase }: Sleeve, reach: Derived): Bag => ({
+type BagSizes = Pick<Sleeve, 'form' | 'height' | 'onBase'>;
+const bagOf = ({ form, height, onBase }: BagSizes, reach: Derived): Bag => ({
   boxed: form === 'boxed',
   height,
   reach,
@@ -109,8 +116,15 @@ const aboveOf = ({ top, thick }: Level, { boxed, height, reach, onBase }: Bag): 
 const apart = (thick: Derived, above: number, height: Derived): Derived =>
   byRule(gapRule, 'kept apart by what is in it', Math.max(0, thick.value - 2 * Math.max(0, above)), [thick, height]);
 
+/** From the top of the tallest thing to the level of the mouth along the wall, mm; less than nothing if it stands out. */
+export function cornerOf(sleeve: BagSizes, inside: MeasuredFace, reach: Derived): Derived {
+  const bag = bagOf(sleeve, reach);
+  const least = Math.min(...levelsOf(inside).map((level) => aboveOf(level, bag)));
+  return byRule(aboveRule, 'above the thing', Number.isFinite(least) ? least : 0, [sleeve.height, inside.loaded]);
+}
+
 /** How far things stand out of the mouth, mm. */
-export function proudOf(sleeve: Sleeve, inside: MeasuredFace, reach: Derived): Derived {
+export function proudOf(sleeve: BagSizes, inside: MeasuredFace, reach: Derived): Derived {
   const bag = bagOf(sleeve, reach);
   const out = Math.max(0, ...levelsOf(inside).map((level) => -aboveOf(level, bag)));
   return out > 0 ? byRule(proudRule, 'stands out of the mouth', out, [sleeve.height]) : nothing;

@@ -1,3 +1,4 @@
+import { panelOutline } from '../../geometry/panel.ts';
 import { line, type Outline } from '../../geometry/outline.ts';
 import type { SizedBody } from '../body-kind.ts';
 import { board, boardFace, type BoardPlan } from '../board-plan.ts';
@@ -6,7 +7,7 @@ import type { Sleeve } from './params.ts';
 
 /** The front of a sleeve lying flat, its mouth at the top; and what stands behind it. */
 export function sleeveBoards({ detail }: SizedBody<Sleeve>): BoardPlan[] {
-  const { width, height, base, cut, lined } = detail;
+  const { width, height, base, cut, slope, lined } = detail;
   const { host, bottom } = frontHost(detail);
   const boxed = detail.form === 'boxed';
   // the board begins above the base
@@ -19,6 +20,9 @@ export function sleeveBoards({ detail }: SizedBody<Sleeve>): BoardPlan[] {
   const shape = {
     tab: 'top' as const,
     ...(cut.value > 0 && { outline: cutCorners(size.width, size.height, cut.value) }),
+    ...(slope.value > 0 && {
+      outline: panelOutline({ ...size, taper: 0, notch: 0, slope: slope.value }),
+    }),
   };
   const note = boxed ? { note: { text: 'Opened, it stands on a base as deep as', path: 'finished/depth' } } : {};
   return [

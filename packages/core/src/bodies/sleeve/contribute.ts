@@ -32,7 +32,7 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
   });
 }
 
-function shapeOf({ width, panelHeight, base, taper, shallower, cut }: Sleeve, layer: Layer): PanelShape {
+function shapeOf({ width, panelHeight, base, taper, shallower, cut, slope }: Sleeve, layer: Layer): PanelShape {
   const inner = layer === 'lining';
   return {
     width: width.value,
@@ -40,6 +40,7 @@ function shapeOf({ width, panelHeight, base, taper, shallower, cut }: Sleeve, la
     taper: inner ? taper.value : 0,
     notch: base.value / 2,
     cut: cut.value,
+    slope: slope.value,
   };
 }
 
@@ -51,7 +52,7 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
     layer === 'lining' ? sum('panel of the lining', [panelHeight, times(-1, shallower)]) : panelHeight;
   const name = layer === 'shell' ? 'Shell' : 'Lining';
   const role = layer === 'shell' ? ('exterior' as const) : ('lining' as const);
-  const side = height.value - sideStart(detail);
+  const side = height.value - sideStart(detail) - detail.slope.value;
   const fold = bottom === 'fold';
   const stitch = fold ? foldedOutline(shape) : panelOutline(shape);
   const hem = detail.lined ? seam : rules.length(mouthHem);

@@ -2,6 +2,7 @@ import { mm, say } from '../../errors/wording.ts';
 import type { OperationDraft } from '../../pieces/contribution.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
+import type { Rules } from '../../shelves/rules/rules-for.ts';
 import type { Sleeve } from './params.ts';
 import { mouthSeams, pieceIds, type Layer } from './seams.ts';
 import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -26,6 +27,7 @@ export function linedOperations(detail: Sleeve, seams: Record<Layer, Seam[]>, { 
     text,
   });
   const both = [...pieceIds(detail, 'shell'), ...pieceIds(detail, 'lining')];
+  if (detail.slope.value > 0) return slopedOperations(detail, both, bag, rules);
   return [
     bag('shell', 'layers', say`Shell, right sides together: sew the ${how}. Press the allowances to one side.`),
     bag(
@@ -41,22 +43,60 @@ export function linedOperations(detail: Sleeve, seams: Record<Layer, Seam[]>, { 
       seams: mouthSeams(detail).map(({ id }) => id),
       text: say`Put the shell, right side out, into the lining, wrong side out, so that right sides face. Match the side seams and sew round the mouth, one layer of each at the needle.`,
     },
+    ...turnedOut(['body/mouth'], both, rules),
+  ];
+}
+
+const turnedOut = (needs: string[], uses: string[], rules: Rules): OperationDraft[] => [
+  {
+    id: 'body/turn',
+    phase: 'turn',
+    needs,
+    uses,
+    seams: [],
+    text: say`Turn through the gap, close it, push the lining into the shell, press the mouth.`,
+  },
+  {
+    id: 'body/topstitch',
+    phase: 'finish',
+    needs: ['body/turn'],
+    uses,
+    seams: [],
+    text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`,
+  },
+];
+
+type Bag = (layer: Layer, phase: OperationDraft['phase'], text: OperationDraft['text']) => OperationDraft;
+
+/** A mouth with three sides is sewn flat, before the sides: its corners are turned with the needle down. */
+function slopedOperations(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): OperationDraft[] {
+  const how = howOf(detail);
+  return [
     {
-      id: 'body/turn',
-      phase: 'turn',
+      id: 'body/mouth',
+      phase: 'layers',
+      needs: [],
+      uses,
+      seams: mouthSeams(detail).map(({ id }) => id),
+      text: say`Lay front on front and back on back, shell and lining right sides together, and sew each mouth along its three sides, from the stitch line of one side to that of the other: at both corners leave the needle down, lift the foot and turn the work. Back-tack both ends. Clip the allowance at the corners to the stitching.`,
+    },
+    {
+      ...bag(
+        'shell',
+        'join',
+        say`Shell, right sides together, the lining kept away: sew the ${how}, beginning exactly where the stitching of the mouth ends. Press the allowances to one side.`,
+      ),
       needs: ['body/mouth'],
-      uses: both,
-      seams: [],
-      text: say`Turn through the gap, close it, push the lining into the shell, press the mouth.`,
     },
     {
-      id: 'body/topstitch',
-      phase: 'finish',
-      needs: ['body/turn'],
-      uses: both,
-      seams: [],
-      text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`,
+      ...bag(
+        'lining',
+        'join',
+        say`Lining, right sides together, in the same way: sew the ${how}, leaving the gap in one side open. Press the allowances to the other side, so that they nest.`,
+      ),
+      needs: ['body/mouth'],
     },
+    ...turnedOut(['body/shell', 'body/lining'], uses, rules),
   ];
 }
 

@@ -5,10 +5,10 @@ import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
 import type { Bend } from '../../pieces/piece.ts';
 
 /** Front and back in one piece, folded at half its height; the front is the upper half. Edges, counter-clockwise:
- * `mouth-back` at the bottom, `right-back`, (`notch-right-in`, `notch-right`, `notch-right-out`, or `cut-right-back`,
- * `cut-right-front`), `right-front`,
- * `mouth-front`, `left-front`, (...), `left-back`. */
-export function foldedOutline({ width, height, taper, notch, cut = 0 }: PanelShape): Outline {
+ * `mouth-back` at the bottom, (`mouth-right-back`), `right-back`, (`notch-right-in`, `notch-right`, `notch-right-out`,
+ * or `cut-right-back`, `cut-right-front`), `right-front`, (`mouth-right-front`), `mouth-front`, (`mouth-left-front`),
+ * `left-front`, (...), `left-back`, (`mouth-left-back`). */
+export function foldedOutline({ width, height, taper, notch, cut = 0, slope = 0 }: PanelShape): Outline {
   const inset = taper / 2;
   const [left, right, fold] = [inset, width - inset, height];
   const side = (which: 'right' | 'left'): [string, Point][] => {
@@ -33,13 +33,18 @@ export function foldedOutline({ width, height, taper, notch, cut = 0 }: PanelSha
           ['left-back', [x, low]],
         ];
   };
+  const corner = (id: string, at: Point): [string, Point][] => (slope > 0 ? [[`mouth-${id}`, at]] : []);
   return through([
-    ['mouth-back', [0, 0]],
-    ['right-back', [width, 0]],
+    ['mouth-back', [slope, 0]],
+    ...corner('right-back', [width - slope, 0]),
+    ['right-back', [width, slope]],
     ...side('right'),
-    ['mouth-front', [width, 2 * height]],
-    ['left-front', [0, 2 * height]],
+    ...corner('right-front', [width, 2 * height - slope]),
+    ['mouth-front', [width - slope, 2 * height]],
+    ...corner('left-front', [slope, 2 * height]),
+    ['left-front', [0, 2 * height - slope]],
     ...side('left'),
+    ...corner('left-back', [0, slope]),
   ]);
 }
 

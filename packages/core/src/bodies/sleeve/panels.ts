@@ -1,23 +1,27 @@
-import { sum, times } from '../../derived/derived.ts';
-import type { Host, InnerWalls, Panels, Side } from '../../holders/seat.ts';
+import { minus, sum, times } from '../../derived/derived.ts';
+import type { Host, InnerWalls, Panel, Panels, Side } from '../../holders/seat.ts';
 import { edgePart, type RunPart } from '../../pieces/seam.ts';
 import type { ClosingMouth } from '../body-kind.ts';
-import { sideStart, type Sleeve } from './params.ts';
+import { sideOf, sideStart, type Sleeve } from './params.ts';
 
 /** Where a place on the front or the back lies on the pieces: from the left side, seen from the front, and down from the
  * mouth. Pieces are drawn right side up; the back half of a folded one stands on its head. */
 export function panelsOf(
-  { bottom, width, panelHeight }: Pick<Sleeve, 'bottom' | 'width' | 'panelHeight'>,
+  { bottom, width, panelHeight, slope }: Pick<Sleeve, 'bottom' | 'width' | 'panelHeight' | 'slope'>,
   layer = 'shell',
 ): Panels {
   const [w, h] = [width.value, panelHeight.value];
   const own = `body/${layer}`;
+  const cut = slope.value;
+  const rim = cut > 0 && { rimAt: (fromLeft: number) => Math.max(0, cut - fromLeft, fromLeft - (w - cut)) };
   if (bottom === 'fold')
     return {
+      ...rim,
       front: { piece: own, at: (fromLeft, down) => [fromLeft, 2 * h - down] },
       back: { piece: own, at: (fromLeft, down) => [fromLeft, down] },
     };
   return {
+    ...rim,
     front: { piece: `${own}-front`, at: (fromLeft, down) => [fromLeft, h - down] },
     back: { piece: `${own}-back`, at: (fromLeft, down) => [w - fromLeft, h - down] },
   };
@@ -34,21 +38,24 @@ export function frontHost(detail: Sleeve): { host: Host; bottom: number } {
   const run = (side: Side, from: number, to: number): RunPart => {
     const low = base + sideStart(detail);
     if (side === 'right') return { edge: name('right'), from: from - low, to: to - low };
-    return { edge: name('left'), from: top - to, to: top - from, reversed: true };
+    const high = top - detail.slope.value;
+    return { edge: name('left'), from: high - to, to: high - from, reversed: true };
   };
   return { host: { piece: fold ? 'body/shell' : 'body/shell-front', width: w, height: top, run }, bottom: base };
 }
 
 /** The mouth as closures see it. */
 export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps'> {
-  const { bottom, panelHeight } = detail;
-  const side = panelHeight.value - sideStart(detail);
+  const { bottom, lined } = detail;
+  const side = sideOf(detail);
+  const rim = (face: 'front' | 'back', edge: string, piece: string) => ({
+    piece,
+    edge,
+    ...(lined && { within: `body/mouth-${face}` }),
+  });
   if (bottom === 'fold')
     return {
-      rim: [
-        { piece: 'body/shell', edge: 'mouth-front' },
-        { piece: 'body/shell', edge: 'mouth-back' },
-      ],
+      rim: (['front', 'back'] as const).map((face) => rim(face, `mouth-${face}`, 'body/shell')),
       sideGaps: (from, to) => [
         // edges run counter-clockwise: down the left front, up the right front, and the other way round on the back
         { piece: 'body/shell', edge: 'left-front', from, to },
@@ -59,7 +66,7 @@ export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps'> 
     };
   const pieces = ['body/shell-front', 'body/shell-back'];
   return {
-    rim: pieces.map((piece) => ({ piece, edge: 'mouth' })),
+    rim: (['front', 'back'] as const).map((face) => rim(face, 'mouth', `body/shell-${face}`)),
     sideGaps: (from, to) =>
       pieces.flatMap((piece) => [
         { piece, edge: 'left', from, to },
@@ -70,18 +77,21 @@ export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps'> 
 
 /** The layer that things touch: the lining, or the shell of a single layer. */
 export function innerWalls(detail: Sleeve): InnerWalls {
-  const { bottom, width, height, panelHeight, shallower, taper, cut, lined } = detail;
+  const { bottom, width, height, panelHeight, shallower, taper, cut, slope, lined } = detail;
   const layer = lined ? 'lining' : 'shell';
   const own = `body/${layer}`;
   const panel = sum('panel of the inner layer', [panelHeight, times(-1, shallower)]);
   // sides slope a little where the lining is narrower at the bottom
-  const length = Math.hypot(taper.value / 2, panel.value - sideStart(detail));
+  const length = Math.hypot(taper.value / 2, panel.value - sideStart(detail) - slope.value);
+  const { front, back, ...level } = panelsOf({ bottom, width, panelHeight: panel, slope }, layer);
+  // what hangs in it hangs from where its sides begin
+  const below = ({ piece, at }: Panel): Panel => ({ piece, at: (x, down) => at(x, slope.value + down) });
   const downFrom = (edge: string, piece: string, from: number, to: number) => edgePart(piece, edge, from, to);
   const upTo = (edge: string, piece: string, from: number, to: number) =>
     edgePart(piece, edge, length - to, length - from, true);
   return {
-    panels: panelsOf({ bottom, width, panelHeight: panel }, layer),
-    depth: sum('inside, mouth to base', [height, times(-1, shallower), times(-1, cut)]),
+    panels: slope.value > 0 ? { front: below(front), back: below(back) } : { ...level, front, back },
+    depth: sum('inside, mouth to base', [height, ...[shallower, cut, slope].map(minus)]),
     seams: { left: `${own}/left`, right: `${own}/right` },
     side(which, wall, from, to) {
       if (bottom === 'fold') {

@@ -2,14 +2,18 @@ import type { Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { chosen } from '../../holders/params.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
-import { cornerCut } from './rules.ts';
+import { cornerCut, cornerShows } from './rules.ts';
 
 export type SleeveBottom = 'fold' | 'seam';
 export type SleeveForm = 'flat' | 'boxed';
 export type SleeveLayers = 'lined' | 'single';
-export type SleeveCorners = 'whole' | 'cut';
+export type SleeveCorners = 'whole' | 'cut' | 'mouth';
 
 const isFlat = (params: Params): boolean => chosen(params, 'form', 'flat') === 'flat';
+
+const cutsMouth = (params: Params): boolean => isFlat(params) && chosen(params, 'corners', 'whole') === 'mouth';
+/** Its upper corners are cut off, so that the mouth has three sides: a lining turns them. */
+export const isSloped = (params: Params): boolean => cutsMouth(params) && chosen(params, 'layers', 'lined') === 'lined';
 
 export const sleeveParams = {
   form: {
@@ -53,13 +57,22 @@ export const sleeveParams = {
   },
   corners: {
     kind: 'choice',
-    title: 'Lower corners',
+    title: 'Corners',
     // a boxed bottom has its corners sewn across
     when: isFlat,
     standard: 'whole' as SleeveCorners,
     choices: [
       { id: 'whole' as SleeveCorners, title: 'whole', why: 'Closed all round.' },
-      { id: 'cut' as SleeveCorners, title: 'cut off', why: 'Open and bound: the thing can be pushed out and gripped.' },
+      {
+        id: 'mouth' as SleeveCorners,
+        title: 'upper ones cut off',
+        why: 'The mouth has three sides: the corners of what is in it stick out and are gripped.',
+      },
+      {
+        id: 'cut' as SleeveCorners,
+        title: 'lower ones cut off',
+        why: 'Open and bound: the thing can be pushed out and gripped.',
+      },
     ],
   },
   cut: {
@@ -67,6 +80,12 @@ export const sleeveParams = {
     title: 'Corners cut off by',
     rule: cornerCut,
     when: (params) => isFlat(params) && chosen(params, 'corners', 'whole') === 'cut',
+  },
+  shows: {
+    kind: 'length',
+    title: 'Corner that sticks out, along each edge',
+    rule: cornerShows,
+    when: cutsMouth,
   },
 } as const satisfies Record<string, ParamSpec>;
 
@@ -88,8 +107,12 @@ export interface Sleeve {
   shallower: Derived;
   /** How much of the latter lies in a deeper bottom seam: the lining is cut as high as the shell. */
   deeperSeam: Derived;
-  /** Legs of the corners that are cut off; 0 for whole ones. */
+  /** Legs of the lower corners that are cut off; 0 for whole ones. */
   cut: Derived;
+  /** Legs of the upper corners that are cut off, so that the mouth has three sides; 0 for a level one. */
+  slope: Derived;
+  /** How much of each edge of the thing sticks out there. */
+  shows: Derived;
   /** What lies loose on the base, beneath the contents. */
   onBase: Derived;
   /** What the closure needs of the height, above the contents. */
@@ -98,3 +121,7 @@ export interface Sleeve {
 
 /** How far up from the bottom line of a panel its sides begin, mm. */
 export const sideStart = ({ base, cut }: Pick<Sleeve, 'base' | 'cut'>): number => Math.max(base.value / 2, cut.value);
+
+/** How long the sides of the shell are, from where they begin to the mouth, mm. */
+export const sideOf = (detail: Pick<Sleeve, 'base' | 'cut' | 'slope' | 'panelHeight'>): number =>
+  detail.panelHeight.value - sideStart(detail) - detail.slope.value;

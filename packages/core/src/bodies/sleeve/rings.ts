@@ -10,13 +10,17 @@ export const sleeveRings = (detail: Sleeve): Ring[] =>
 function bagRing(detail: Sleeve, layer: Layer): Ring {
   const corners = bagSeams(detail, layer).flatMap(({ id }) => (id.includes('/corner-') ? [id] : []));
   const [front, back] = pieceIds(detail, layer) as [string, string?];
-  if (back === undefined) return foldedRing(front, corners);
+  const sloped = detail.slope.value > 0;
+  if (back === undefined) return foldedRing(front, corners, sloped);
   const on = (name: string, side: 'a' | 'b'): NamedLine => ({ seam: `body/${layer}/${name}`, side });
-  const mouth: NamedLine = { edge: 'mouth' };
+  const top = {
+    mouth: { edge: 'mouth' },
+    ...(sloped && { slopes: [{ edge: 'mouth-left' }, { edge: 'mouth-right' }] }),
+  };
   return {
     walls: [
-      { piece: front, left: on('left', 'a'), right: on('right', 'a'), base: on('bottom', 'a'), mouth },
-      { piece: back, left: on('right', 'b'), right: on('left', 'b'), base: on('bottom', 'b'), mouth },
+      { piece: front, left: on('left', 'a'), right: on('right', 'a'), base: on('bottom', 'a'), ...top },
+      { piece: back, left: on('right', 'b'), right: on('left', 'b'), base: on('bottom', 'b'), ...top },
     ],
     corners,
   };

@@ -60,11 +60,16 @@ export function mouthSeams(detail: Sleeve): Seam[] {
     a: shell,
     b: lining,
   });
-  if (detail.bottom === 'fold')
-    return (['front', 'back'] as const).map((side) =>
-      seam(side, wholeEdge('body/shell', `mouth-${side}`), wholeEdge('body/lining', `mouth-${side}`, true)),
-    );
-  return (['front', 'back'] as const).map((side) =>
-    seam(side, wholeEdge(`body/shell-${side}`, 'mouth'), wholeEdge(`body/lining-${side}`, 'mouth', true)),
+  const parts = detail.slope.value > 0 ? (['', 'left-', 'right-'] as const) : ([''] as const);
+  return (['front', 'back'] as const).flatMap((side) =>
+    parts.map((part) => {
+      const [piece, edge] =
+        detail.bottom === 'fold' ? ['', `-${part}${side}`] : [`-${side}`, part && `-${part.slice(0, -1)}`];
+      return seam(
+        `${part}${side}`,
+        wholeEdge(`body/shell${piece}`, `mouth${edge}`),
+        wholeEdge(`body/lining${piece}`, `mouth${edge}`, true),
+      );
+    }),
   );
 }

@@ -14,13 +14,14 @@ import {
   type Rule,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { MeasuredFace } from '../../faces/measure.ts';
+import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { beneathMouth, proudOf } from './beneath.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { sleeveRings } from './rings.ts';
-import { sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
+import { isSloped, sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
+import { slopeFor, type Slope } from './slope.ts';
 import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
 import { boxedClosedDepth, boxedDepth, closedDepth, openDepth, type Sunk } from '../../sizing/depth.ts';
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
@@ -34,6 +35,9 @@ const turnRule = (formula: string): Rule => ({
   formula,
   source: 'geometry: angle of the turn × distance of the mid-lines',
 });
+
+/** Where a mouth with three sides leaves nothing to hang it from. */
+const NOT_THERE = measureFace('divider', undefined, new Map());
 
 interface Faces {
   inside: MeasuredFace;
@@ -86,7 +90,23 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   const onBase = boxed ? (inputs.onBase ?? nothing) : nothing;
   const height = heightFor(faces, { cut, onBase, tall }, inputs);
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  return { form, bottom, lined, width, base, height, panelHeight, cut, onBase, above, ...turns };
+  const made = { form, bottom, lined, width, base, height, panelHeight, cut, onBase, above, ...turns };
+  return { ...made, ...mouthSides(params, made, faces, inputs) };
+}
+
+/** How far a mouth with three sides goes down, and what sticks out there. */
+function mouthSides(
+  params: Params,
+  made: Omit<Sleeve, keyof Slope>,
+  { inside, front }: Faces,
+  inputs: BodyInputs,
+): Slope {
+  if (!isSloped(params)) return { slope: nothing, shows: nothing };
+  const { rules, grid } = inputs;
+  const wished = lengthParam(params, 'shows', sleeveParams.shows, rules, 'body');
+  // what is sewn onto the front is caught in the sides
+  const caught = front.occupied ? [front.height, rules.length(pocketFrame)] : [];
+  return slopeFor(wished, made, { inside, reach: wallReach(inputs), caught, grid });
 }
 
 /** Between corners that are cut off, the allowance of the bottom narrows on both sides as it goes down: it must fit, of the
@@ -161,14 +181,21 @@ function heightFor(
 
 /** Sizes a sleeve from what stands in it, hangs in it and is sewn to its front. */
 export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Sleeve> {
-  const [inside, front, divider] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
+  const [inside, front, hung] = measured as [MeasuredFace, MeasuredFace, MeasuredFace?];
+  const divider = hung ?? NOT_THERE;
   const { stacks } = inputs;
   const detail = sizePanels(params, { inside, front, divider }, inputs);
-  const { lined, width, height, base, cut, panelHeight } = detail;
+  const { lined, width, height, base, cut, slope, panelHeight } = detail;
   const boxed = detail.form === 'boxed';
   const walls = sum('walls', [times(2, stacks.exterior), times(2, stacks.lining)]);
   const panels = panelsOf(detail);
   const face = sum('face width', [width, minus(base)]);
+  const within = {
+    host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
+    room: { x: 0, y: 0, width, height, towards: 'left' as const },
+    edges: { left: caught('body/left'), right: caught('body/right'), bottom: free, top: free },
+  };
+  const room = { rings: sleeveRings(detail), panels };
   return {
     finished: boxed
       ? {
@@ -183,38 +210,29 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       flatWidth: width,
       ...(boxed && { base }),
       ...(cut.value > 0 && { cornerCut: cut }),
+      ...(slope.value > 0 && { cornerCut: slope, cornerShows: detail.shows }),
       panelHeight,
       ...(lined && { liningNarrower: detail.taper, liningShallower: detail.shallower }),
     },
     faces: [
-      {
-        id: 'inside',
-        seat: 'walled',
-        host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
-        room: { x: 0, y: 0, width, height, towards: 'left' },
-        edges: {
-          left: caught('body/left'),
-          right: caught('body/right'),
-          bottom: { kind: 'free' },
-          top: { kind: 'free' },
-        },
-        rings: sleeveRings(detail),
-        panels,
-        inner: { ...innerWalls(detail), ...(boxed && { base }) },
-      },
-      frontFace(detail, inputs),
-      {
-        id: 'divider',
-        seat: 'pouch',
-        host: { piece: panels.front.piece, width: width.value, height: panelHeight.value },
-        room: { x: 0, y: 0, width, height, towards: 'left' },
-        edges: { left: caught('body/left'), right: caught('body/right'), bottom: free, top: free },
-        inner: innerWalls(detail),
-      },
+      ...(hung
+        ? ([
+            {
+              ...within,
+              id: 'inside',
+              seat: 'walled',
+              ...room,
+              inner: { ...innerWalls(detail), ...(boxed && { base }) },
+            },
+            frontFace(detail, inputs),
+            { ...within, id: 'divider', seat: 'pouch', inner: innerWalls(detail) },
+          ] as const)
+        : ([{ ...within, id: 'inside', seat: 'cavity', ...room }, frontFace(detail, inputs)] as const)),
     ],
     closing: {
       kind: 'mouth',
       width,
+      ...(slope.value > 0 && { level: sum('mouth between its corners', [width, times(-2, slope)]) }),
       ...panels,
       ...mouthOf(detail),
       rings: sleeveRings(detail),
@@ -237,7 +255,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
 /** The outside of the front, from where its sides begin up to below the mouth. */
 function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
   const { host, bottom } = frontHost(detail);
-  const { width, height, cut, above } = detail;
+  const { width, height, cut, slope, above } = detail;
   return {
     id: 'front',
     seat: 'wall',
@@ -246,7 +264,7 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
       x: 0,
       y: bottom + sideStart(detail),
       width,
-      height: sum('front below the mouth', [height, minus(cut), minus(rules.length(pocketFrame)), minus(above)]),
+      height: sum('front below the mouth', [height, ...[cut, slope, rules.length(pocketFrame), above].map(minus)]),
       towards: 'middle',
     },
     edges: {

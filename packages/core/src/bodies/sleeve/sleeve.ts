@@ -6,7 +6,7 @@ import { sleeveBoards } from './boards.ts';
 import { contributeSleeve } from './contribute.ts';
 import { readBackSleeve } from './read-back.ts';
 import { sleeveSection } from './section.ts';
-import { sleeveParams, type Sleeve } from './params.ts';
+import { isSloped, sleeveParams, type Sleeve } from './params.ts';
 import { sizeSleeve } from './size.ts';
 import { liningSchool, liningShorter } from '../lining-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
@@ -17,15 +17,30 @@ export const sleeve: BodyKind<Sleeve> = {
   about: 'a front and a back with a mouth at the top',
   orientation: 'upright',
   closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
+  excludes: [
+    {
+      param: 'corners',
+      choice: 'mouth',
+      closures: ['snap-row', 'drawstring', 'wrap-ribbon', 'zip-top', 'flap'],
+      why: 'it needs a level mouth',
+    },
+    {
+      param: 'corners',
+      choice: 'mouth',
+      settings: { layers: 'single' },
+      why: 'a hem does not turn the corners of a mouth with three sides; a lining does',
+    },
+  ],
   parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
   rules: [seamAllowance, topstitchInset, turningGap, liningSchool, liningShorter, easeCavityAcross],
   findings: ['corner.notCutOut'],
   adapt: (params, given) => (choiceParam(params, 'layers', sleeveParams.layers) === 'lined' ? given : unlined(given)),
-  faces: () => [
-    { id: 'inside', title: 'between front and back', seat: 'walled' },
+  faces: (params) => [
+    { id: 'inside', title: 'between front and back', seat: isSloped(params) ? 'cavity' : 'walled' },
     { id: 'front', title: 'on the outside of the front', seat: 'wall', outside: true },
-    { id: 'divider', title: 'hanging between the side seams', seat: 'pouch' },
+    // above the sides of a mouth with three there is nothing to hang it from
+    ...(isSloped(params) ? [] : [{ id: 'divider', title: 'hanging between the side seams', seat: 'pouch' as const }]),
   ],
   size: sizeSleeve,
   contribute: contributeSleeve,

@@ -25,7 +25,8 @@ import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.
 import { beneathOf } from '../beneath.ts';
 import { fastenerParam, fasteners, halfOfFastener, insetAfter, insetFor, radiusOf } from '../fasteners.ts';
 import { laidOver } from '../laid-over.ts';
-import { limited, overlapFor } from '../overlap.ts';
+import { overlapFor } from '../overlap.ts';
+import { limited } from '../../pieces/limited.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
 import { flapExposed, leastLength } from './zipped.ts';
