@@ -91,7 +91,7 @@ export function HolderShape({ holder, board, frame, tints, show }: HolderPart) {
   );
 }
 
-function ThingShape({ thing, frame, tint }: { thing: BoardThing; frame: Frame; tint: string }) {
+export function ThingShape({ thing, frame, tint }: { thing: BoardThing; frame: Frame; tint: string }) {
   const box = boxOf(frame, thing);
   const radius = Math.min(thing.radius * frame.scale, box.width / 2, box.height / 2);
   return <rect {...box} rx={radius} fill={tint} stroke={INK} strokeWidth="1.1" />;

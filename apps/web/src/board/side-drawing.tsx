@@ -2,7 +2,7 @@ import { archControl, flatten, type Board, type BoardGrip } from '@zindle/core';
 import { useId } from 'react';
 import { INK, THREAD, WEBBING, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
-import { HolderShape } from './holder-shape.tsx';
+import { HolderShape, ThingShape } from './holder-shape.tsx';
 
 const CHALK = '#C8452F';
 
@@ -21,6 +21,7 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
   return (
     <g>
       {show.closing && <BehindMouth {...part} />}
+      <StickingOut {...part} />
       <SideGround {...part} />
       <WithinOutline board={board} frame={frame}>
         {board.holders.map((holder) => (
@@ -34,6 +35,21 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
   );
 }
 
+/** What lies behind a side that has no square corners: where those are cut off it is seen. */
+export function StickingOut({ board, frame, tints, show }: Part) {
+  if (!board.outline || !show.things) return null;
+  const things = board.holders
+    .filter(({ face }) => face === 'inside')
+    .flatMap(({ layers }) => layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : [])));
+  return (
+    <g aria-hidden="true" pointerEvents="none" data-part="sticking-out">
+      {things.map((thing, index) => (
+        <ThingShape key={index} thing={thing} frame={frame} tint={tints.thing(thing.line)} />
+      ))}
+    </g>
+  );
+}
+
 /** Holders end where the side does: at cut or round corners. Things may stand out of the mouth. */
 export function WithinOutline({
   board,
@@ -43,7 +59,8 @@ export function WithinOutline({
   const id = useId();
   const { outline, width, height } = board;
   if (!outline) return children;
-  const above = { x0: -width, x1: 2 * width, y0: height, y1: 3 * height };
+  // a line along the mouth is no thing that stands out of it
+  const above = { x0: -width, x1: 2 * width, y0: height + 1.5 / frame.scale, y1: 3 * height };
   return (
     <>
       <clipPath id={id}>

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { fitFrame, type Frame } from '../../../board/frame.ts';
 import { Rulers, RULER } from '../../../board/rulers.tsx';
 import { allShown, INK, type Shown } from '../../../board/drawing-kit.ts';
-import { SideFolds, SideGround, WithinOutline } from '../../../board/side-drawing.tsx';
+import { SideFolds, SideGround, StickingOut, WithinOutline } from '../../../board/side-drawing.tsx';
 import { useCamera } from '../../../board/use-camera.ts';
 import { useSize } from '../../../board/use-size.ts';
 import { drawnSide } from '../../../derivations/drawn-side.ts';
@@ -93,6 +93,7 @@ function Drawing({ document, solution, board: atRest, sides, frame, show, onHold
   return (
     <>
       {show.closing && <OverMouth {...on} tints={tints} />}
+      <StickingOut board={board} frame={frame} tints={tints} show={show} />
       <SideGround board={board} frame={frame} tints={tints} show={show} />
       <WithinOutline board={board} frame={frame}>
         <HoldersLayer {...on} tints={tints} show={show} />

@@ -1,0 +1,51 @@
+/** @jest-environment jsdom */
+import { describe, expect, test } from '@jest/globals';
+import { render } from '@testing-library/react';
+import { boardsOf, solveDesign, standardShelves, type DesignDocument } from '@zindle/core';
+import { demoDesigns } from '@zindle/core/demo';
+import { tintsOf } from '../derivations/tints.ts';
+import { allShown, type Shown } from './drawing-kit.ts';
+import type { Frame } from './frame.ts';
+import { SideDrawing } from './side-drawing.tsx';
+
+const carrier = demoDesigns.find(({ id }) => id === 'slate-carrier')!;
+/** One px for each mm. */
+const frame: Frame = { scale: 1, x: (mm) => mm, y: (mm) => -mm };
+
+function frontOf(design: DesignDocument, show: Partial<Shown> = {}) {
+  const [board] = boardsOf(design, solveDesign(design, standardShelves));
+  const { container } = render(
+    <svg>
+      <SideDrawing board={board!} frame={frame} tints={tintsOf(design)} show={{ ...allShown, ...show }} />
+    </svg>,
+  );
+  const behind = [...container.querySelectorAll('[data-part="sticking-out"] rect')];
+  return { board: board!, container, behind };
+}
+
+describe('a side whose upper corners are cut off', () => {
+  test('shows the corners of what stands in it, under the cloth', () => {
+    const { board, behind, container } = frontOf(carrier);
+    expect(behind).toHaveLength(1);
+    const [x, width] = ['x', 'width'].map((name) => Number(behind[0]!.getAttribute(name))) as [number, number];
+    // in the middle, as wide as the slate
+    expect(width).toBeCloseTo(215, 6);
+    expect(x + width / 2).toBeCloseTo(board.width / 2, 6);
+    // drawn before the cloth that covers all but the corners
+    const cloth = container.querySelector('path[stroke-linejoin="round"]')!;
+    expect(behind[0]!.compareDocumentPosition(cloth) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy();
+  });
+  test('lets its holders show within the outline and above the mouth only', () => {
+    const { container, board } = frontOf(carrier);
+    const clip = container.querySelector('clipPath')!;
+    expect(clip.querySelector('path')!.getAttribute('d')!.split('L')).toHaveLength(6);
+    const above = clip.querySelector('rect')!;
+    const bottom = Number(above.getAttribute('y')) + Number(above.getAttribute('height'));
+    expect(bottom).toBeCloseTo(-board.height - 1.5, 6);
+  });
+  test('not where things are not shown, nor behind a side with square corners', () => {
+    expect(frontOf(carrier, { things: false }).behind).toEqual([]);
+    const whole = { ...carrier, body: { ...carrier.body, params: { ...carrier.body.params, corners: 'whole' } } };
+    expect(frontOf(whole).behind).toEqual([]);
+  });
+});
