@@ -132,6 +132,8 @@ export interface ClosingMouth extends Panels {
   sideTabs?(wide: number): { run: EdgeRun; within: string }[];
   /** The walls between front and back, and their width, mm. */
   sides?: { left: Panel; right: Panel; width: Derived };
+  /** Its front and back edge in one run, round a fold at one side; nothing where both sides are sewn. */
+  folded?: EdgeRun;
   /** How far the things stand out of the mouth, mm. */
   proud: Derived;
   lined: boolean;

@@ -7,6 +7,7 @@ import { tie } from './tie.ts';
 import { elasticBandClosure } from './elastic-band.ts';
 import { zipTop } from './zip-top.ts';
 import { edgeZip } from './edge-zip.ts';
+import { foldZip } from './fold-zip.ts';
 import { flap } from './flap/flap.ts';
 import { magnets } from './magnets.ts';
 import { strapOver } from './strap-over.ts';
@@ -36,5 +37,6 @@ export const closureKinds = {
   magnets,
   'edge-zip': edgeZip,
   'zip-top': zipTop,
+  'fold-zip': foldZip,
   'elastic-band': elasticBandClosure,
 } satisfies ClosureKinds;

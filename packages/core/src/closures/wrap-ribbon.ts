@@ -1,9 +1,11 @@
 import type { SizedBody } from '../bodies/body-kind.ts';
-import { given, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { half } from '../derived/constants.ts';
+import { given, largest, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
-import { lengthParam } from '../holders/params.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { edgePart, faceLine } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
@@ -23,7 +25,19 @@ const wrapBow = lengthRule(
 );
 
 const RIBBON = 'ribbon-25';
-const params = { bow: { kind: 'length', title: 'Both tails and the bow', rule: wrapBow } } as const;
+const CLEAR = given('clear of the mouth', 2, { kind: 'standard', path: 'wrap/clear', source: 'common practice' });
+const params = {
+  bow: { kind: 'length', title: 'Both tails and the bow', rule: wrapBow },
+  place: {
+    kind: 'choice',
+    title: 'Sewn on',
+    standard: 'below',
+    choices: [
+      { id: 'below', title: 'below the hem', why: 'Flat: hem and ribbon do not lie on each other.' },
+      { id: 'hem', title: 'on the hem', why: 'Its stitching lies on that of the hem, and the mouth folds over less.' },
+    ],
+  },
+} as const satisfies Record<string, ParamSpec>;
 /** Common practice: the thing's length and a half, so that the mouth folds over. */
 const FOLDED = given(
   'folds over, share of the length',
@@ -48,7 +62,14 @@ export const wrapRibbon: ClosureKind = {
     // across the front where it is sewn, twice across the back where the tails cross, and half the front from each side
     const path = sum('sewn across, crossed behind, back to the middle', [width, times(2, width), width]);
     const length = rounded(named('ribbon', sum('ribbon', [path, bow])), grid, 'up');
-    const down = sum('below the mouth', [rules.length(mouthHem), rules.length(seamAllowance), wide]);
+    const onHem = choiceParam(design, 'place', params.place) === 'hem';
+    const middle = sum('in the middle of the hem', [
+      product('a quarter of what is turned in twice', [rules.length(mouthHem), half, half]),
+      product('half of the ribbon', [wide, half]),
+    ]);
+    const down = onHem
+      ? largest('below the mouth', [middle, sum('all of the ribbon', [wide, CLEAR])])
+      : sum('below the mouth', [rules.length(mouthHem), rules.length(seamAllowance), wide]);
     const piece = `${id}/ribbon`;
     const start = (length.value - width.value) / 2;
     const { piece: host, at } = closing.front;
@@ -87,7 +108,7 @@ export const wrapRibbon: ClosureKind = {
             needs: [],
             uses: [piece, host],
             seams: [`${piece}#across`],
-            text: say`Stitch the middle of the ribbon across the front only, ${mm(down.value)} below the mouth, before the sides are sewn; pin its tails out of the way. To close: fold the mouth over, cross the tails behind, bring them back and tie.`,
+            text: say`Stitch the middle of the ribbon across the front only, ${onHem ? 'on the hem, along both its edges, ' : ''}its lower edge ${mm(down.value)} below the mouth, before the sides are sewn, stopping short of them; pin its tails out of the way. To close: fold the mouth over, cross the tails behind, bring them back and tie.`,
           },
         ],
       }),

@@ -28,14 +28,16 @@ export const flaskBag = design({
 export const netSack = design({
   id: 'net-sack',
   name: 'Net stow sack',
-  story: 'The folded dip net goes wet into one layer of ripstop; the mouth folds over and a ribbon goes round it.',
+  story:
+    'The folded dip net goes wet into one layer of ripstop, folded at its side; the mouth folds over and a ribbon, sewn onto its hem, goes round it.',
   body: 'sleeve',
-  params: { layers: 'single' },
+  params: { layers: 'single', bottom: 'side' },
   contents: [thing('c1', 'dip-net', 'Dip net, folded')],
   stacks: cloth('ripstop', 'cotton-lawn'),
   holders: [{ face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] }],
   closure: 'wrap-ribbon',
-  rules: { 'ease.cavity.across': 15, 'ease.cavity.end': 20 },
+  closing: { place: 'hem' },
+  rules: { 'ease.cavity.across': 15, 'ease.cavity.end': 20, 'mouth.hem': 50 },
 });
 
 export const boatTote = design({

@@ -71,7 +71,7 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
       shut: shut || (underClosure && held !== undefined),
       taken: underClosure ? taken : [],
       ...(opens && { opening: openingOf(opens, parts, fitting) }),
-      shows: opens?.shows ? [parts.between('zipper that shows', opens, ...opens.shows)] : [],
+      shows: opens ? showsOf(opens, parts) : [],
       onWalls: onWalls(room, fitting, parts),
       beneath: room.hangs ? [] : lyingOn(fitting, parts),
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
@@ -79,6 +79,13 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
     };
     return told(room, load, readingsOf(room, load, parts, together(room)), openOver(room, load, fitting));
   });
+}
+
+/** What shows of a zipper between the walls, once for each of its tapes if those are folded from one. mm */
+function showsOf(opens: Opening, parts: CutParts): Derived[] {
+  if (!opens.shows) return [];
+  const own = parts.between('zipper that shows', opens, ...opens.shows);
+  return opens.folded ? [own, own] : [own];
 }
 
 /** What things clear with all that lies in the same bag, by room. */

@@ -178,9 +178,9 @@ describe('every closure and every part', () => {
       (sort === 'closure' ? closures : parts).includes(kind),
     );
     expect(hosts.length).toBeGreaterThan(0);
-    // some need a boxed form: the first that takes it without a stop of its own
+    // some need a boxed form, or a fold at one side: the first that takes it without a stop of its own
     const tried = hosts.flatMap(([body]) =>
-      ([{}, { form: 'boxed' }] as Params[]).map((params) => {
+      ([{}, { form: 'boxed' }, { bottom: 'side' }] as Params[]).map((params) => {
         const placed = placeForMe({ ...holding(body, items[1]!), body: { kind: body, params } }, shelves.items, kinds);
         return (sort === 'closure' ? setClosure(kind, kind) : addPart(kind, kind)).apply(placed, kinds);
       }),

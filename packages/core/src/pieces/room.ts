@@ -108,6 +108,8 @@ export interface Opening {
   ends?: string;
   /** What shows of it between the edges that it is sewn to: from line to line of its piece. */
   shows?: readonly [NamedLine, NamedLine];
+  /** It is one tape, folded onto itself: what shows of it, shows twice. */
+  folded?: boolean;
 }
 
 /** A room that things lie in, by the pieces and lines that bound it. What it clears is measured on them once they are cut. */

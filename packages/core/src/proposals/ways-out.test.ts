@@ -37,6 +37,12 @@ describe('a finding is mended by one press', () => {
   test.each<[string, DesignDocument, string]>([
     ['roll.stiffInside', backwards, 'Put it first'],
     ['closure.notForBody', { ...slate, closure: { kind: 'zip-top', params: {} } }, 'Corners: whole'],
+    ['closure.notForBody', { ...demo('net-sack'), closure: { kind: 'drawstring', params: {} } }, 'Made with: a fold'],
+    [
+      'closure.notForBody',
+      { ...demo('caliper-sleeve'), closure: { kind: 'fold-zip', params: {} } },
+      'Made with: a fold at one side',
+    ],
     [
       'choice.excluded',
       { ...slate, body: { ...slate.body, params: { corners: 'mouth', layers: 'single' } } },

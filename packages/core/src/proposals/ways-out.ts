@@ -120,10 +120,15 @@ const standingOut =
         ];
       });
 
-const standardChoice = ({ param, spec }: Chosen): WayOut => {
-  const standard = spec.choices.find(({ id }) => id === spec.standard)?.title ?? spec.standard;
-  return { label: `${spec.title}: ${standard}`, edit: setBodyParam(spec.title, param, undefined) };
-};
+/** Other choices of a setting, the standard one first. */
+const otherChoices = ({ param, spec, title }: Chosen): WayOut[] =>
+  [...spec.choices]
+    .sort((a, b) => Number(b.id === spec.standard) - Number(a.id === spec.standard))
+    .filter((choice) => choice.title !== title)
+    .map((choice) => ({
+      label: `${spec.title}: ${choice.title}`,
+      edit: setBodyParam(spec.title, param, choice.id === spec.standard ? undefined : choice.id),
+    }));
 
 const closedWith = (kind: string, kinds: Kinds): WayOut[] => {
   const title = kindOf(kinds.closures, kind)?.title ?? kind;
@@ -238,13 +243,15 @@ const candidates: Partial<Record<FindingCode, (asked: Asked) => Iterable<WayOut>
     const { body } = document;
     const family = kindOf(kinds.bodies, body.kind);
     const excluded = family && exclusionOf(family, body.params, document.closure.kind);
-    if (excluded) return [standardChoice(excluded.this), ...closedWith('none', kinds)];
+    if (excluded) return [...otherChoices(excluded.this), ...closedWith('none', kinds)];
     const kind = closureFor(document.body.kind, kinds);
     return closedWith(kind, kinds);
   },
   'choice.excluded': ({ document: { body }, kinds }) => {
     const family = kindOf(kinds.bodies, body.kind);
-    return family ? clashes(family, body.params).flatMap((clash) => [clash.this, clash.other].map(standardChoice)) : [];
+    return family
+      ? clashes(family, body.params).flatMap((clash) => [clash.this, clash.other].flatMap(otherChoices))
+      : [];
   },
   'part.noSeam': ({ finding }) =>
     named(finding, 'parts').map((id) => ({

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { sharePolicies, type DesignDocument, type Params } from '../document/design-document.ts';
 import { newDesign } from '../document/edits/new-design.ts';
 import { canClose } from '../bodies/exclusions.ts';
-import { isSloped } from '../bodies/sleeve/params.ts';
+import { isSideFolded, isSloped } from '../bodies/sleeve/params.ts';
 import { bodyKinds } from '../bodies/body-kinds.ts';
 import { gridIds } from '../units/grid.ts';
 import { anyMesh, anyRules, anyStack, anyWallet, length } from './any-design.ts';
@@ -21,7 +21,7 @@ const plainSleeve = anyStanding({
   body: fc
     .record({
       form: fc.constantFrom('flat', 'boxed'),
-      bottom: fc.constantFrom('fold', 'seam'),
+      bottom: fc.constantFrom('fold', 'seam', 'side'),
       layers: fc.constantFrom('lined', 'lined', 'single'),
       corners: fc.constantFrom('whole', 'whole', 'cut', 'mouth'),
     })
@@ -29,8 +29,10 @@ const plainSleeve = anyStanding({
     .map((params) =>
       params.layers === 'single' && isSloped({ ...params, layers: 'lined' }) ? { ...params, corners: 'whole' } : params,
     )
+    // nor are corners cut off or boxed at a fold
+    .map((params) => (params.bottom === 'side' ? { ...params, form: 'flat', corners: 'whole' } : params))
     .map((params) => ({ kind: 'sleeve', params })),
-  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'fold-zip', 'flap'],
   holderParams: fc.constant({}),
 });
 
@@ -58,8 +60,9 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
     .map(({ inside: [wished, params], visible, pocket, pouch, closure, parts }) => {
       // many different things take long to pack: the families of boxes try that
       const things = design.contents.reduce((total, { count }) => total + count, 0);
-      const sloped = isSloped(design.body.params);
-      const unhung = sloped && wished === 'loose-dividers';
+      // nothing hangs where there are no two whole side seams
+      const bare = isSloped(design.body.params) || isSideFolded(design.body.params);
+      const unhung = bare && wished === 'loose-dividers';
       const kind = (wished === 'packed-room' && things > 3) || unhung ? 'cavity' : wished;
       const boxed = design.body.params.form === 'boxed';
       // what needs a level mouth does not go with one of three sides
@@ -75,7 +78,7 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
           params: kind === 'cavity' && wished === 'cavity' ? { ...params, visible } : kind === wished ? params : {},
         })),
       };
-      const parted = pouch && !sloped ? withPocket(standing, 'divider', pouch, 'D') : standing;
+      const parted = pouch && !bare ? withPocket(standing, 'divider', pouch, 'D') : standing;
       return pocket ? withPocket(parted, 'front', pocket) : parted;
     }),
 );

@@ -164,6 +164,8 @@ export const anyZipper: fc.Arbitrary<Params> = fc.record({
 /** Choices of a closure, by its id. */
 export const closureParams: Record<string, fc.Arbitrary<Params>> = {
   'zip-top': anyZipper,
+  'fold-zip': fc.record({ gauge: fc.constantFrom('zipper-3', 'zipper-5', 'zipper-8'), beyond: length(10, 40) }),
+  'wrap-ribbon': fc.record({ place: fc.constantFrom('below', 'hem') }),
   drawstring: fc.record({
     casing: fc.constantFrom('side-gap', 'applied', 'hem'),
     cord: fc.constantFrom('round', 'flat'),

@@ -1,6 +1,6 @@
 import { afterAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { DesignDocument } from '../document/design-document.ts';
+import type { DesignDocument, Params } from '../document/design-document.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import { BAND, compared, refitted, type Change } from './fit-compared.ts';
 import { withOwnPieces } from './any-own.ts';
@@ -49,8 +49,17 @@ const triedIn = ({ body, holders, closure, parts = [] }: DesignDocument): string
       [kind, ...['making', 'divide', 'style', 'way', 'dividers'].flatMap((name) => params[name] ?? [])].join(' '),
     )
     .map((holder) => `${body.kind} | ${holder} | ${closure.kind}`),
-  ...parts.map(({ kind }) => `${body.kind} | part: ${kind} | ${closure.kind}`),
+  ...parts.flatMap(({ kind, params }) => [
+    `${body.kind} | part: ${kind} | ${closure.kind}`,
+    ...choicesOf(params).map((choice) => `${body.kind} | part: ${kind}, ${choice}`),
+  ]),
+  ...choicesOf(body.params).map((choice) => `${body.kind} | ${choice}`),
+  ...choicesOf(closure.params).map((choice) => `${body.kind} | ${closure.kind}, ${choice}`),
 ];
+
+/** Settings that are chosen, each as it is. */
+const choicesOf = (params: Params): string[] =>
+  Object.entries(params).flatMap(([name, choice]) => (typeof choice === 'string' ? [`${name}: ${choice}`] : []));
 
 /** Every rule that is a length, with its standard. */
 const written = (inched: boolean): Record<string, number> =>

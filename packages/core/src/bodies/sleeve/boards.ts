@@ -39,7 +39,9 @@ export function sleeveBoards({ detail }: SizedBody<Sleeve>): BoardPlan[] {
     },
     ...[
       { id: 'inside', title: 'Behind the front', face: boardFace('inside', { open: true }) },
-      ...(slope.value > 0 ? [] : [{ id: 'divider', title: 'What hangs in it', face: boardFace('divider') }]),
+      ...(slope.value > 0 || detail.bottom === 'side'
+        ? []
+        : [{ id: 'divider', title: 'What hangs in it', face: boardFace('divider') }]),
     ].map(({ id, title, face }) => ({
       ...board({ id, title, ground: lined ? 'lining' : 'exterior' }, size, [face], sizes),
       ...shape,

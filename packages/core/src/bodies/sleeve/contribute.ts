@@ -9,7 +9,8 @@ import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
 import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
 import { foldedBends, foldedOutline, foldEnds, panelBends } from './outlines.ts';
-import { sideStart, type Sleeve } from './params.ts';
+import { sideStart, type Sleeve, type SleeveBottom } from './params.ts';
+import { sideFold, sideFoldedBends, sideFoldedOutline } from './side-fold.ts';
 import { bagSeams, mouthSeams, type Layer } from './seams.ts';
 import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
@@ -45,51 +46,88 @@ function shapeOf({ width, panelHeight, base, taper, shallower, cut, slope }: Sle
 }
 
 function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): PieceDraft[] {
-  const { bottom, width, panelHeight, shallower } = detail;
+  const { bottom, panelHeight, shallower } = detail;
   const shape = shapeOf(detail, layer);
   const seam = rules.length(seamAllowance);
   const height: Derived =
     layer === 'lining' ? sum('panel of the lining', [panelHeight, times(-1, shallower)]) : panelHeight;
-  const name = layer === 'shell' ? 'Shell' : 'Lining';
-  const role = layer === 'shell' ? ('exterior' as const) : ('lining' as const);
   const side = height.value - sideStart(detail) - detail.slope.value;
-  const fold = bottom === 'fold';
-  const stitch = fold ? foldedOutline(shape) : panelOutline(shape);
+  const { stitch, halves, gap, ...made } = madeOf[bottom]({ shape, layer, width: detail.width, height });
   const hem = detail.lined ? seam : rules.length(mouthHem);
   const deeper = sum('seam allowance, sewn deeper', [seam, detail.deeperSeam]);
   const below = layer === 'lining' && detail.deeperSeam.value > 0 ? deeper : seam;
   const allowance = Object.fromEntries(stitch.map(({ id }) => [id, allowanceOf(id, seam, hem, below)]));
-  const draft = (id: string, title: string): PieceDraft => ({
-    id,
-    name: title,
+  const name = layer === 'shell' ? 'Shell' : 'Lining';
+  const role = layer === 'shell' ? ('exterior' as const) : ('lining' as const);
+  return halves.map((half, index): PieceDraft => ({
+    id: half ? `body/${layer}-${half}` : `body/${layer}`,
+    name: half ? `${name} ${half}` : name,
     role,
     stitch,
-    width,
-    height: fold ? sum('front and back', [times(2, height)]) : height,
     allowance,
-    spans: {
-      across: fold ? ['right-back', 'left-back'] : ['right', 'left'],
-      up: fold ? ['mouth-back', 'mouth-front'] : ['bottom', 'mouth'],
-    },
     topArrow: true,
-    bends: fold ? foldedBends(shape) : panelBends(shape),
-    ...(fold && {
-      printUp: 'turns',
-      folds: [foldLine(shape)],
-      note: 'The middle is the bottom; the back stands on its head.',
-    }),
-  });
-  if (fold) {
-    const piece = draft(`body/${layer}`, name);
-    return [layer === 'lining' ? { ...piece, gaps: [middleGap('right-front', side, rules)] } : piece];
-  }
-  const [front, back] = [draft(`body/${layer}-front`, `${name} front`), draft(`body/${layer}-back`, `${name} back`)];
-  return layer === 'lining' ? [{ ...front, gaps: [middleGap('right', side, rules)] }, back] : [front, back];
+    ...made,
+    ...(layer === 'lining' && index === 0 && { gaps: [middleGap(gap, side, rules)] }),
+  }));
 }
+
+interface Panelled {
+  shape: PanelShape;
+  layer: Layer;
+  /** Flat, at the mouth, and of one panel, mm. */
+  width: Derived;
+  height: Derived;
+}
+
+interface Made extends Pick<
+  PieceDraft,
+  'stitch' | 'width' | 'height' | 'spans' | 'bends' | 'printUp' | 'folds' | 'note'
+> {
+  /** Its pieces; nothing of one piece that is front and back. */
+  halves: readonly ('front' | 'back' | '')[];
+  /** The edge in which the lining is left open. */
+  gap: string;
+}
+
+/** A layer by how it is made. */
+const madeOf: Record<SleeveBottom, (panelled: Panelled) => Made> = {
+  fold: ({ shape, width, height }) => ({
+    halves: [''],
+    stitch: foldedOutline(shape),
+    width,
+    height: sum('front and back', [times(2, height)]),
+    spans: { across: ['right-back', 'left-back'], up: ['mouth-back', 'mouth-front'] },
+    bends: foldedBends(shape),
+    printUp: 'turns',
+    folds: [foldLine(shape)],
+    note: 'The middle is the bottom; the back stands on its head.',
+    gap: 'right-front',
+  }),
+  side: ({ shape, layer, width, height }) => ({
+    halves: [''],
+    stitch: sideFoldedOutline(shape, layer),
+    width: sum('front and back', [times(2, width)]),
+    height,
+    spans: { across: ['left', 'right'], up: ['bottom-front', 'mouth-front'] },
+    bends: sideFoldedBends(shape),
+    folds: [sideFold(shape)],
+    note: 'The middle is a side.',
+    gap: 'left',
+  }),
+  seam: ({ shape, width, height }) => ({
+    halves: ['front', 'back'],
+    stitch: panelOutline(shape),
+    width,
+    height,
+    spans: { across: ['right', 'left'], up: ['bottom', 'mouth'] },
+    bends: panelBends(shape),
+    gap: 'right',
+  }),
+};
 
 /** Corners that are cut off are bound; a single layer is hemmed at the mouth. */
 const allowanceOf = (edge: string, seam: Derived, hem: Derived, below: Derived): Derived => {
-  if (edge === 'bottom') return below;
+  if (edge.startsWith('bottom')) return below;
   if (edge.startsWith('cut-')) return asCut;
   return edge.startsWith('mouth') ? hem : seam;
 };

@@ -9,6 +9,7 @@ import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** What is sewn of a layer: a bottom that is folded has no seam. */
 const howOf = ({ form, cut, bottom }: Sleeve): string => {
+  if (bottom === 'side') return 'side and the foot, turning at the corner';
   const seams = bottom === 'seam' ? 'sides and the bottom' : 'sides';
   if (form === 'boxed')
     return `${seams}, then open each corner, lay the side seam on the ${bottom === 'seam' ? 'bottom seam' : 'middle of the bottom fold'} and sew across`;
@@ -27,7 +28,7 @@ export function linedOperations(detail: Sleeve, seams: Record<Layer, Seam[]>, { 
     text,
   });
   const both = [...pieceIds(detail, 'shell'), ...pieceIds(detail, 'lining')];
-  if (detail.slope.value > 0) return slopedOperations(detail, both, bag, rules);
+  if (detail.slope.value > 0 || detail.bottom === 'side') return mouthFirst(detail, both, bag, rules);
   return [
     bag('shell', 'layers', say`Shell, right sides together: sew the ${how}. Press the allowances to one side.`),
     bag(
@@ -68,17 +69,20 @@ const turnedOut = (needs: string[], uses: string[], rules: Rules): OperationDraf
 
 type Bag = (layer: Layer, phase: OperationDraft['phase'], text: OperationDraft['text']) => OperationDraft;
 
-/** A mouth with three sides is sewn flat, before the sides: its corners are turned with the needle down. */
-function slopedOperations(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): OperationDraft[] {
+/** A mouth with three sides, or one that goes round a fold, is sewn flat before the sides. */
+function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): OperationDraft[] {
   const how = howOf(detail);
   return [
     {
       id: 'body/mouth',
-      phase: 'layers',
+      phase: 'join',
       needs: [],
       uses,
       seams: mouthSeams(detail).map(({ id }) => id),
-      text: say`Lay front on front and back on back, shell and lining right sides together, and sew each mouth along its three sides, from the stitch line of one side to that of the other: at both corners leave the needle down, lift the foot and turn the work. Back-tack both ends. Clip the allowance at the corners to the stitching.`,
+      text:
+        detail.bottom === 'side'
+          ? say`Lay shell and lining flat on each other, right sides together, fold on fold, and sew the mouth in one line. Press the allowances open, fold both layers out.`
+          : say`Lay front on front and back on back, shell and lining right sides together, and sew each mouth along its three sides, from the stitch line of one side to that of the other: at both corners leave the needle down, lift the foot and turn the work. Back-tack both ends. Clip the allowance at the corners to the stitching.`,
     },
     {
       ...bag(
@@ -103,6 +107,7 @@ function slopedOperations(detail: Sleeve, uses: string[], bag: Bag, rules: Rules
 /** The steps of a sleeve of one layer. */
 export function singleOperations(seams: readonly Seam[], detail: Sleeve, { rules }: BodyInputs): OperationDraft[] {
   const uses = pieceIds(detail, 'shell');
+  if (detail.bottom === 'side') return hemmedFirst(seams, uses, howOf(detail), rules);
   return [
     {
       id: 'body/shell',
@@ -130,3 +135,39 @@ export function singleOperations(seams: readonly Seam[], detail: Sleeve, { rules
     },
   ];
 }
+
+/** A mouth that goes round a fold is hemmed flat, before the side is sewn. */
+const hemmedFirst = (seams: readonly Seam[], uses: string[], how: string, rules: Rules): OperationDraft[] => [
+  {
+    id: 'body/hem',
+    phase: 'prepare',
+    needs: [],
+    uses,
+    seams: [],
+    text: say`Lay the piece flat, wrong side up. Fold its mouth over twice, half of its ${mm(rules.length(mouthHem).value)} each time, press, and stitch it down in two rows, along its inner and its outer fold, front and back in one line.`,
+  },
+  {
+    id: 'body/shell',
+    phase: 'join',
+    needs: ['body/hem'],
+    uses,
+    seams: seams.map(({ id }) => id),
+    text: say`Fold it with right sides together, the ends of the hem meeting, and sew the ${how}; back-tack at the hem. Zigzag the raw edges together and press them to one side.`,
+  },
+  {
+    id: 'body/turn',
+    phase: 'turn',
+    needs: ['body/shell'],
+    uses,
+    seams: [],
+    text: say`Turn it right side out and push the corners out.`,
+  },
+  {
+    id: 'body/topstitch',
+    phase: 'finish',
+    needs: ['body/turn'],
+    uses,
+    seams: [],
+    text: say`Press the hem. Try everything in it.`,
+  },
+];

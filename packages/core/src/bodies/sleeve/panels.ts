@@ -2,6 +2,7 @@ import { minus, sum, times } from '../../derived/derived.ts';
 import type { Host, InnerWalls, Panel, Panels, Side } from '../../holders/seat.ts';
 import { edgePart, type RunPart } from '../../pieces/seam.ts';
 import type { ClosingMouth } from '../body-kind.ts';
+import { roundTheFold, sideFoldedPanels } from './side-fold.ts';
 import { sideOf, sideStart, type Sleeve } from './params.ts';
 
 /** Where a place on the front or the back lies on the pieces: from the left side, seen from the front, and down from the
@@ -13,6 +14,7 @@ export function panelsOf(
   const [w, h] = [width.value, panelHeight.value];
   const own = `body/${layer}`;
   const cut = slope.value;
+  if (bottom === 'side') return sideFoldedPanels(w, h);
   const rim = cut > 0 && { rimAt: (fromLeft: number) => Math.max(0, cut - fromLeft, fromLeft - (w - cut)) };
   if (bottom === 'fold')
     return {
@@ -32,6 +34,15 @@ export function panelsOf(
 export function frontHost(detail: Sleeve): { host: Host; bottom: number } {
   const { bottom, width, panelHeight } = detail;
   const [w, h] = [width.value, panelHeight.value];
+  if (bottom === 'side') {
+    const run = (_side: Side, from: number, to: number): RunPart => ({
+      edge: 'left',
+      from: h - to,
+      to: h - from,
+      reversed: true,
+    });
+    return { host: { piece: 'body/shell', width: 2 * w, height: h, run }, bottom: 0 };
+  }
   const fold = bottom === 'fold';
   const [base, top] = fold ? [h, 2 * h] : [0, h];
   const name = (side: string) => (fold ? `${side}-front` : side);
@@ -44,8 +55,11 @@ export function frontHost(detail: Sleeve): { host: Host; bottom: number } {
   return { host: { piece: fold ? 'body/shell' : 'body/shell-front', width: w, height: top, run }, bottom: base };
 }
 
+/** Common practice: a tab in the side is so far below the mouth, mm. */
+const TAB_DOWN = 12;
+
 /** The mouth as closures see it. */
-export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps'> {
+export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps' | 'sideTabs' | 'folded'> {
   const { bottom, lined } = detail;
   const side = sideOf(detail);
   const rim = (face: 'front' | 'back', edge: string, piece: string) => ({
@@ -53,6 +67,15 @@ export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps'> 
     edge,
     ...(lined && { within: `body/mouth-${face}` }),
   });
+  if (bottom === 'side')
+    return {
+      rim: (['front', 'back'] as const).map((face) => rim(face, `mouth-${face}`, 'body/shell')),
+      sideGaps: () => [],
+      sideTabs: (wide) => [
+        { run: edgePart('body/shell', 'left', TAB_DOWN, TAB_DOWN + wide), within: 'body/shell/left' },
+      ],
+      folded: roundTheFold,
+    };
   if (bottom === 'fold')
     return {
       rim: (['front', 'back'] as const).map((face) => rim(face, `mouth-${face}`, 'body/shell')),

@@ -1,10 +1,10 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { chosen } from '../../holders/params.ts';
+import { choiceParam, chosen } from '../../holders/params.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { cornerCut, cornerShows } from './rules.ts';
 
-export type SleeveBottom = 'fold' | 'seam';
+export type SleeveBottom = 'fold' | 'seam' | 'side';
 export type SleeveForm = 'flat' | 'boxed';
 export type SleeveLayers = 'lined' | 'single';
 export type SleeveCorners = 'whole' | 'cut' | 'mouth';
@@ -14,6 +14,16 @@ const isFlat = (params: Params): boolean => chosen(params, 'form', 'flat') === '
 const cutsMouth = (params: Params): boolean => isFlat(params) && chosen(params, 'corners', 'whole') === 'mouth';
 /** Its upper corners are cut off, so that the mouth has three sides: a lining turns them. */
 export const isSloped = (params: Params): boolean => cutsMouth(params) && chosen(params, 'layers', 'lined') === 'lined';
+
+/** Made of one piece that goes round one side: flat, with whole corners. */
+export const isSideFolded = (params: Params): boolean =>
+  isFlat(params) && chosen(params, 'bottom', 'fold') === 'side' && chosen(params, 'corners', 'whole') === 'whole';
+
+/** How it is made, as far as its other settings let it. */
+export const bottomOf = (params: Params): SleeveBottom => {
+  const wished = choiceParam(params, 'bottom', sleeveParams.bottom);
+  return wished === 'side' && !isSideFolded(params) ? 'fold' : wished;
+};
 
 export const sleeveParams = {
   form: {
@@ -34,6 +44,11 @@ export const sleeveParams = {
         id: 'fold' as SleeveBottom,
         title: 'a fold',
         why: 'One piece for front and back: no seam to carry the weight.',
+      },
+      {
+        id: 'side' as SleeveBottom,
+        title: 'a fold at one side',
+        why: 'One piece round one side: a print stands upright all round, and the mouth is sewn flat, in one line.',
       },
       {
         id: 'seam' as SleeveBottom,

@@ -1,6 +1,7 @@
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { foldedRing } from '../folded-ring.ts';
 import type { Sleeve } from './params.ts';
+import { sideFoldedRing } from './side-fold.ts';
 import { bagSeams, pieceIds, type Layer } from './seams.ts';
 
 /** Front and back of each layer, the innermost first. */
@@ -8,6 +9,7 @@ export const sleeveRings = (detail: Sleeve): Ring[] =>
   (detail.lined ? (['lining', 'shell'] as const) : (['shell'] as const)).map((layer) => bagRing(detail, layer));
 
 function bagRing(detail: Sleeve, layer: Layer): Ring {
+  if (detail.bottom === 'side') return sideFoldedRing(layer);
   const corners = bagSeams(detail, layer).flatMap(({ id }) => (id.includes('/corner-') ? [id] : []));
   const [front, back] = pieceIds(detail, layer) as [string, string?];
   const sloped = detail.slope.value > 0;

@@ -1,15 +1,17 @@
 import { wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import type { Sleeve } from './params.ts';
+import { sideFoldedSeams } from './side-fold.ts';
 
 export type Layer = 'shell' | 'lining';
 
 export const pieceIds = ({ bottom }: Pick<Sleeve, 'bottom'>, layer: Layer): string[] =>
-  bottom === 'fold' ? [`body/${layer}`] : [`body/${layer}-front`, `body/${layer}-back`];
+  bottom === 'seam' ? [`body/${layer}-front`, `body/${layer}-back`] : [`body/${layer}`];
 
 /** The seams that make a bag of a layer. The right side of the front meets the left side of the back, seen from outside. */
 export function bagSeams(detail: Sleeve, layer: Layer): Seam[] {
   const seam = (id: string, a: EdgeRun, b: EdgeRun): Seam => ({ id: `body/${layer}/${id}`, kind: 'sewn', a, b });
   const boxed = detail.form === 'boxed';
+  if (detail.bottom === 'side') return sideFoldedSeams(layer);
   if (detail.bottom === 'fold') {
     const piece = `body/${layer}`;
     const edge = (id: string, reversed = false) => wholeEdge(piece, id, reversed);
@@ -64,7 +66,7 @@ export function mouthSeams(detail: Sleeve): Seam[] {
   return (['front', 'back'] as const).flatMap((side) =>
     parts.map((part) => {
       const [piece, edge] =
-        detail.bottom === 'fold' ? ['', `-${part}${side}`] : [`-${side}`, part && `-${part.slice(0, -1)}`];
+        detail.bottom !== 'seam' ? ['', `-${part}${side}`] : [`-${side}`, part && `-${part.slice(0, -1)}`];
       return seam(
         `${part}${side}`,
         wholeEdge(`body/shell${piece}`, `mouth${edge}`),

@@ -20,7 +20,7 @@ import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { beneathMouth, proudOf } from './beneath.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { sleeveRings } from './rings.ts';
-import { isSloped, sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
+import { bottomOf, isSloped, sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
 import { slopeFor, type Slope } from './slope.ts';
 import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
 import { boxedClosedDepth, boxedDepth, closedDepth, openDepth, type Sunk } from '../../sizing/depth.ts';
@@ -48,7 +48,7 @@ interface Faces {
 /** The girth of what is in it gives the flat width, the length the height. */
 function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   const { rules, reach, grid, pin, above = nothing } = inputs;
-  const bottom = choiceParam(params, 'bottom', sleeveParams.bottom);
+  const bottom = bottomOf(params);
   const form = choiceParam(params, 'form', sleeveParams.form);
   const lined = choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
   const boxed = form === 'boxed';
@@ -269,7 +269,7 @@ function frontFace(detail: Sleeve, { rules }: BodyInputs): SizedFace {
     },
     edges: {
       left: caught('body/shell/left'),
-      right: caught('body/shell/right'),
+      right: detail.bottom === 'side' ? { kind: 'stitchedOn' } : caught('body/shell/right'),
       bottom: { kind: 'stitchedOn' },
       top: { kind: 'free' },
     },
@@ -295,7 +295,7 @@ const turnsBy: Record<LiningSchool, (turning: Turning) => Turns> = {
   same: () => UNTURNED,
   shorter: ({ set }) => ({ ...UNTURNED, shallower: set }),
   // a fold has no seam to sew deeper: the piece itself is cut shorter
-  deeper: ({ set, bottom }) => ({ ...UNTURNED, shallower: set, deeperSeam: bottom === 'seam' ? set : nothing }),
+  deeper: ({ set, bottom }) => ({ ...UNTURNED, shallower: set, deeperSeam: bottom === 'fold' ? nothing : set }),
   tapered: ({ set }) => ({ ...UNTURNED, taper: sum('both sides', [times(2, set)]) }),
   computed: ({ stacks, grid }) => ({ ...computedTurns(stacks, grid), deeperSeam: nothing }),
 };

@@ -1,22 +1,26 @@
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { unlined } from '../unlined.ts';
+import type { Params } from '../../document/design-document.ts';
 import type { BodyKind } from '../body-kind.ts';
 import { sleeveBoards } from './boards.ts';
 import { contributeSleeve } from './contribute.ts';
 import { readBackSleeve } from './read-back.ts';
 import { sleeveSection } from './section.ts';
-import { isSloped, sleeveParams, type Sleeve } from './params.ts';
+import { isSideFolded, isSloped, sleeveParams, type Sleeve } from './params.ts';
 import { sizeSleeve } from './size.ts';
 import { liningSchool, liningShorter } from '../lining-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
+
+/** Whether there are two side seams, up to the mouth, that something can hang from. */
+const hangs = (params: Params): boolean => !isSloped(params) && !isSideFolded(params);
 
 /** Sleeves, pouches and bags with a mouth at the top; the bottom is folded or sewn, flat or boxed. */
 export const sleeve: BodyKind<Sleeve> = {
   title: 'Sleeve',
   about: 'a front and a back with a mouth at the top',
   orientation: 'upright',
-  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'flap'],
+  closures: ['none', 'snap-row', 'drawstring', 'wrap-ribbon', 'strap-over', 'zip-top', 'fold-zip', 'flap'],
   excludes: [
     {
       param: 'corners',
@@ -30,6 +34,36 @@ export const sleeve: BodyKind<Sleeve> = {
       settings: { layers: 'single' },
       why: 'a hem does not turn the corners of a mouth with three sides; a lining does',
     },
+    ...(['mouth', 'cut'] as const).map((corners) => ({
+      param: 'bottom',
+      choice: 'side',
+      settings: { corners },
+      why: 'at a fold no corner can be cut off',
+    })),
+    {
+      param: 'bottom',
+      choice: 'side',
+      settings: { form: 'boxed' },
+      why: 'a base is boxed where two side seams end',
+    },
+    {
+      param: 'bottom',
+      choice: 'side',
+      closures: ['drawstring'],
+      why: 'cords leave through gaps in two side seams, and it has one',
+    },
+    {
+      param: 'bottom',
+      choice: 'side',
+      closures: ['zip-top'],
+      why: 'a whole zipper closes to a ring before the mouth is sewn flat; one tape of it goes round the fold',
+    },
+    ...(['fold', 'seam'] as const).map((choice) => ({
+      param: 'bottom',
+      choice,
+      closures: ['fold-zip'],
+      why: 'its one tape goes round a fold at the side',
+    })),
   ],
   parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
@@ -37,10 +71,9 @@ export const sleeve: BodyKind<Sleeve> = {
   findings: ['corner.notCutOut'],
   adapt: (params, given) => (choiceParam(params, 'layers', sleeveParams.layers) === 'lined' ? given : unlined(given)),
   faces: (params) => [
-    { id: 'inside', title: 'between front and back', seat: isSloped(params) ? 'cavity' : 'walled' },
+    { id: 'inside', title: 'between front and back', seat: hangs(params) ? 'walled' : 'cavity' },
     { id: 'front', title: 'on the outside of the front', seat: 'wall', outside: true },
-    // above the sides of a mouth with three there is nothing to hang it from
-    ...(isSloped(params) ? [] : [{ id: 'divider', title: 'hanging between the side seams', seat: 'pouch' as const }]),
+    ...(hangs(params) ? [{ id: 'divider', title: 'hanging between the side seams', seat: 'pouch' as const }] : []),
   ],
   size: sizeSleeve,
   contribute: contributeSleeve,

@@ -61,7 +61,7 @@ export const mouthHem = lengthRule(
   'Mouth hem',
   10,
   5,
-  25,
+  60,
   'Turned in twice, half of it each time.',
 );
 export const turningGap = lengthRule(

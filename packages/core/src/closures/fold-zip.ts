@@ -1,0 +1,118 @@
+import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
+import { half } from '../derived/constants.ts';
+import { given, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { edgePart } from '../pieces/seam.ts';
+import { strip } from '../pieces/strip.ts';
+import { zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
+import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { exposedOf, zipperParams } from './zipper.ts';
+
+const params = {
+  gauge: { ...zipperParams.gauge, standard: 'zipper-8' },
+  beyond: { kind: 'length', title: 'Tape beyond the mouth, each end', rule: zipBeyond },
+} as const satisfies Record<string, ParamSpec>;
+
+/** One half of a zipper along a mouth that goes round a fold: folded, it closes on itself. The other half is left over. */
+export const foldZip: ClosureKind = {
+  title: 'Zipper of one tape, folded',
+  on: 'mouth',
+  meets: true,
+  params,
+  rules: [zipSeam, zipClear],
+  exposes: (design, inputs) => exposedOf({ gauge: gaugeOf(design) }, inputs),
+  solve(design: Params, { closing }: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, hardware, grid, id } = inputs;
+    if (closing.kind !== 'mouth' || !closing.folded)
+      throw new CoreError('closure.notForBody', 'one tape needs a mouth that goes round a fold', id);
+    const gauge = gaugeOf(design);
+    const both = given('both tapes, wide', hardwareOf(gauge, hardware).diameter, {
+      kind: 'hardware',
+      path: `hardware/${gauge}`,
+    });
+    const wide = product('one tape, wide', [both, half]);
+    const path = named('way of the zipper', sum('front and back', [times(2, closing.width)]));
+    const beyond = lengthParam(design, 'beyond', params.beyond, rules, id);
+    const length = rounded(sum('zipper tape, cut length', [path, times(2, beyond)]), grid, 'up');
+    return {
+      sizes: { zipPath: path, tapeLength: length },
+      contribution: made(closing, { gauge, wide, length, path }, inputs),
+    };
+  },
+};
+
+const gaugeOf = (design: Params) => choiceParam(design, 'gauge', params.gauge);
+
+interface Tape {
+  gauge: string;
+  wide: Derived;
+  length: Derived;
+  path: Derived;
+}
+
+function made({ folded, rim, width, lined }: ClosingMouth, { gauge, wide, length, path }: Tape, { id }: ClosureInputs) {
+  const piece = `${id}/tape`;
+  const start = (length.value - path.value) / 2;
+  const middle = start + width.value;
+  // the run goes from the sewn end of the back round the fold to that of the front
+  const halves = folded!.parts.map((part, index) => ({
+    id: `${piece}#${index === 0 ? 'back' : 'front'}`,
+    ...(lined
+      ? { kind: 'caught' as const, within: `body/mouth-${index === 0 ? 'back' : 'front'}` }
+      : { kind: 'sewn' as const }),
+    a: index === 0 ? edgePart(piece, 'bottom', start, middle) : edgePart(piece, 'bottom', middle, start + path.value),
+    b: { piece: folded!.piece, parts: [part] },
+  }));
+  return contribution({
+    pieces: [
+      strip({
+        id: piece,
+        name: 'Zipper, one tape',
+        cutFrom: gauge,
+        length,
+        width: wide,
+        note: 'One half; keep the other. Mark its middle: it lies on the fold.',
+      }),
+    ],
+    hardware: [
+      { id: gauge, count: 1, length: length.value },
+      { id: gauge.replace('zipper', 'slider'), count: 1 },
+    ],
+    joins: halves,
+    opens: [
+      {
+        piece,
+        seam: `${piece}#front`,
+        side: 'a',
+        shows: [{ edge: 'bottom', inset: zipSeam.id }, { edge: 'top' }],
+        folded: true,
+        ends: zipClear.id,
+      },
+    ],
+    shuts: rim.map(({ piece: on, edge }) => ({ piece: on, mouth: edge })),
+    operations: [
+      {
+        id: `${id}/set`,
+        phase: 'closures',
+        needs: [],
+        uses: [piece, folded!.piece],
+        seams: halves.map((seam) => seam.id),
+        text: say`Part a zipper and take one tape of it, ${mm(length.value)} long. Lay it face down along the whole mouth of the shell, teeth inwards, its middle on the fold and as much over at either end, and baste it: ${mm(path.value)} along the stitch line. Nick the tape at the fold, never into the teeth. When the mouth is topstitched later, keep the lining away from the teeth.`,
+      },
+      {
+        id: `${id}/slider`,
+        phase: 'join',
+        needs: [`${id}/set`],
+        uses: [piece, folded!.piece],
+        seams: [],
+        text: say`Fold the work at its side, lay both ends of the tape level and put them into the slider. Move it to the middle: both ends of the tape lie in the side seam, which keeps it from coming off.`,
+      },
+    ],
+  });
+}
