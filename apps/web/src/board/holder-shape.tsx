@@ -1,4 +1,4 @@
-import { frontOf, type Board, type BoardFront, type BoardHolder, type BoardThing } from '@zindle/core';
+import { frontOf, type Board, type BoardFront, type BoardHolder, type BoardThing, type Box } from '@zindle/core';
 import { INK, THREAD, WEBBING, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
 
@@ -24,9 +24,16 @@ export function HolderShape({ holder, board, frame, tints, show }: HolderPart) {
   const strapped = holder.bands.length > 0;
   const nameOf = (thing: BoardThing, index: number) => {
     if (!show.names || (show.fronts && thing.hidden)) return null;
-    const fronts = holder.layers.slice(index).flatMap((layer) => (layer.kind === 'front' ? [layer.front.y1] : []));
-    const below = show.fronts ? Math.max(thing.y0, ...fronts.filter((y) => y < thing.y1)) : thing.y0;
-    return <ThingName key={index} thing={thing} below={below} frame={frame} ink={over} />;
+    const fronts = holder.layers.slice(index).flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []));
+    return (
+      <ThingName
+        key={index}
+        thing={thing}
+        seen={show.fronts ? seenOf(thing, fronts) : thing}
+        frame={frame}
+        ink={over}
+      />
+    );
   };
   return (
     <>
@@ -97,10 +104,21 @@ export function ThingShape({ thing, frame, tint }: { thing: BoardThing; frame: F
   return <rect {...box} rx={radius} fill={tint} stroke={INK} strokeWidth="1.1" />;
 }
 
+/** What of a thing stands out of the mouths before it. */
+function seenOf({ x0, x1, y0, y1 }: Box, fronts: readonly BoardFront[]): Box {
+  const seen = { x0, x1, y0, y1 };
+  for (const front of fronts) {
+    if (front.towards === 'right' && front.x1 < x1) seen.x0 = Math.max(seen.x0, front.x1);
+    if (front.towards === 'left' && front.x0 > x0) seen.x1 = Math.min(seen.x1, front.x0);
+    if (!front.towards && front.y1 < y1) seen.y0 = Math.max(seen.y0, front.y1);
+  }
+  return seen;
+}
+
 interface ThingNamed {
   thing: BoardThing;
-  /** Down to where it is seen, mm. */
-  below: number;
+  /** The part of it that is seen, mm. */
+  seen: Box;
   frame: Frame;
   /** Reads beside the thing. */
   ink: string;
@@ -110,8 +128,8 @@ interface ThingNamed {
 const PLACE = { room: 44, letters: 7 };
 
 /** What stands out of a pocket carries the name of both: across, else upright, else cut short; else only its place is told. */
-function ThingName({ thing, below, frame, ink }: ThingNamed) {
-  const box = boxOf(frame, { ...thing, y0: below });
+function ThingName({ thing, seen, frame, ink }: ThingNamed) {
+  const box = boxOf(frame, seen);
   const across = shortened(thing.name, box.width - PLACE.room);
   const upright = box.height > thing.name.length * LETTER + 16 && box.width > 15;
   const [cx, cy] = [box.x + box.width / 2, box.y + box.height / 2];
@@ -173,14 +191,15 @@ function Front({ front, frame, cloth, tints }: { front: BoardFront; frame: Frame
   return (
     <g>
       <rect {...box} fill={cloth} stroke={INK} strokeWidth="1.1" />
-      <path
-        d={`M${box.x + 1} ${box.y + 4}h${Math.max(0, box.width - 2)}`}
-        stroke={stitch}
-        strokeWidth="1.3"
-        strokeDasharray="6 4"
-      />
+      <path d={alongMouth(box, front.towards)} stroke={stitch} strokeWidth="1.3" strokeDasharray="6 4" />
     </g>
   );
+}
+
+/** The topstitching beside a mouth, px. */
+function alongMouth({ x, y, width, height }: ReturnType<typeof boxOf>, towards: BoardFront['towards']): string {
+  if (!towards) return `M${x + 1} ${y + 4}h${Math.max(0, width - 2)}`;
+  return `M${towards === 'right' ? x + width - 4 : x + 4} ${y + 1}v${Math.max(0, height - 2)}`;
 }
 
 /** As much of a name as goes into a width, px. */
@@ -205,7 +224,7 @@ function NamedBehind({ holder, board: { height, snaps }, frame, ink, cloth }: Be
   if (!front || holder.hidden.length === 0) return null;
   // where there is no room above the mouth, or something stands there, the front carries the name
   const stands = holder.layers.some((layer) => layer.kind === 'thing' && layer.thing.y1 > front.y1 + 1);
-  const inside = stands || (height - front.y1) * frame.scale < 14;
+  const inside = stands || front.towards !== undefined || (height - front.y1) * frame.scale < 14;
   const colour = inside ? cloth : ink;
   // below the snaps along its mouth
   const lowest = Math.max(0, ...snaps.map(({ y }) => (front.y1 - y) * frame.scale).filter((px) => px < 40));

@@ -49,3 +49,44 @@ describe('a side whose upper corners are cut off', () => {
     expect(frontOf(whole).behind).toEqual([]);
   });
 });
+
+describe('a pocket whose mouth looks to a side', () => {
+  const organizer = demoDesigns.find(({ id }) => id === 'landing-organizer')!;
+  const turned = (mouth: string): DesignDocument => ({
+    ...organizer,
+    holders: organizer.holders.map((holder) =>
+      holder.id === 'A' ? { ...holder, params: { ...holder.params, mouth } } : holder,
+    ),
+  });
+  /** The topstitching of fronts, as it is drawn. */
+  const stitches = (container: HTMLElement) =>
+    [...container.querySelectorAll('path[stroke-dasharray="6 4"]')].map((path) => path.getAttribute('d')!);
+
+  test.each(['left', 'right'])('%s: is topstitched along that side', (mouth) => {
+    const { container, board } = frontOf(turned(mouth));
+    const own = board.holders.find(({ id }) => id === 'A')!;
+    const [front] = own.layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []));
+    const upright = stitches(container).filter((d) => /v[\d.]+$/.test(d));
+    expect(upright).toHaveLength(1);
+    const x = Number(/^M([\d.]+)/.exec(upright[0]!)![1]);
+    expect(x).toBeCloseTo(mouth === 'right' ? front!.x1 - 4 : front!.x0 + 4, 6);
+  });
+  test('what stands out of it is named beside the front, on the thing', () => {
+    const { container, board } = frontOf(turned('right'));
+    const thing = board.holders
+      .find(({ id }) => id === 'A')!
+      .layers.flatMap((layer) => (layer.kind === 'thing' ? [layer.thing] : []))[0]!;
+    expect(thing.hidden).toBe(false);
+    const place = [...container.querySelectorAll('text')].find((text) => text.textContent === 'A')!;
+    const x = Number(place.getAttribute('x'));
+    const [front] = board.holders
+      .find(({ id }) => id === 'A')!
+      .layers.flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []));
+    expect(x).toBeGreaterThan(front!.x1);
+    expect(x).toBeLessThan(thing.x1);
+  });
+  test('one whose mouth looks up is topstitched along its top', () => {
+    const { container } = frontOf(organizer);
+    expect(stitches(container).every((d) => /h[\d.]+$/.test(d))).toBe(true);
+  });
+});

@@ -22,12 +22,13 @@ export function boardHolder(
     x1: x(mouth.x1),
     y0: mouth.bottom + dy,
     y1: mouth.y + dy,
+    ...(mouth.towards && { towards: mouth.towards }),
   }));
   const placed = things.map((thing, index): Behind => {
     const box = boxOf({ ...thing, y: thing.y + dy }, x);
     const front = fronts.length === things.length ? fronts[index] : frontBefore(box, fronts);
     const place = shown.numbered === 'things' ? `${id}${index + 1}` : (front?.id ?? id);
-    const hidden = !open && front !== undefined && box.y1 < front.y1 + NAME_NEEDS;
+    const hidden = !open && front !== undefined && standsOutOf(front, box) < NAME_NEEDS;
     const { line, name, radius } = thing;
     return { thing: { line, name, radius, place, hidden, ...box }, front };
   });
@@ -48,9 +49,14 @@ export function boardHolder(
     })),
     bands: bands.map(({ from, to, wide }) => ({ from: [x(from[0]), from[1] + dy], to: [x(to[0]), to[1] + dy], wide })),
     hidden: placed.flatMap(({ thing }) => (thing.hidden ? [thing.name] : [])),
-    across: acrossOf(holder, shown, x0, (x0 + x1) / 2),
+    // what is turned on its side is not as wide as its clear width
+    across: mouths.some(({ towards }) => towards) ? undefined : acrossOf(holder, shown, x0, (x0 + x1) / 2),
   };
 }
+
+/** How much of a thing is seen beyond the mouth of its front, mm. */
+const standsOutOf = ({ towards, x0, x1, y1 }: BoardFront, thing: Box): number =>
+  towards === 'right' ? thing.x1 - x1 : towards === 'left' ? x0 - thing.x0 : thing.y1 - y1;
 
 interface Behind {
   thing: BoardThing;

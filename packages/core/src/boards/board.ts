@@ -21,10 +21,11 @@ export interface BoardThing extends Box {
   hidden: boolean;
 }
 
-/** A front of cloth with its mouth at the top. */
+/** A front of cloth with its mouth at the top, or where it says. */
 export interface BoardFront extends Box {
   id: string;
   cloth: Role;
+  towards?: 'left' | 'right';
 }
 
 export interface BoardHolder extends Box {

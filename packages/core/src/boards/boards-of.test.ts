@@ -55,12 +55,16 @@ describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
       const fronts = layers.flatMap((layer, at) => (layer.kind === 'front' ? [{ ...layer.front, at }] : []));
       layers.forEach((layer, at) => {
         if (layer.kind !== 'thing' || fronts.length === 0) return;
-        const { name, place, y1, hidden } = layer.thing;
+        const { name, place, x0, x1, y1, hidden } = layer.thing;
         const own = fronts.find((front) => front.id === place) ?? fronts.find((front) => front.at > at)!;
         expect([id, name, own.at > at]).toEqual([id, name, true]);
         // what stands out by more than 3 mm carries its name
-        expect([id, name, hidden]).toEqual([id, name, y1 < own.y1 + 3]);
-        const behind = fronts.filter((front) => front.y1 > own.y1 + 1e-6 && front.id.startsWith(id));
+        const out = own.towards === 'right' ? x1 - own.x1 : own.towards === 'left' ? own.x0 - x0 : y1 - own.y1;
+        expect([id, name, hidden]).toEqual([id, name, out < 3]);
+        // as far towards its mouth as a front goes
+        const far = (front: typeof own) =>
+          front.towards === 'right' ? front.x1 : front.towards === 'left' ? -front.x0 : front.y1;
+        const behind = fronts.filter((front) => far(front) > far(own) + 1e-6 && front.id.startsWith(id));
         for (const front of behind) expect([id, name, front.at < at]).toEqual([id, name, true]);
       });
     }

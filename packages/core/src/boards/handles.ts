@@ -7,6 +7,7 @@ import { holdersIn, type DesignDocument } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { limits } from '../document/limits.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { PlacedMouth } from '../holders/holder-kind.ts';
 import { rangeOf } from '../holders/params.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
@@ -135,21 +136,30 @@ function pinHandle(
   };
 }
 
+/** Where a mouth is pulled, and which way for more. */
+const pulledAt = (
+  { x0, x1, y, bottom, towards }: PlacedMouth,
+  more: 1 | -1,
+): Pick<BoardHandle, 'at' | 'axis' | 'towards'> =>
+  towards
+    ? { at: [x1, (y + bottom) / 2], axis: 'x', towards: more }
+    : { at: [(x0 + x1) / 2, y], axis: 'y', towards: more };
+
 function mouthHandles(holder: SolvedHolder, { grid }: DesignDocument, kinds: Kinds): BoardHandle[] {
   const kind = kindOf(kinds.holders, holder.kind);
   const handle = kind?.mouthHandle?.(holder);
   const mouth = handle && holder.mouths[handle.mouth];
   const spec = handle && kind?.params[handle.param];
   if (!handle || !mouth || spec?.kind !== 'length') return [];
+  // what lies at the right moves away from the pointer as all that is beside it grows: it is typed
+  if (mouth.towards === 'left') return [];
   const { least, most } = rangeOf(spec);
   const between = { least, most, grid };
   return [
     {
       id: `holders/${holder.id}/params/${handle.param}`,
       label: spec.title,
-      at: [(mouth.x0 + mouth.x1) / 2, mouth.y],
-      axis: 'y',
-      towards: handle.towards,
+      ...pulledAt(mouth, handle.towards),
       value: handle.value,
       least,
       most,

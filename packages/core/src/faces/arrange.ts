@@ -36,7 +36,7 @@ function arrangeHolder(id: string, room: Room, holders: MeasuredHolders): Map<st
   if (!holder) return new Map();
   const width = holder.stretches.width ? room.width : holder.width;
   const height = holder.stretches.height ? room.height : holder.height;
-  const x = room.x + asideBy[room.towards] * (room.width.value - width.value);
+  const x = room.x + asideBy[holder.lies ?? room.towards] * (room.width.value - width.value);
   return new Map([[id, { ...room, x, width, height }]]);
 }
 

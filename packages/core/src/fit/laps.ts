@@ -195,6 +195,9 @@ function onFront(
     const [front, back] = room.rings[0]!.walls;
     const host = room.onto ?? back!;
     const ends = [host.left, host.right].map((line) => parts.whole(host, line, edge));
+    // one whose mouth looks to a side has its foot beside it: nothing of it stands out above
+    const foot = room.onto ? undefined : back!.base;
+    if (foot && parts.whole(host, foot, edge) < Math.min(...ends) + 1e-6) return Math.min(...ends);
     const deep = Math.max(
       0,
       ...pilesIn(room, fitting).flatMap(({ things }) => things.map((thing) => thing.deep.value)),

@@ -76,6 +76,8 @@ export interface MeasuredHolder<Detail = unknown> {
   widthBefore?(across: Derived, thick: Derived): Derived;
   /** Whether it takes more room than it needs. */
   stretches: { width: boolean; height: boolean };
+  /** At which side of its room it lies, whatever the face says; default as that does. */
+  lies?: 'left' | 'right';
   /** How far below the top of its face its mouth lies: other holders sit on what is below. */
   mouthDrop?: Derived;
   /** How round the corners of what lies in it are, seen from above, mm; default square. */
@@ -112,6 +114,8 @@ export interface PlacedMouth {
   bottom: number;
   x0: number;
   x1: number;
+  /** Where it looks, if not up. */
+  towards?: 'left' | 'right';
 }
 
 /** A strap that crosses over what it holds: its middle line on the host, and how wide it is. mm */

@@ -14,6 +14,7 @@ import { packedRoom } from './packed-room/packed-room.ts';
 import { roundRoom } from './round-room/round-room.ts';
 import { bookCover } from './book-cover/book-cover.ts';
 import { looseDividers } from './loose-dividers/loose-dividers.ts';
+import { turnable } from './turned.ts';
 import { noteCompartment } from './note-compartment/note-compartment.ts';
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each kind keeps its own detail to itself
@@ -21,17 +22,18 @@ export type HolderKinds = Readonly<Record<string, HolderKind<any>>>;
 
 /** The holder families that ship. */
 export const holderKinds = {
-  'card-tiers': cardTiers,
+  // sewn straight onto the face; panels lie in seams of the body at two of their sides
+  'card-tiers': turnable(cardTiers, (params) => params.making === 'applied'),
   cavity,
   'channel-row': channelRow,
   'note-compartment': noteCompartment,
-  'slip-pocket': slipPocket,
+  'slip-pocket': turnable(slipPocket),
   'bellows-pocket': bellowsPocket,
-  'mesh-pocket': meshPocket,
-  'page-sleeve': pageSleeve,
+  'mesh-pocket': turnable(meshPocket),
+  'page-sleeve': turnable(pageSleeve),
   'loose-dividers': looseDividers,
   'zip-pocket': zipPocket,
-  'channel-pocket': channelPocket,
+  'channel-pocket': turnable(channelPocket),
   'loop-row': loopRow,
   'hold-straps': holdStraps,
   'divider-pouch': dividerPouch,

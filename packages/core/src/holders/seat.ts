@@ -112,17 +112,19 @@ export type Seat = SeatOf<SeatKind>;
 
 /** A stretch of the host along one side of a seat; measured along the seat, upwards or rightwards. */
 export function hostRun(seat: Pick<SeatPlace, 'host' | 'x' | 'y'>, side: Side, from: number, to: number): EdgeRun {
-  const { piece, width, height, run } = seat.host;
-  const [x0, x1, y0, y1] = [seat.x + from, seat.x + to, seat.y + from, seat.y + to];
+  const { host } = seat;
+  const start = side === 'left' || side === 'right' ? seat.y : seat.x;
+  return { piece: host.piece, parts: [hostPart(host, side, start + from, start + to)] };
+}
+
+/** A stretch of a side of the host, upwards or rightwards, mm from its lower left corner. */
+export function hostPart({ width, height, run }: Host, side: Side, from: number, to: number): RunPart {
+  if (run) return run(side, from, to);
   const spans: Record<Side, { from: number; to: number; reversed?: boolean }> = {
-    bottom: { from: x0, to: x1 },
-    right: { from: y0, to: y1 },
-    top: { from: width - x1, to: width - x0, reversed: true },
-    left: { from: height - y1, to: height - y0, reversed: true },
+    bottom: { from, to },
+    right: { from, to },
+    top: { from: width - to, to: width - from, reversed: true },
+    left: { from: height - to, to: height - from, reversed: true },
   };
-  if (run) {
-    const upright = side === 'left' || side === 'right';
-    return { piece, parts: [upright ? run(side, y0, y1) : run(side, x0, x1)] };
-  }
-  return { piece, parts: [{ edge: side, ...spans[side] }] };
+  return { edge: side, ...spans[side] };
 }

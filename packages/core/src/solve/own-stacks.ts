@@ -7,10 +7,14 @@ import type { Shelves } from '../shelves/shelves.ts';
 import { stackOf, type Stack } from '../stacks/reach.ts';
 import { wallLayers } from './resolve.ts';
 
-/** The layers of each role as one part of a design has them. */
-export interface PartStacks {
+/** The layers of each role. */
+interface Stacks {
   stacks: StackThickness;
   reach: StackReach;
+}
+/** The same as one part of a design has them, and as its own pieces are cut. */
+export interface PartStacks extends Stacks {
+  cutStacks: StackThickness;
 }
 /** By part: `body`, `closure`, `holders/A`, `parts/p1`. A part that is not there has them as the body. */
 export type StacksByPart = ReadonlyMap<string, PartStacks>;
@@ -24,7 +28,7 @@ export type Inputs = Omit<ClosureInputs, 'id'> & {
 /** What a part is sized from: with the layers that it has itself. */
 export function forPart<Inputs extends { byPart?: StacksByPart }>(inputs: Inputs, part: string): Inputs {
   const own = inputs.byPart?.get(part);
-  return own ? { ...inputs, ...own, cutStacks: own.stacks } : inputs;
+  return own ? { ...inputs, ...own } : inputs;
 }
 
 /** Whether the maker has given a piece its own layers. */
@@ -42,32 +46,39 @@ const partOf = (piece: string): string =>
  * rule asks for the cloth of a role, not of a piece, and what holds must not come out too small. The fitting takes each piece as it
  * is.
  * @param pieces of the design, whatever their sizes
- * @param standard the layers of the roles */
+ * @param standard the layers of the roles, as the body leaves them
+ * @param whole the same of pieces that have them all the same, such as the lining of a flap */
 export function ownStacks(
   { pieces: own = [] }: Pick<DesignDocument, 'pieces'>,
   pieces: readonly Piece[],
-  standard: PartStacks,
+  standard: Stacks,
+  whole: Stacks,
   shelves: Shelves,
 ): StacksByPart {
   const layersOf = new Map(own.flatMap(({ id, layers }) => (layers ? [[id, layers] as const] : [])));
   const sewn = pieces.filter(({ layerOf, byRuler }) => layerOf === undefined && !byRuler);
-  const stacksIn = (part: string, role: Role): Stack[] =>
+  const stacksIn = (part: string, role: Role, usual = standard): Stack[] =>
     sewn
       .filter((piece) => piece.role === role && partOf(piece.id) === part)
       .map(({ id, name }) => {
         const layers = layersOf.get(id);
-        return layers ? stackOf(role, wallLayers(layers, shelves).there, name) : atRole(standard, role);
+        return layers ? stackOf(role, wallLayers(layers, shelves).there, name) : atRole(usual, role);
       });
   // a part is sewn onto the body: what it has no cloth of its own for is that of the body, and what it has lies on that
   const ofBody = new Map(roles.map((role) => [role, stacksIn('body', role)]));
-  const thickestOf = (part: string): PartStacks =>
-    thickestByRole(standard, (role) => [...ofBody.get(role)!, ...(part === 'body' ? [] : stacksIn(part, role))]);
+  const thickestOf = (part: string): PartStacks => {
+    const there = (usual: typeof standard) => (role: Role) => [
+      ...ofBody.get(role)!,
+      ...(part === 'body' ? [] : stacksIn(part, role, usual)),
+    ];
+    return { ...thickestByRole(standard, there(standard)), cutStacks: thickestByRole(whole, there(whole)).stacks };
+  };
   const parts = new Set(['body', ...sewn.map(({ id }) => partOf(id))]);
   return new Map([...parts].map((part) => [part, thickestOf(part)]));
 }
 
 /** @param there the layers of all pieces that count, by role; none where there is no piece */
-function thickestByRole(standard: PartStacks, there: (role: Role) => Stack[]): PartStacks {
+function thickestByRole(standard: Stacks, there: (role: Role) => Stack[]): Stacks {
   const stacks = { ...standard.stacks };
   const reach = { ...standard.reach };
   for (const role of roles) {
@@ -85,7 +96,7 @@ function thickestByRole(standard: PartStacks, there: (role: Role) => Stack[]): P
   return { stacks, reach };
 }
 
-const atRole = ({ stacks, reach }: PartStacks, role: Role): Stack => ({
+const atRole = ({ stacks, reach }: Stacks, role: Role): Stack => ({
   stack: stacks[role],
   inner: reach[role],
   outside: role === 'pocket' ? reach.onPocket : reach.outside,

@@ -96,7 +96,7 @@ export function solveDesign(
   const byRole = sizedWith();
   // which role a piece has is known once it is made
   const sized = hasOwnLayers(document)
-    ? sizedWith(ownStacks(document, byRole.made.making.pieces, { stacks, reach }, shelves))
+    ? sizedWith(ownStacks(document, byRole.made.making.pieces, { stacks, reach }, resolved, shelves))
     : byRole;
   const { body, measured, pinnable, made } = sized;
   const { inputs, placed, closure, parts, unfit, making, cut, seams } = made;

@@ -146,6 +146,7 @@ const cardOnLeaf = fc.record({
   params: fc.record({
     making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),
     columns: fc.constantFrom('1', '2'),
+    mouth: fc.constantFrom('up', 'left', 'right'),
   }),
   long: length(40, 114),
   short: length(30, 90),

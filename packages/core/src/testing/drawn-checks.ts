@@ -31,11 +31,14 @@ export const drawnChecks: Checks = {
   },
 
   'the cloth of a holder lies evenly to both sides of its seat'(_, { holders }) {
-    const wrong = holders.flatMap(({ id, kind, seat, slabs }) =>
-      slabs.flatMap(({ of, label, x0, x1 }) =>
-        'line' in of || near(x0 + x1, seat.width.value) ? [] : [[id, kind, label, x0, x1, seat.width.value]],
-      ),
-    );
+    const wrong = holders.flatMap(({ id, kind, seat, slabs, mouths }) => {
+      const aside = mouths.some(({ towards }) => towards);
+      const whole = (aside ? seat.height : seat.width).value;
+      return slabs.flatMap(({ of, label, ...slab }) => {
+        const [from, to] = aside ? [slab.y0, slab.y1] : [slab.x0, slab.x1];
+        return 'line' in of || near(from + to, whole) ? [] : [[id, kind, label, from, to, whole]];
+      });
+    });
     expect(wrong).toEqual([]);
   },
 

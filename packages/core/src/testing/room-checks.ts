@@ -48,10 +48,14 @@ function tighter(
   { id, holds, rings }: Room,
   things: readonly (Slab & { line: string })[],
   inset: (rule: string) => number,
+  aside: boolean,
 ): string[] {
   const inside = things.filter(({ line, round }) => holds.includes(line) && !round && isPlain(design, line));
   if (inside.length === 0) return [];
-  const needed = Math.min(...inside.map(({ x0, x1, thickness }) => x1 - x0 + thickness.value));
+  // a mouth that looks to a side: across is up
+  const needed = Math.min(
+    ...inside.map(({ x0, x1, y0, y1, thickness }) => (aside ? y1 - y0 : x1 - x0) + thickness.value),
+  );
   return rings
     .filter(({ walls }) => walls.some(({ piece }) => piece.startsWith('holders/')) && !walls.some(gives(solution)))
     .map((ring) => ringGirth(solution, ring, inset) / 2)
@@ -65,11 +69,12 @@ export const roomChecks: Checks = {
     expect(rooms.flatMap((room) => openBounds(solution, room))).toEqual([]);
     const rules = asAdapted(design, solution);
     const inset = (rule: string) => rules.length(houseRulesOf(builtInKinds)[rule] as LengthRule).value;
-    for (const { id, slabs } of holders) {
+    for (const { id, slabs, mouths } of holders) {
+      const aside = mouths.some(({ towards }) => towards);
       const things = slabs.flatMap((slab) => ('line' in slab.of ? [{ ...slab, line: slab.of.line }] : []));
       const own = rooms.filter((room) => room.id.startsWith(`holders/${id}/`));
       expect(new Set(own.flatMap(({ holds }) => holds))).toEqual(new Set(things.map(({ line }) => line)));
-      expect(own.flatMap((room) => tighter(design, solution, room, things, inset))).toEqual([]);
+      expect(own.flatMap((room) => tighter(design, solution, room, things, inset, aside))).toEqual([]);
     }
   },
 
