@@ -125,3 +125,114 @@ describe('what is sewn and drawn', () => {
     expect(seams.flatMap(({ ease }) => (ease ? [ease.by.value] : []))).toContain(-0.5);
   });
 });
+
+describe('what is named or drawn on a piece, looked at one by one', () => {
+  const sleeve = (more: Partial<Parameters<typeof trial>[0]> = {}) =>
+    solveDesign(trial({ body: 'sleeve', face: 'inside', kind: 'cavity', item: thing(200, 150, 8), ...more }));
+
+  test('each tape of a zipper along a mouth lies in the seam of its own side', () => {
+    const { seams } = sleeve({ params: { bottom: 'seam' }, closure: 'zip-top' });
+    const tapes = seams.filter(({ a }) => a.piece === 'closure/zipper');
+    expect(tapes.map(({ b, within: seam }) => [b.piece, seam])).toEqual([
+      ['body/shell-front', 'body/mouth-front'],
+      ['body/shell-back', 'body/mouth-back'],
+    ]);
+  });
+  test('a drawstring tells how far its casing lies below the mouth, unless it is the hem itself', () => {
+    const header = (casing: string) =>
+      sleeve({ params: { form: 'boxed' }, closure: 'drawstring', closing: { casing } }).closure.sizes.header?.value;
+    expect([header('side-gap'), header('applied')].every((mm) => mm !== undefined && mm > 0)).toBe(true);
+    expect(header('hem')).toBeUndefined();
+  });
+  test('the zipper of a window pocket is in the hand in its own step, and in no other of that pocket', () => {
+    const { operations } = solveDesign(
+      trial({
+        body: 'sleeve',
+        face: 'front',
+        kind: 'zip-pocket',
+        item: thing(120, 80, 4),
+        holderParams: { style: 'window' },
+      }),
+    );
+    const own = operations.filter(({ id }) => id.startsWith('holders/A/'));
+    const inHand = own.filter(({ uses }) => uses.includes('holders/A/zipper')).map(({ id }) => id);
+    expect(inHand).toEqual(['holders/A/zipper']);
+  });
+  test('notches of a doubled note panel lie on its edges, as far from either side above as below', () => {
+    const { pieces } = solveDesign(
+      trial({
+        body: 'foldover',
+        face: 'inside',
+        kind: 'note-compartment',
+        item: thing(140, 77, 0.11, { shape: 'card' }),
+      }),
+    );
+    const panel = pieces.find(({ id }) => id === 'holders/A/panel')!;
+    const wide = Math.max(...panel.stitch.map(({ from: [x] }) => x));
+    const at = (edge: string) => panel.notches.filter((notch) => notch.edge === edge).map((notch) => notch.at);
+    expect(at('bottom').length).toBeGreaterThan(0);
+    expect(
+      at('top')
+        .map((mm) => wide - mm)
+        .sort(),
+    ).toEqual(
+      at('bottom')
+        .sort()
+        .map((mm) => expect.closeTo(mm, 6)),
+    );
+  });
+  test('walls of a boxed bag of one piece are creased from the base to both mouths', () => {
+    const { pieces } = sleeve({ params: { form: 'boxed' } });
+    const shell = pieces.find(({ id }) => id === 'body/shell')!;
+    const high = Math.max(...shell.stitch.map(({ from: [, y] }) => y));
+    const ends = shell.bends.flatMap(({ from, to }) => [from[1], to[1]]);
+    expect([Math.min(...ends), Math.max(...ends)]).toEqual([0, high].map((mm) => expect.closeTo(mm, 6)));
+  });
+  test('the room on the back of an organizer lies in the middle of it', () => {
+    const { body } = solveDesign(demo('field-organizer'));
+    const back = body.faces.find(({ id }) => id === 'back')!;
+    expect(2 * back.room.x + back.room.width.value).toBeCloseTo(back.host.width, 6);
+  });
+  test('a gusset goes round no corner of less than 15 (common practice)', () => {
+    const square = trial({
+      body: 'shell',
+      face: 'inside',
+      kind: 'packed-room',
+      item: thing(150, 90, 30, { planRadius: 6 }),
+    });
+    const contents = square.contents.map((line) => ({ ...line, orientation: 'lying' as const }));
+    const { body } = solveDesign({ ...square, contents, rules: { 'shell.margin': 0 } });
+    expect(body.sizes.radius!.value).toBe(15);
+  });
+  test('a zipper along a mouth lets the largest of several things through, not the least', () => {
+    const design = trial({
+      body: 'sleeve',
+      face: 'inside',
+      kind: 'packed-room',
+      item: thing(60, 40, 30),
+      closure: 'zip-top',
+    });
+    const small = { ...thing(30, 10, 8), id: 'small', name: 'Small' };
+    const both = solveDesign({
+      ...design,
+      contents: [...design.contents, { id: 'c2', item: 'small', count: 1, perHolder: 1, orientation: 'upright' }],
+      ownItems: [...design.ownItems!, small],
+      holders: design.holders.map((holder) => ({
+        ...holder,
+        contents: [...holder.contents, { line: 'c2', count: 1 }],
+      })),
+    });
+    const through = both.holders[0]!.clearances.filter(({ direction }) => direction === 'through');
+    expect(through.length).toBeGreaterThan(0);
+    expect(Math.min(...through.map(({ clearance }) => clearance.value))).toBeGreaterThanOrEqual(-1e-6);
+  });
+  test('what stands in a round bag is cut through in its middle', () => {
+    const { section } = solveDesign({
+      ...trial({ body: 'round', face: 'inside', kind: 'round-room', item: thing(80, 60, 60, { shape: 'cylinder' }) }),
+      pins: { 'body/diameter': 120 },
+    });
+    const things = section.layers.filter(({ of }) => 'line' in of);
+    expect(things.length).toBeGreaterThan(0);
+    for (const { u0, u1 } of things) expect((u0 + u1) / 2).toBeCloseTo(section.width / 2, 6);
+  });
+});
