@@ -25,7 +25,9 @@ function ordered(drafts: OperationDraft[]): OperationDraft[] {
   const done = new Set<string>();
   const result: OperationDraft[] = [];
   while (waiting.length > 0) {
-    const next = waiting.findIndex(({ needs }) => needs.every((id) => done.has(id) || !known.has(id)));
+    const next = waiting.findIndex(({ needs, waitsFor = [] }) =>
+      [...needs, ...waitsFor].every((id) => done.has(id) || !known.has(id)),
+    );
     if (next < 0) throw new CoreError('assemble.cycle', 'some steps wait for one another', waiting[0]!.id);
     const [operation] = waiting.splice(next, 1);
     done.add(operation!.id);

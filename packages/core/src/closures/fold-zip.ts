@@ -109,6 +109,7 @@ function made({ folded, rim, width, lined }: ClosingMouth, { gauge, wide, length
         id: `${id}/slider`,
         phase: 'join',
         needs: [`${id}/set`],
+        waitsFor: ['body/mouth', 'body/hem'],
         uses: [piece, folded!.piece],
         seams: [],
         text: say`Fold the work at its side, lay both ends of the tape level and put them into the slider. Move it to the middle: both ends of the tape lie in the side seam, which keeps it from coming off.`,

@@ -129,3 +129,24 @@ export const sieveBag = design({
   // so that the ribbons draw it shut over the sieve
   pins: { 'body/height': 200 },
 });
+
+export const loggerPouch = design({
+  id: 'logger-pouch',
+  name: 'Position logger pouch',
+  story:
+    'One padded strip folded at its foot: a single tape of a zipper runs up one long side and down the other of the strip and closes that side. A pocket outside opens towards the top, beside it a ring.',
+  body: 'sleeve',
+  params: { bottom: 'side' },
+  contents: [
+    thing('c1', 'position-logger', 'Position logger', { orientation: 'lying' }),
+    thing('c2', 'permit', 'Shore permit'),
+  ],
+  stacks: cloth('canvas-10oz ~fleece', 'linen'),
+  holders: [
+    { face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] },
+    { face: 'front', id: 'B', kind: 'slip-pocket', params: { mouth: 'left' }, lines: ['c2'] },
+  ],
+  closure: 'fold-zip',
+  parts: [{ id: 'ring', kind: 'ring-tabs', params: {} }],
+  rules: { 'turning.gap': 75 },
+});

@@ -1,5 +1,15 @@
 import type { DesignDocument } from '../document/design-document.ts';
-import { boatTote, caliperSleeve, flaskBag, netSack, probeRoll, reelBag, sieveBag, slateCarrier } from './bags.ts';
+import {
+  boatTote,
+  caliperSleeve,
+  flaskBag,
+  loggerPouch,
+  netSack,
+  probeRoll,
+  reelBag,
+  sieveBag,
+  slateCarrier,
+} from './bags.ts';
 import {
   doubleTube,
   fieldOrganizer,
@@ -30,6 +40,7 @@ export const demoDesigns: readonly DesignDocument[] = [
   tideJacket,
   ferryPocket,
   loggerPocket,
+  loggerPouch,
   lensPouch,
   loggerBag,
   refractometerCase,

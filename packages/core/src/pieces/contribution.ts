@@ -38,6 +38,8 @@ export interface OperationDraft {
   phase: Phase;
   /** Operations that must be done before. */
   needs: string[];
+  /** The same of operations that only some designs have; default none. */
+  waitsFor?: readonly string[];
   /** Pieces in the hand. */
   uses: string[];
   /** Seams sewn in this step. */

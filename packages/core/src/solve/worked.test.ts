@@ -19,6 +19,7 @@ describe.each([
   { file: 'junior-bifold', design: 'junior-bifold', thick: 9.34 },
   { file: 'ferry-pocket', design: 'ferry-pocket', thick: 4.2 },
   { file: 'logger-pocket', design: 'logger-pocket', thick: 19.68 },
+  { file: 'logger-pouch', design: 'logger-pouch', thick: 2 * 3.42 + 11 + 0.76 + 0.54 },
   { file: 'tally-trifold', design: 'tally-trifold', thick: 17.8 },
   { file: 'survey-folio', design: 'survey-folio', thick: 15.19 },
   { file: 'tide-jacket', design: 'tide-jacket', thick: 5.44 },

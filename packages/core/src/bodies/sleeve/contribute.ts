@@ -52,7 +52,7 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
   const height: Derived =
     layer === 'lining' ? sum('panel of the lining', [panelHeight, times(-1, shallower)]) : panelHeight;
   const side = height.value - sideStart(detail) - detail.slope.value;
-  const { stitch, halves, gap, ...made } = madeOf[bottom]({ shape, layer, width: detail.width, height });
+  const { stitch, halves, gap, whole = side, ...made } = madeOf[bottom]({ shape, layer, width: detail.width, height });
   const hem = detail.lined ? seam : rules.length(mouthHem);
   const deeper = sum('seam allowance, sewn deeper', [seam, detail.deeperSeam]);
   const below = layer === 'lining' && detail.deeperSeam.value > 0 ? deeper : seam;
@@ -67,7 +67,7 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
     allowance,
     topArrow: true,
     ...made,
-    ...(layer === 'lining' && index === 0 && { gaps: [middleGap(gap, side, rules)] }),
+    ...(layer === 'lining' && index === 0 && { gaps: [middleGap(gap, whole, rules)] }),
   }));
 }
 
@@ -85,8 +85,9 @@ interface Made extends Pick<
 > {
   /** Its pieces; nothing of one piece that is front and back. */
   halves: readonly ('front' | 'back' | '')[];
-  /** The edge in which the lining is left open. */
+  /** The edge in which the lining is left open, and how long that is, mm; default as the sides of the bag. */
   gap: string;
+  whole?: number;
 }
 
 /** A layer by how it is made. */
@@ -112,7 +113,8 @@ const madeOf: Record<SleeveBottom, (panelled: Panelled) => Made> = {
     bends: sideFoldedBends(shape),
     folds: [sideFold(shape)],
     note: 'The middle is a side.',
-    gap: 'left',
+    gap: 'bottom-front',
+    whole: shape.width - shape.taper,
   }),
   seam: ({ shape, width, height }) => ({
     halves: ['front', 'back'],

@@ -72,6 +72,8 @@ type Bag = (layer: Layer, phase: OperationDraft['phase'], text: OperationDraft['
 /** A mouth with three sides, or one that goes round a fold, is sewn flat before the sides. */
 function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): OperationDraft[] {
   const how = howOf(detail);
+  // what closes on itself at the fold is closed while its ends can be reached
+  const beforeSides = { needs: ['body/mouth'], waitsFor: ['closure/slider'] };
   return [
     {
       id: 'body/mouth',
@@ -90,15 +92,15 @@ function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): Ope
         'join',
         say`Shell, right sides together, the lining kept away: sew the ${how}, beginning exactly where the stitching of the mouth ends. Press the allowances to one side.`,
       ),
-      needs: ['body/mouth'],
+      ...beforeSides,
     },
     {
       ...bag(
         'lining',
         'join',
-        say`Lining, right sides together, in the same way: sew the ${how}, leaving the gap in one side open. Press the allowances to the other side, so that they nest.`,
+        say`Lining, right sides together, in the same way: sew the ${how}, leaving the gap in ${detail.bottom === 'side' ? 'the foot' : 'one side'} open. Press the allowances to the other side, so that they nest.`,
       ),
-      needs: ['body/mouth'],
+      ...beforeSides,
     },
     ...turnedOut(['body/shell', 'body/lining'], uses, rules),
   ];
@@ -150,6 +152,7 @@ const hemmedFirst = (seams: readonly Seam[], uses: string[], how: string, rules:
     id: 'body/shell',
     phase: 'join',
     needs: ['body/hem'],
+    waitsFor: ['closure/slider'],
     uses,
     seams: seams.map(({ id }) => id),
     text: say`Fold it with right sides together, the ends of the hem meeting, and sew the ${how}; back-tack at the hem. Zigzag the raw edges together and press them to one side.`,

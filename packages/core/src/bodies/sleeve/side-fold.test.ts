@@ -99,6 +99,11 @@ describe('one tape of a zipper round the fold', () => {
     expect(first!.to).toBeCloseTo(tape.cutWidth.value / 2, 9);
     expect(second!.from).toBeCloseTo(tape.cutWidth.value / 2, 9);
   });
+  test('its slider goes on when the mouth is sewn and the sides are open', () => {
+    const order = pouch().operations.map(({ id }) => id);
+    const steps = ['closure/set', 'body/mouth', 'closure/slider', 'body/shell', 'body/lining', 'body/turn'];
+    expect(order.filter((id) => steps.includes(id))).toEqual(steps);
+  });
   test('it is half as wide as a whole zipper, and shows as much once it is folded', () => {
     const both = pouch({ params: { bottom: 'fold' }, closure: 'zip-top', closing: { gauge: 'zipper-8' } });
     const one = pouch({ closing: { gauge: 'zipper-8' } });
