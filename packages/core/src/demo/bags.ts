@@ -134,7 +134,7 @@ export const loggerPouch = design({
   id: 'logger-pouch',
   name: 'Position logger pouch',
   story:
-    'One padded strip folded at its foot: a single tape of a zipper runs up one long side and down the other of the strip and closes that side. A pocket outside opens towards the top, beside it a ring.',
+    'One padded strip, folded at its foot: a single tape of a zipper runs along its long side and, folded with it, closes the pouch. Outside a pocket that opens towards the top, at the top a ring.',
   body: 'sleeve',
   params: { bottom: 'side' },
   contents: [
