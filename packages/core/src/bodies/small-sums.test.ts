@@ -159,7 +159,6 @@ describe('what a strap goes over at the mouth of a bag', () => {
     panelHeight: mm(200),
     shallower: mm(3),
     cut: mm(10),
-    slope: mm(0),
     base: mm(0),
     onBase: mm(0),
   } as unknown as Sleeve;

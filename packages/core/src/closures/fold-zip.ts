@@ -1,6 +1,6 @@
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import { half } from '../derived/constants.ts';
-import { given, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -12,7 +12,7 @@ import { strip } from '../pieces/strip.ts';
 import { zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { exposedOf, zipperParams } from './zipper.ts';
+import { exposedOf, tapeOf, zipperParams } from './zipper.ts';
 
 const params = {
   gauge: { ...zipperParams.gauge, standard: 'zipper-8' },
@@ -32,11 +32,7 @@ export const foldZip: ClosureKind = {
     if (closing.kind !== 'mouth' || !closing.folded)
       throw new CoreError('closure.notForBody', 'one tape needs a mouth that goes round a fold', id);
     const gauge = gaugeOf(design);
-    const both = given('both tapes, wide', hardwareOf(gauge, hardware).diameter, {
-      kind: 'hardware',
-      path: `hardware/${gauge}`,
-    });
-    const wide = product('one tape, wide', [both, half]);
+    const wide = product('one tape, wide', [tapeOf(hardwareOf(gauge, hardware)), half]);
     const path = named('way of the zipper', sum('front and back', [times(2, closing.width)]));
     const beyond = lengthParam(design, 'beyond', params.beyond, rules, id);
     const length = rounded(sum('zipper tape, cut length', [path, times(2, beyond)]), grid, 'up');

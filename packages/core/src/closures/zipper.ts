@@ -105,5 +105,6 @@ export function planZipper(params: Params, run: Derived, { rules, hardware, grid
 const gaugeOf = (params: Params, hardware: readonly Hardware[]): Hardware =>
   hardwareOf(choiceParam(params, 'gauge', zipperParams.gauge), hardware);
 
-const tapeOf = ({ id, diameter }: Hardware): Derived =>
+/** Both tapes, closed. mm */
+export const tapeOf = ({ id, diameter }: Hardware): Derived =>
   given('zipper tape, wide', diameter, { kind: 'hardware', path: `hardware/${id}` });

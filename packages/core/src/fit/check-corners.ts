@@ -1,6 +1,6 @@
 import type { Finding } from '../errors/finding.ts';
 import { mm, say } from '../errors/wording.ts';
-import type { NamedLine, Room, RoomWall } from '../pieces/room.ts';
+import type { Room, RoomWall } from '../pieces/room.ts';
 import { GRIP } from './check-held.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Fitting } from './fitting.ts';
@@ -25,10 +25,11 @@ export function cornersOut(fitting: Fitting, parts: CutParts): CornerOut[] {
     const own = sloped ? thingsIn(room, fitting) : undefined;
     if (!own) return [];
     const row = own.own.reduce((total, { across }) => total + across.value, 0);
+    const walls = wallsOf(room, parts);
     return own.own.flatMap(({ things, thick }) =>
       things.map((thing): CornerOut => {
         const least = Math.min(
-          ...wallsOf(room, parts).map(({ wall, reach }) => {
+          ...walls.map(({ wall, reach }) => {
             const up = thing.deep.value + thick.value / 2 + turned('cloth under it', 1, reach).value;
             return stickingOut(wall, { row, up }, parts);
           }),
@@ -46,11 +47,11 @@ const wallsOf = ({ rings }: Room, parts: CutParts) =>
 
 /** @param of a thing: the row that it is the end of, and how far up along the wall it goes. mm */
 function stickingOut(wall: RoomWall, { row, up }: { row: number; up: number }, parts: CutParts): number {
-  const { piece, slopes = [], left, right, base, mouth } = wall;
-  const [all, sides, top] = [slopes, [left, right], [mouth!]].map((lines) => parts.bounds(piece, lines as NamedLine[]));
+  const { piece, slopes = [], base, mouth } = wall;
+  const all = parts.bounds(piece, slopes);
   const ends = slopes.map((slope) => parts.bounds(piece, [slope]));
-  if (!all || !sides || !top || !base || ends.some((end) => !end)) return -Infinity;
-  const high = parts.whole(wall, base, mouth!);
+  if (!all || !base || !mouth || ends.some((end) => !end)) return -Infinity;
+  const high = parts.whole(wall, base, mouth);
   const beside = (all.x[1] - all.x[0] - row) / 2;
   const above = high - up;
   return Math.min(

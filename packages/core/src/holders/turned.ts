@@ -157,12 +157,7 @@ function turnedSeat<S extends Seat>(seat: S, way: Aside): S {
   };
 }
 
-interface Box {
-  x0: number;
-  x1: number;
-  y0: number;
-  y1: number;
-}
+type Box = Pick<Slab, 'x0' | 'x1' | 'y0' | 'y1'>;
 
 const turnedBox = ({ x0, x1, y0, y1 }: Box, at: (place: Point) => Point): Box => {
   const [[a, b], [c, d]] = [at([x0, y0]), at([x1, y1])];
@@ -172,7 +167,7 @@ const turnedBox = ({ x0, x1, y0, y1 }: Box, at: (place: Point) => Point): Box =>
 /** @param size of what it lies on, with the mouth up, mm */
 const turnedSlab = (slab: Slab, way: Aside, { width, height }: Size): Slab => ({
   ...slab,
-  ...turnedBox(slab, ([u, v]) => (way === 'right' ? [v, width - u] : [height - v, u])),
+  ...turnedBox(slab, onHost({ width: height, height: width }, way)),
 });
 
 /** A holder that was placed with its mouth up, as it lies on its host. */

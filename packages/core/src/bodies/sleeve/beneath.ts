@@ -38,10 +38,10 @@ interface Under {
 export const beneathMouth =
   (sleeve: Sleeve, { inside, divider, front, walls, reach, pouch }: Under) =>
   (down: number): Beneath => {
-    const { height, panelHeight, shallower, cut, slope } = sleeve;
+    const { height, panelHeight, shallower, cut } = sleeve;
     const bag = bagOf(sleeve, reach);
     // a pouch hangs in the lining and stands on nothing
-    const hung = ({ top }: Level) => height.value - shallower.value - cut.value - slope.value - top;
+    const hung = ({ top }: Level) => height.value - shallower.value - cut.value - top;
     const gap = largest('apart at the mouth', [
       nothing,
       ...levelsOf(inside).map((level) => apart(level.thick, aboveOf(level, bag), height)),

@@ -9,9 +9,9 @@ import { cornerBinding } from './corner-binding.ts';
 import { linedOperations, singleOperations } from './operations.ts';
 import { panelOutline, type PanelShape } from '../../geometry/panel.ts';
 import { foldedBends, foldedOutline, foldEnds, panelBends } from './outlines.ts';
-import { sideStart, type Sleeve, type SleeveBottom } from './params.ts';
+import { sideStart, type Sleeve, type SleeveBottom, type Layer } from './params.ts';
 import { sideFold, sideFoldedBends, sideFoldedOutline } from './side-fold.ts';
-import { bagSeams, mouthSeams, type Layer } from './seams.ts';
+import { bagSeams, mouthSeams } from './seams.ts';
 import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining of a sleeve: each sewn into a bag, joined at the mouth and turned through a gap in the lining. One of a

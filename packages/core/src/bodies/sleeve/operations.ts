@@ -3,8 +3,8 @@ import type { OperationDraft } from '../../pieces/contribution.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
-import type { Sleeve } from './params.ts';
-import { mouthSeams, pieceIds, type Layer } from './seams.ts';
+import type { Sleeve, Layer } from './params.ts';
+import { mouthSeams, pieceIds } from './seams.ts';
 import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** What is sewn of a layer: a bottom that is folded has no seam. */
@@ -106,6 +106,16 @@ function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): Ope
   ];
 }
 
+/** What is of one layer is turned through its mouth. */
+const rightSideOut = (uses: string[]): OperationDraft => ({
+  id: 'body/turn',
+  phase: 'turn',
+  needs: ['body/shell'],
+  uses,
+  seams: [],
+  text: say`Turn it right side out and push the corners out.`,
+});
+
 /** The steps of a sleeve of one layer. */
 export function singleOperations(seams: readonly Seam[], detail: Sleeve, { rules }: BodyInputs): OperationDraft[] {
   const uses = pieceIds(detail, 'shell');
@@ -119,14 +129,7 @@ export function singleOperations(seams: readonly Seam[], detail: Sleeve, { rules
       seams: seams.map(({ id }) => id),
       text: say`Right sides together: sew the ${howOf(detail)}. Zigzag the raw edges together and press them to one side.`,
     },
-    {
-      id: 'body/turn',
-      phase: 'turn',
-      needs: ['body/shell'],
-      uses,
-      seams: [],
-      text: say`Turn it right side out and push the corners out.`,
-    },
+    rightSideOut(uses),
     {
       id: 'body/topstitch',
       phase: 'finish',
@@ -157,14 +160,7 @@ const hemmedFirst = (seams: readonly Seam[], uses: string[], how: string, rules:
     seams: seams.map(({ id }) => id),
     text: say`Fold it with right sides together, the ends of the hem meeting, and sew the ${how}; back-tack at the hem. Zigzag the raw edges together and press them to one side.`,
   },
-  {
-    id: 'body/turn',
-    phase: 'turn',
-    needs: ['body/shell'],
-    uses,
-    seams: [],
-    text: say`Turn it right side out and push the corners out.`,
-  },
+  rightSideOut(uses),
   {
     id: 'body/topstitch',
     phase: 'finish',

@@ -1,5 +1,5 @@
 import { minus, sum, times } from '../../derived/derived.ts';
-import type { Host, InnerWalls, Panel, Panels, Side } from '../../holders/seat.ts';
+import type { Host, InnerWalls, Panels, Side } from '../../holders/seat.ts';
 import { edgePart, type RunPart } from '../../pieces/seam.ts';
 import type { ClosingMouth } from '../body-kind.ts';
 import { roundTheFold, sideFoldedPanels } from './side-fold.ts';
@@ -55,11 +55,8 @@ export function frontHost(detail: Sleeve): { host: Host; bottom: number } {
   return { host: { piece: fold ? 'body/shell' : 'body/shell-front', width: w, height: top, run }, bottom: base };
 }
 
-/** Common practice: a tab in the side is so far below the mouth, mm. */
-const TAB_DOWN = 12;
-
 /** The mouth as closures see it. */
-export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps' | 'sideTabs' | 'folded'> {
+export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps' | 'folded'> {
   const { bottom, lined } = detail;
   const side = sideOf(detail);
   const rim = (face: 'front' | 'back', edge: string, piece: string) => ({
@@ -70,10 +67,8 @@ export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps' |
   if (bottom === 'side')
     return {
       rim: (['front', 'back'] as const).map((face) => rim(face, `mouth-${face}`, 'body/shell')),
-      sideGaps: () => [],
-      sideTabs: (wide) => [
-        { run: edgePart('body/shell', 'left', TAB_DOWN, TAB_DOWN + wide), within: 'body/shell/left' },
-      ],
+      // the front of its one side seam: cords, which need both halves of two, do not go with it
+      sideGaps: (from, to) => [{ piece: 'body/shell', edge: 'left', from, to }],
       folded: roundTheFold,
     };
   if (bottom === 'fold')
@@ -98,23 +93,20 @@ export function mouthOf(detail: Sleeve): Pick<ClosingMouth, 'rim' | 'sideGaps' |
   };
 }
 
-/** The layer that things touch: the lining, or the shell of a single layer. */
+/** The layer that things touch: the lining, or the shell of a single layer. Things hang only where the sides go up to the mouth. */
 export function innerWalls(detail: Sleeve): InnerWalls {
   const { bottom, width, height, panelHeight, shallower, taper, cut, slope, lined } = detail;
   const layer = lined ? 'lining' : 'shell';
   const own = `body/${layer}`;
   const panel = sum('panel of the inner layer', [panelHeight, times(-1, shallower)]);
   // sides slope a little where the lining is narrower at the bottom
-  const length = Math.hypot(taper.value / 2, panel.value - sideStart(detail) - slope.value);
-  const { front, back, ...level } = panelsOf({ bottom, width, panelHeight: panel, slope }, layer);
-  // what hangs in it hangs from where its sides begin
-  const below = ({ piece, at }: Panel): Panel => ({ piece, at: (x, down) => at(x, slope.value + down) });
+  const length = Math.hypot(taper.value / 2, panel.value - sideStart(detail));
   const downFrom = (edge: string, piece: string, from: number, to: number) => edgePart(piece, edge, from, to);
   const upTo = (edge: string, piece: string, from: number, to: number) =>
     edgePart(piece, edge, length - to, length - from, true);
   return {
-    panels: slope.value > 0 ? { front: below(front), back: below(back) } : { ...level, front, back },
-    depth: sum('inside, mouth to base', [height, ...[shallower, cut, slope].map(minus)]),
+    panels: panelsOf({ bottom, width, panelHeight: panel, slope }, layer),
+    depth: sum('inside, mouth to base', [height, minus(shallower), minus(cut)]),
     seams: { left: `${own}/left`, right: `${own}/right` },
     side(which, wall, from, to) {
       if (bottom === 'fold') {

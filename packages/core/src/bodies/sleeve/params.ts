@@ -4,6 +4,7 @@ import { choiceParam, chosen } from '../../holders/params.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { cornerCut, cornerShows } from './rules.ts';
 
+export type Layer = 'shell' | 'lining';
 export type SleeveBottom = 'fold' | 'seam' | 'side';
 export type SleeveForm = 'flat' | 'boxed';
 export type SleeveLayers = 'lined' | 'single';

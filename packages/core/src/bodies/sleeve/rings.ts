@@ -1,8 +1,8 @@
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { foldedRing } from '../folded-ring.ts';
-import type { Sleeve } from './params.ts';
+import type { Sleeve, Layer } from './params.ts';
 import { sideFoldedRing } from './side-fold.ts';
-import { bagSeams, pieceIds, type Layer } from './seams.ts';
+import { bagSeams, pieceIds } from './seams.ts';
 
 /** Front and back of each layer, the innermost first. */
 export const sleeveRings = (detail: Sleeve): Ring[] =>

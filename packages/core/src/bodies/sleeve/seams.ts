@@ -1,8 +1,6 @@
 import { wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
-import type { Sleeve } from './params.ts';
+import type { Layer, Sleeve } from './params.ts';
 import { sideFoldedSeams } from './side-fold.ts';
-
-export type Layer = 'shell' | 'lining';
 
 export const pieceIds = ({ bottom }: Pick<Sleeve, 'bottom'>, layer: Layer): string[] =>
   bottom === 'seam' ? [`body/${layer}-front`, `body/${layer}-back`] : [`body/${layer}`];
@@ -62,16 +60,15 @@ export function mouthSeams(detail: Sleeve): Seam[] {
     a: shell,
     b: lining,
   });
-  const parts = detail.slope.value > 0 ? (['', 'left-', 'right-'] as const) : ([''] as const);
-  return (['front', 'back'] as const).flatMap((side) =>
-    parts.map((part) => {
-      const [piece, edge] =
-        detail.bottom !== 'seam' ? ['', `-${part}${side}`] : [`-${side}`, part && `-${part.slice(0, -1)}`];
-      return seam(
-        `${part}${side}`,
-        wholeEdge(`body/shell${piece}`, `mouth${edge}`),
-        wholeEdge(`body/lining${piece}`, `mouth${edge}`, true),
-      );
-    }),
-  );
+  const words = (...all: (string | undefined)[]) => all.filter((word) => word !== undefined).join('-');
+  const corners = detail.slope.value > 0 ? [undefined, 'left', 'right'] : [undefined];
+  return (['front', 'back'] as const).flatMap((side) => {
+    // of one piece the edge tells which half it is on, of two the piece does
+    const [onPiece, onEdge] = detail.bottom === 'seam' ? [side, undefined] : [undefined, side];
+    return corners.map((corner) => {
+      const edge = words('mouth', corner, onEdge);
+      const [shell, lining] = [words('body/shell', onPiece), words('body/lining', onPiece)];
+      return seam(words(corner, side), wholeEdge(shell, edge), wholeEdge(lining, edge, true));
+    });
+  });
 }

@@ -5,10 +5,10 @@ import { BACK, crease } from '../../pieces/bend.ts';
 import type { Bend } from '../../pieces/piece.ts';
 import type { NamedLine, Ring, RoomWall } from '../../pieces/room.ts';
 import { wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import type { Layer } from './params.ts';
 
 // One piece folded at the right side of the bag, seen from outside: the left side and the foot are sewn.
 
-type Layer = 'shell' | 'lining';
 type Half = 'front' | 'back';
 
 /** Of a shell the left half is the front. A lining is drawn with its right side up as well, which is seen from inside the bag:
