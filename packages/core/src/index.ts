@@ -44,6 +44,7 @@ export * from './solve/describe.ts';
 export * from './solve/memo.ts';
 export * from './solve/resolve.ts';
 export * from './contents/parse-line.ts';
+export { waysToStand } from './contents/ways.ts';
 export * from './contents/measuring.ts';
 export * from './contents/long-side.ts';
 export * from './contents/girth.ts';

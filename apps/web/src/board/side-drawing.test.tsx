@@ -90,3 +90,43 @@ describe('a pocket whose mouth looks to a side', () => {
     expect(stitches(container).every((d) => /h[\d.]+$/.test(d))).toBe(true);
   });
 });
+
+describe('a flap with two faces', () => {
+  const organizer = demoDesigns.find(({ id }) => id === 'landing-organizer')!;
+  const snapsIn = (container: HTMLElement) =>
+    [...container.querySelectorAll('g[transform] circle, g circle')].filter(
+      (circle) => circle.getAttribute('r') === '5',
+    );
+
+  test('shows its back, of the cloth of the shell, with both its fasteners', () => {
+    const { container, board } = frontOf(organizer);
+    expect(board.tab!.inside).toBe('exterior');
+    expect(board.tab!.snaps).toHaveLength(2);
+    const flap = [...container.querySelectorAll('path')].find(
+      (path) =>
+        path.getAttribute('fill') === tintsOf(organizer).cloth('exterior') &&
+        path.getAttribute('stroke-width') === '1.3',
+    );
+    expect(flap).toBeDefined();
+    expect(snapsIn(container)).toHaveLength(2);
+  });
+  test('with one fastener, one is drawn', () => {
+    const one = {
+      ...organizer,
+      closure: { kind: 'flap-pouch', params: { ...organizer.closure.params, fastened: 'one' } },
+    };
+    expect(snapsIn(frontOf(one).container)).toHaveLength(1);
+  });
+  test('has a side of its own, with its round end and what lies in it', () => {
+    const boards = boardsOf(organizer, solveDesign(organizer, standardShelves));
+    const own = boards.find(({ id }) => id === 'flap')!;
+    expect(own.title).toBe('In the flap');
+    const { container } = render(
+      <svg>
+        <SideDrawing board={own} frame={frame} tints={tintsOf(organizer)} show={allShown} />
+      </svg>,
+    );
+    expect(container.textContent).toContain('Passport');
+    expect(own.outline!.filter(({ kind }) => kind === 'arc')).toHaveLength(2);
+  });
+});

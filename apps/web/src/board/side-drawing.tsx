@@ -212,11 +212,12 @@ export function TabShape({ board: { tab, width, height }, frame, tints, chosen =
     <g>
       <path
         d={`M${points.map((point) => point.map((px) => px.toFixed(2)).join(' ')).join('L')}Z`}
-        fill={tints.cloth(tab.edge === 'left' ? 'exterior' : 'lining')}
+        fill={tints.cloth(tab.edge === 'left' ? 'exterior' : tab.inside)}
         stroke={chosen ? CHALK : INK}
         strokeWidth={chosen ? 2.2 : 1.3}
       />
-      {tab.snapAt !== undefined && <Snap at={place(tab.width / 2, tab.snapAt)} frame={frame} chosen={chosen} />}
+      {tab.snapAt !== undefined &&
+        tab.snaps.map((across) => <Snap key={across} at={place(across, tab.snapAt!)} frame={frame} chosen={chosen} />)}
     </g>
   );
 }

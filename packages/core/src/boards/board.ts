@@ -66,6 +66,10 @@ export interface BoardTab {
   outline: Outline;
   /** Of its fastener, from the edge; nothing if it has none. */
   snapAt: number | undefined;
+  /** Where its fasteners lie across it, from its left. */
+  snaps: readonly number[];
+  /** The cloth that it shows on the inside of the piece. */
+  inside: Role;
 }
 
 /** A handle that stands over the mouth, seen from the front. mm */

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { boundsOf } from '../geometry/outline.ts';
-import { builtInKinds } from '../kinds/kinds.ts';
+import { facesOf } from '../document/edits/seats.ts';
 import { sizeAt } from '../solve/size-at.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { standsOut, type Board } from './board.ts';
@@ -16,7 +16,7 @@ const solved = demoDesigns.map((design) => {
 
 describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
   test('show every face of the body, and every holder on its face', () => {
-    const faces = builtInKinds.bodies[design.body.kind]!.faces(design.body.params).map(({ id }) => id);
+    const faces = facesOf(design).map(({ id }) => id);
     const shown = boards.flatMap(({ rooms }) => rooms.map(({ face }) => face));
     expect([...new Set(shown)].sort()).toEqual([...faces].sort());
     const held = boards.flatMap(({ holders }) => holders.map(({ id }) => id));

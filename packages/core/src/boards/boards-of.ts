@@ -1,7 +1,8 @@
 import type { BoardPlan } from '../bodies/board-plan.ts';
+import type { Role } from '../document/design-document.ts';
 import { boundsOf } from '../geometry/outline.ts';
 import { kindOf } from '../document/kind-of.ts';
-import type { DesignDocument } from '../document/design-document.ts';
+import { facesOfDesign, type Faced } from '../kinds/faces-of.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import type { Solution } from '../solve/solution.ts';
@@ -11,11 +12,11 @@ import { boardHolder } from './board-holder.ts';
 /** Every side of a solved design with what is on it, in the order in which the maker looks at them.
  * @param topstitch how far from the edges the edges are stitched, mm; default 0, not at all */
 export function boardsOf(
-  { body }: Pick<DesignDocument, 'body'>,
+  document: Faced,
   solution: Solution,
   { topstitch = 0, kinds = builtInKinds }: { topstitch?: number; kinds?: Kinds } = {},
 ): Board[] {
-  const specs = kindOf(kinds.bodies, body.kind)?.faces(body.params) ?? [];
+  const specs = facesOfDesign(document, kinds);
   return solution.boards.map((plan): Board => {
     const { tab, ...rest } = plan;
     return {
@@ -79,15 +80,31 @@ function snapsOn({ top, width, height }: BoardPlan, { pieces }: Solution): Board
     .filter(({ x, y }) => x >= 0 && x <= width && y >= 0 && y <= height);
 }
 
-/** What closes a folded piece and stands out from its edge: the lining of a flap is of one piece, whatever the flap is made of. */
-const TABS = ['closure/tab', 'closure/flap-lining', 'closure/strap'];
+/** What closes a folded piece and stands out from its edge, with the cloth that it shows inside: the lining of a flap is of one piece,
+ * whatever the flap is made of. */
+const TABS: Readonly<Record<string, Role>> = {
+  'closure/tab': 'lining',
+  'closure/flap-lining': 'lining',
+  'closure/flap-back': 'exterior',
+  'closure/strap': 'lining',
+};
 
 function tabOf(edge: BoardTab['edge'], { pieces, closure }: Solution): BoardTab | undefined {
-  const piece = pieces.find(({ id }) => TABS.includes(id));
+  const piece = pieces.find(({ id }) => Object.hasOwn(TABS, id));
   if (!piece) return undefined;
   const { width, height } = boundsOf(piece.stitch);
-  const cap = piece.marks.find(({ kind }) => kind === 'snapCap');
+  const caps = piece.marks.filter(({ kind }) => kind === 'snapCap');
+  const [cap] = caps;
   const within = closure.sizes.strapDown?.value ?? 0;
   const snapAt = cap && cap.at[1] - within;
-  return { edge, length: height - within, width, within, outline: piece.stitch, snapAt };
+  return {
+    edge,
+    length: height - within,
+    width,
+    within,
+    outline: piece.stitch,
+    snapAt,
+    snaps: caps.map(({ at: [x] }) => x),
+    inside: TABS[piece.id]!,
+  };
 }

@@ -1,10 +1,10 @@
-import type { DesignDocument } from '../document/design-document.ts';
+import type { Faced } from '../kinds/faces-of.ts';
 import type { OverMouth } from '../form/over-mouth.ts';
 import type { Solution } from '../solve/solution.ts';
 import { boardsOf } from './boards-of.ts';
 
 /** What goes over the mouth of a solved design when it is closed, as its boards show it. */
-export function overMouthOf(document: Pick<DesignDocument, 'body'>, solution: Solution): OverMouth {
+export function overMouthOf(document: Faced, solution: Solution): OverMouth {
   const board = boardsOf(document, solution).find(({ tab, grips }) => tab?.edge === 'top' || grips.length > 0);
   if (!board) return { grips: [] };
   const { tab, grips, width } = board;

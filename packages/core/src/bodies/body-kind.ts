@@ -7,7 +7,7 @@ import type { Room } from '../faces/arrange.ts';
 import type { MeasuredFace } from '../faces/measure.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Meeting } from '../pieces/meeting.ts';
-import type { Ring } from '../pieces/room.ts';
+import type { Ring, WallGoesOn } from '../pieces/room.ts';
 import type { EdgeRun } from '../pieces/seam.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -25,8 +25,8 @@ export interface FaceSpec {
   seat: SeatKind;
   /** What sits there lies on the right side of the shell. */
   outside?: boolean;
-  /** The face whose panel it is sewn onto, if a holder there has one. */
-  upon?: string;
+  /** The faces whose panels it is sewn onto: the first that has a holder with one. */
+  upon?: readonly string[];
   /** Nothing thicker is put there without being asked, mm; default anything. */
   thickest?: number;
 }
@@ -50,8 +50,22 @@ export interface BodyInputs {
   meets?: boolean;
   /** What the closure shows between two edges of the body, mm; nothing if they meet. */
   exposed?: Derived;
+  /** The closure runs along the top: the piece is turned through its bottom. */
+  alongTop?: boolean;
+  /** What a closure that holds things asks of the edge that it is set in; nothing if it holds none. */
+  overEdge?: OverEdge;
   /** What is used in place of standard hardware, under the ids of the standard; default nothing. */
   hardware?: readonly Hardware[];
+}
+
+/** What a closure asks that holds things: mm. */
+export interface OverEdge {
+  /** How long the edge that it is set in must be at least. */
+  edge: Derived;
+  /** How far the front must reach, if that edge is so long. */
+  front(edge: Derived): Derived;
+  /** How thick it is itself, with what lies in it and without. */
+  thick: Beneath;
 }
 
 /** What a body may see otherwise than it was set, by its own choices. */
@@ -96,6 +110,9 @@ export interface Closings {
 }
 export type Closing = Closings[keyof Closings];
 
+/** Along all open edges, from fold to fold; or along the top and both outer edges, the bottom sewn. */
+export type TapePath = 'round' | 'upper';
+
 /** Where a tab or flap starts and where it ends on the body. */
 export interface ClosingEdge {
   kind: 'edge';
@@ -108,12 +125,15 @@ export interface ClosingEdge {
   within: string;
   /** Piece that carries the mate, its edge, and where: distance from that, at this height. */
   front: { piece: string; edge: string; xFromEdge: (distance: number) => number };
-  /** The way of one zipper tape round the open edges, and the radius of the corners on it. */
-  around: EdgeRun;
+  /** The ways of one zipper tape along the open edges, from one leaf over the fold to the other, and the radius of the corners on
+   * them. */
+  around: Readonly<Record<TapePath, EdgeRun>>;
   radius: Derived;
   /** Of the leaf that it lies on, and the height of the piece, mm. */
   leaf: Derived;
   height: Derived;
+  /** How thick the piece is beneath what closes it. */
+  thick: Beneath;
   /** A stretch of the top or bottom edge of the back leaf, between two distances from its outer edge, mm. */
   backEdge(side: 'top' | 'bottom', from: number, to: number): EdgeRun;
 }
@@ -126,6 +146,11 @@ export interface ClosingMouth extends Panels {
   level?: Derived;
   /** Edges of the outer layer that make the mouth, and the seam that joins each to the lining all along, if one does. */
   rim: { piece: string; edge: string; within?: string }[];
+  /** Shell and lining are only turned in there and stitched together: what is between them can reach below that stitching. */
+  turnedIn?: boolean;
+  /** A band above those edges, folded to the inside, that is the rim of the mouth: how high it is, and the wall that it is of. What is
+   * set below the mouth is measured from its lower edge. */
+  band?: { high: Derived; goesOn: Omit<WallGoesOn, 'beyond'> };
   /** The stretches of the side seams of the outer layer between two depths below their upper ends, mm. */
   sideGaps(from: number, to: number): { piece: string; edge: string; from: number; to: number }[];
   /** Where a tab of a width is caught in the mouth at each side, mm; a flat piece has its side seams for that. */

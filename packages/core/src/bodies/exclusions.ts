@@ -1,5 +1,5 @@
 import type { Params } from '../document/design-document.ts';
-import { chosen, paramsShown } from '../holders/params.ts';
+import { choiceParam, paramsShown } from '../holders/params.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import type { BodyKind } from './body-kind.ts';
 import type { Exclusion } from './exclusion.ts';
@@ -29,7 +29,7 @@ const made = ({ excludes = [], params: specs }: Family, params: Params): (Exclud
   return excludes.flatMap((exclusion) => {
     const { param, choice, why } = exclusion;
     const spec = shown.get(param);
-    if (spec?.kind !== 'choice' || chosen(params, param, spec.standard) !== choice) return [];
+    if (spec?.kind !== 'choice' || choiceParam(params, param, spec) !== choice) return [];
     return [{ this: { param, spec, title: titleOf(spec, choice) }, why, exclusion }];
   });
 };
@@ -43,7 +43,7 @@ export const clashes = (body: Family, params: Params): (Excluded & { other: Chos
   made(body, params).flatMap(({ exclusion, ...excluded }) =>
     Object.entries(exclusion.settings ?? {}).flatMap(([param, choice]) => {
       const spec = body.params[param];
-      if (spec?.kind !== 'choice' || chosen(params, param, spec.standard) !== choice) return [];
+      if (spec?.kind !== 'choice' || choiceParam(params, param, spec) !== choice) return [];
       return [{ ...excluded, other: { param, spec, title: titleOf(spec, choice) } }];
     }),
   );

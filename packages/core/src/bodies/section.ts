@@ -22,6 +22,8 @@ export interface Section {
   width: number;
   /** Whether the cloth goes round a fold at the far end; then u runs towards it. */
   folded: boolean;
+  /** How thick what is folded is, from the back; default all of it. */
+  inFold?: number;
   /** How it lies while it is cut. */
   state: 'closed' | 'open';
   /** Thickness of what is drawn. */
@@ -51,14 +53,15 @@ export const clothBar = (role: 'exterior' | 'lining', width: number, stacks: Sta
   thickness: stacks[role].value,
 });
 
-/** The things of a compartment as bars, in the middle of the section's width. */
+/** The things of a compartment as bars, in the middle of the section's width; what stands out at its sides is left away. */
 export function thingBars({ slabs }: PlacedHolder, width: number): SectionBar[] {
   const aside = (width - Math.max(0, ...slabs.map(({ x1 }) => x1))) / 2;
+  const within = (u: number) => Math.min(width, Math.max(0, u + aside));
   return slabs.map(({ of, label, x0, x1, thickness }) => ({
     of,
     label,
-    u0: x0 + aside,
-    u1: x1 + aside,
+    u0: within(x0),
+    u1: within(x1),
     thickness: thickness.value,
   }));
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { boardsOf } from '../boards/boards-of.ts';
+import { flatAccordion } from '../testing/flat-accordion.ts';
 import { demoDesigns } from '../demo/index.ts';
 import type { PlacedHolder } from '../holders/holder-kind.ts';
 import { given } from '../derived/derived.ts';
@@ -228,8 +229,8 @@ test('a pocket on the front of a bag is cut through before it, what stands in it
 test('the walls of an accordion are bent along their base, left free where the gusset is wrapped round them', () => {
   const wallet = (school: string) =>
     solveDesign({
-      ...design('receipts-accordion'),
-      body: { kind: 'accordion', params: { ...design('receipts-accordion').body.params, school } },
+      ...flatAccordion,
+      body: { kind: 'accordion', params: { ...flatAccordion.body.params, school } },
     }).pieces.find(({ id }) => id === 'body/shell-back')!;
   const free = (school: string) => wallet(school).bends.map(({ free: left = false }) => left);
   expect(free('wrapped').length).toBeGreaterThan(0);

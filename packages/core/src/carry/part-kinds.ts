@@ -1,5 +1,5 @@
 import type { ClosureKinds } from '../closures/closure-kinds.ts';
-import { strapOver } from '../closures/strap-over.ts';
+import { strapOver } from '../closures/strap-over/strap-over.ts';
 import { basePad } from '../inserts/base-pad.ts';
 import { tabSnap } from '../closures/tab-snap.ts';
 import { elasticBandClosure } from '../closures/elastic-band.ts';

@@ -1,3 +1,4 @@
+import { bandNeeds, bandParams, bandPiece, type Band } from '../closures/band.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { given, rounded, sum, times, type Derived } from '../derived/derived.ts';
@@ -7,11 +8,11 @@ import { mm, say } from '../errors/wording.ts';
 import { choiceParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { edgePart, type EdgeRun } from '../pieces/seam.ts';
-import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
 const params = {
+  material: bandParams.material,
   on: {
     kind: 'choice',
     title: 'Carries',
@@ -59,10 +60,13 @@ export const ringTabs: ClosureKind = {
   rules: [],
   solve(design: Params, { closing }: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {
     const on = choiceParam(design, 'on', params.on);
+    // as wide as its ring takes
     const wide = given('tab, wide', hardwareOf('webbing-25', hardware).diameter, {
       kind: 'hardware',
       path: 'hardware/webbing-25',
     });
+    const cloth = choiceParam(design, 'material', params.material) === 'cloth';
+    const band: Band = cloth ? { wide, method: 'fourfold' } : { wide, method: 'webbing', webbing: 'webbing-25' };
     const seam = rules.length(seamAllowance);
     const reach = on === 'loop' ? HAND : BEYOND;
     const length = rounded(sum('tab, cut length', [times(2, reach), times(2, seam)]), grid, 'up');
@@ -83,17 +87,16 @@ export const ringTabs: ClosureKind = {
       sizes: { tabLength: length },
       contribution: contribution({
         pieces: [
-          strip({
+          bandPiece(band, {
             id: piece,
             name: on === 'loop' ? 'Grab loop' : 'Ring tab',
-            cutFrom: 'webbing-25',
             length,
-            width: wide,
+            cutWidth: band.webbing === undefined ? sum('folded in four', [times(4, wide)]) : wide,
             count: hosts.length,
           }),
         ],
         hardware: [
-          { id: 'webbing-25', count: hosts.length, length: hosts.length * length.value },
+          ...bandNeeds(band, hosts.length, length),
           ...(on === 'loop' ? [] : [{ id: `${on}-25`, count: hosts.length }]),
         ],
         joins,

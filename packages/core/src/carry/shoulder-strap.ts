@@ -1,3 +1,4 @@
+import { bandNeeds, bandOf, bandParams, bandPiece } from '../closures/band.ts';
 import { onWall } from '../closures/overlap.ts';
 import { limited } from '../pieces/limited.ts';
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
@@ -8,13 +9,11 @@ import { mm, say } from '../errors/wording.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
-import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
-import { strip } from '../pieces/strip.ts';
-import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import { edgePart, faceLine, type Seam } from '../pieces/seam.ts';
 import { strap } from '../sizing/strap.ts';
 import type { Derived } from '../derived/derived.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
-import { handleEmbed } from './handles.ts';
+import { handleEmbed } from './handle-ends.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
 const shoulderDrop = lengthRule(
@@ -29,6 +28,7 @@ const shoulderDrop = lengthRule(
 
 const params = {
   drop: { kind: 'length', title: 'Hangs down by', rule: shoulderDrop },
+  ...bandParams,
   ends: {
     kind: 'choice',
     title: 'Its ends',
@@ -48,6 +48,13 @@ const params = {
 const FLAT = given('flat on the shoulder', 80, { kind: 'standard', path: 'strap/grip', source: 'common practice' });
 const LOOP = given('round each hook', 45, { kind: 'standard', path: 'strap/hook', source: 'common practice' });
 
+/** Hooks, by the strap that goes through them. mm */
+const HOOKS = [25, 38].map((wide) => ({
+  id: `hook-${wide}`,
+  wide: given('through the hook', wide, { kind: 'hardware', path: `hardware/hook-${wide}` }),
+}));
+const hookFor = (wide: Derived): string => HOOKS.find((hook) => wide.value <= hook.wide.value + 1e-6)!.id;
+
 /** Between the rings, as far as the body tells. */
 function spreadOf({ closing, finished }: SizedBody): Derived {
   if (closing.kind === 'mouth') return closing.width;
@@ -61,20 +68,18 @@ export const shoulderStrap: ClosureKind = {
   on: 'sides',
   params,
   rules: [],
-  solve(design: Params, body: SizedBody, { rules, hardware, grid, id }: ClosureInputs): SolvedClosure {
-    const wide = given('strap, wide', hardwareOf('webbing-25', hardware).diameter, {
-      kind: 'hardware',
-      path: 'hardware/webbing-25',
-    });
+  solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, grid, id } = inputs;
     const { closing } = body;
     const sides = closing.kind === 'mouth' ? closing.sides : undefined;
     const sewn = sides !== undefined && choiceParam(design, 'ends', params.ends) === 'sewn';
+    const band = bandOf(design, 'strap, wide', inputs, sewn ? sides.width : HOOKS.at(-1)!.wide);
     const seam = rules.length(seamAllowance);
     const asked = lengthParam(design, 'embed', params.embed, rules, id);
     const embed = onWall(asked, body.finished.height);
     const solved = strap({
-      method: 'webbing',
-      finished: wide,
+      method: band.method,
+      finished: band.wide,
       seam,
       turnIn: seam,
       drop: lengthParam(design, 'drop', params.drop, rules, id),
@@ -84,23 +89,23 @@ export const shoulderStrap: ClosureKind = {
     });
     const length = rounded(named('strap, cut length', solved.cutLength), grid, 'up');
     const piece = `${id}/strap`;
-    const webbing = { id: 'webbing-25', count: 1, length: length.value };
-    const draft = strip({
+    const draft = bandPiece(band, {
       id: piece,
       name: 'Shoulder strap',
-      cutFrom: 'webbing-25',
       length,
-      width: wide,
-      note: 'Seal the ends.',
+      cutWidth: named('strap, cut width', solved.cutWidth),
     });
-    const fixed = sewn ? ontoSides(sides, { piece, wide, embed, id }) : hooked(piece, id);
+    const fixed = sewn ? ontoSides(sides, { piece, wide: band.wide, embed, id }) : hooked(piece, id);
     return {
       sizes: { strapLength: length },
       contribution: contribution({
-        findings: sewn ? limited('Each end of the strap is buried', asked, embed, id) : [],
+        findings: [
+          ...limited('The strap is wide', bandOf(design, 'strap, wide', inputs).wide, band.wide, id),
+          ...(sewn ? limited('Each end of the strap is buried', asked, embed, id) : []),
+        ],
         ...fixed,
         pieces: [draft],
-        hardware: [webbing, ...(sewn ? [] : [{ id: 'hook-25', count: 2 }])],
+        hardware: [...bandNeeds(band, 1, length), ...(sewn ? [] : [{ id: hookFor(band.wide), count: 2 }])],
       }),
     };
   },
@@ -141,7 +146,7 @@ function ontoSides(
   const joins = ends.map(({ panel, name }): Seam => ({
     id: `${piece}#${name}`,
     kind: 'stitchedOn',
-    a: wholeEdge(piece, name),
+    a: edgePart(piece, name, 0, wide.value),
     b: faceLine(panel.piece, `${id}-${name}`),
   }));
   return {

@@ -2,7 +2,7 @@ import { onWall } from '../closures/overlap.ts';
 import { limited } from '../pieces/limited.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
-import { rounded, sum, times } from '../derived/derived.ts';
+import { minus, rounded, sum, times } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
@@ -10,18 +10,7 @@ import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
-import { lengthRule } from '../shelves/rules/house-rule.ts';
-import { seamAllowance } from '../shelves/rules/common-rules.ts';
-
-const trimHeight = lengthRule(
-  'trim.height',
-  'edges',
-  'Trim band, high',
-  40,
-  15,
-  120,
-  'High enough to be seen, clear of the casing.',
-);
+import { seamAllowance, trimHeight } from '../shelves/rules/common-rules.ts';
 
 const params = { height: { kind: 'length', title: 'Band, high', rule: trimHeight } } as const;
 
@@ -36,7 +25,10 @@ export const trimBand: ClosureKind = {
       throw new CoreError('part.notForBody', 'a trim band goes round a round mouth', id);
     const seam = rules.length(seamAllowance);
     const asked = lengthParam(design, 'height', params.height, rules, id);
-    const high = rounded(onWall(asked, finished.height), grid, 'down');
+    const wall = closing.band
+      ? sum('wall below its band', [finished.height!, minus(closing.band.high)])
+      : finished.height;
+    const high = rounded(onWall(asked, wall), grid, 'down');
     const round = sum('round the mouth', [times(2, closing.width)]);
     const [rim] = closing.rim;
     const piece = `${id}/band`;

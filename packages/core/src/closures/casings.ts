@@ -1,7 +1,8 @@
 import type { ClosingMouth } from '../bodies/body-kind.ts';
-import { given, sum, times, type Derived } from '../derived/derived.ts';
+import { given, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import { mm, say } from '../errors/wording.ts';
 import { contribution, type Channel, type Contribution, type ShutAt } from '../pieces/contribution.ts';
+import { limited } from '../pieces/limited.ts';
 import { patch } from '../pieces/patch.ts';
 import type { StitchLine } from '../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
@@ -23,6 +24,8 @@ export interface Casing {
   cordLength: Derived;
   /** Cloth above it. */
   header: Derived;
+  /** Of one that is sewn on, how long it is to be; default all of its side. */
+  patch?: Derived;
 }
 
 const sides = ['front', 'back'] as const;
@@ -48,6 +51,7 @@ const shutsAt = ({ id, closing, cord }: Casing, name: string, channel: Omit<Chan
   closing.rim.map(({ piece, edge }) => ({
     piece,
     mouth: edge,
+    ...(closing.band && { above: closing.band.goesOn }),
     lines: sides.map((side) => `${id}-${name}-${side}`),
     drawn: true,
     cord: { hardware: cord.id, ...channel },
@@ -121,9 +125,11 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
 
 /** A strip on the outside of each side, its ends open. */
 export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contribution {
-  const { id, closing, header, casingHeight } = casing;
+  const { id, closing, header, casingHeight, patch: asked } = casing;
   const seam = rules.length(seamAllowance);
-  const length = sum('casing, clear of the side seams', [closing.width, times(-2, CLEAR)]);
+  const whole = sum('casing, clear of the side seams', [closing.width, times(-2, CLEAR)]);
+  const length = asked ? smallest('casing', [whole, asked]) : whole;
+  const inset = (closing.width.value - length.value) / 2;
   const [upper, lower] = [header.value, header.value + casingHeight.value];
   const piece = (side: string) => `${id}/casing-${side}`;
   const names = { top: 'upper line', bottom: 'lower line' } as const;
@@ -156,12 +162,10 @@ export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contrib
     }),
     hostEdits: sides.map((side) => ({
       piece: closing[side].piece,
-      lines: [
-        across(casing, side, 'upper line', upper, CLEAR.value),
-        across(casing, side, 'lower line', lower, CLEAR.value),
-      ],
+      lines: [across(casing, side, 'upper line', upper, inset), across(casing, side, 'lower line', lower, inset)],
     })),
     joins,
+    findings: asked ? limited('Each patch of the casing is long', asked, length, id) : [],
     operations: [
       {
         id: `${id}/casing`,
@@ -169,7 +173,7 @@ export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contrib
         needs: [],
         uses: [...sides.map(piece), ...hostsOf(closing)],
         seams: joins.map((join) => join.id),
-        text: say`Hem the short ends of both casings, press their long edges in. Lay each on its lines, ${mm(CLEAR.value)} clear of the side seams, and edge-stitch the long edges; leave the ends open.`,
+        text: say`Hem the short ends of both casings, press their long edges in. Lay each on its lines, ${mm(inset)} clear of the side seams, and edge-stitch the long edges; leave the ends open.`,
       },
     ],
   });

@@ -1,5 +1,7 @@
-import type { BodyInputs, SizedBody } from '../bodies/body-kind.ts';
+import type { BoardPlan } from '../bodies/board-plan.ts';
+import type { BodyInputs, FaceSpec, OverEdge, SizedBody, SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
+import type { MeasuredFace } from '../faces/measure.ts';
 import type { FindingCode } from '../errors/finding.ts';
 import type { Params } from '../document/design-document.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
@@ -11,6 +13,8 @@ export interface ClosureInputs extends BodyInputs {
   hardware: readonly Hardware[];
   /** `closure`, or `parts/…`: where its pieces and marks are named. */
   id: string;
+  /** What lies in the faces of its own, in their order; nothing if it has none. */
+  own?: readonly MeasuredFace[];
 }
 export interface SolvedClosure {
   sizes: Record<string, Derived>;
@@ -38,9 +42,19 @@ export interface ClosureKind {
   /** Cloth that it needs above the contents, and above where front and back meet, mm.
    * @param contents height of what the body holds, mm */
   above?(params: Params, contents: Derived, inputs: ClosureInputs): Derived;
+  /** Whether it runs along the top of a folded piece, and leaves its bottom free; default it does not. */
+  alongTop?(params: Params): boolean;
   /** What of it lies loose on the base, beneath the contents, mm. */
   onBase?(inputs: ClosureInputs): Derived;
   /** What it shows between the two edges that it closes, mm. */
   exposes?(params: Params, inputs: ClosureInputs): Derived;
+  /** Faces of its own, which things lie in; default none. */
+  readonly faces?: readonly FaceSpec[];
+  /** What it asks of the edge that it is set in, by what lies in those. */
+  asks?(params: Params, inputs: ClosureInputs): OverEdge;
+  /** Those faces, on a sized body. */
+  sizeFaces?(params: Params, body: SizedBody, inputs: ClosureInputs): SizedFace[];
+  /** The sides of it as the maker looks at them; default none. */
+  boards?(solved: SolvedClosure, faces: readonly SizedFace[]): BoardPlan[];
   solve(params: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure;
 }

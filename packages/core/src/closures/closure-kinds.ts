@@ -9,8 +9,9 @@ import { zipTop } from './zip-top.ts';
 import { edgeZip } from './edge-zip.ts';
 import { foldZip } from './fold-zip.ts';
 import { flap } from './flap/flap.ts';
+import { flapPouch } from './flap-pouch/flap-pouch.ts';
 import { magnets } from './magnets.ts';
-import { strapOver } from './strap-over.ts';
+import { strapOver } from './strap-over/strap-over.ts';
 import { tabSnap } from './tab-snap.ts';
 
 export type ClosureKinds = Readonly<Record<string, ClosureKind>>;
@@ -34,6 +35,7 @@ export const closureKinds = {
   'wrap-ribbon': wrapRibbon,
   'strap-over': strapOver,
   flap,
+  'flap-pouch': flapPouch,
   magnets,
   'edge-zip': edgeZip,
   'zip-top': zipTop,

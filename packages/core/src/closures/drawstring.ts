@@ -35,6 +35,21 @@ const cordHeader = lengthRule(
   'Ruffles above the cord when it is drawn.',
 );
 
+const casingPatch = lengthRule(
+  'casing.patch',
+  'closures',
+  'Casing of a short patch, long',
+  150,
+  40,
+  600,
+  'Long enough to gather the mouth; the cord lies bare beside it.',
+);
+
+/** How far a casing that is sewn on goes along its side. */
+export type CasingReach = 'side' | 'patch';
+
+type CordChoice = CordKind | 'ribbon-10' | 'ribbon-25';
+
 export type CasingKind = 'side-gap' | 'applied' | 'hem';
 
 const params = {
@@ -56,13 +71,35 @@ const params = {
       { id: 'hem' as CasingKind, title: 'in the hem', why: 'The mouth folded over: for a single layer.' },
     ],
   },
+  reach: {
+    kind: 'choice',
+    title: 'Each casing is',
+    standard: 'side' as CasingReach,
+    choices: [
+      { id: 'side' as CasingReach, title: 'as long as its side', why: 'Gathers evenly, and no cord lies bare.' },
+      { id: 'patch' as CasingReach, title: 'a short patch', why: 'Less to sew; the cord shows beside it.' },
+    ],
+    when: ({ casing }) => casing === 'applied',
+  },
+  patch: {
+    kind: 'length',
+    title: 'Patch, long',
+    rule: casingPatch,
+    when: ({ casing, reach }) => casing === 'applied' && reach === 'patch',
+  },
   cord: {
     kind: 'choice',
     title: 'Cord',
-    standard: 'round' as CordKind,
+    standard: 'round' as CordChoice,
     choices: [
-      { id: 'round' as CordKind, title: 'round', why: 'Runs easily.' },
-      { id: 'flat' as CordKind, title: 'flat', why: 'Ribbon or tape: lies flat, holds the knot.' },
+      { id: 'round' as CordChoice, title: 'round', why: 'Runs easily.' },
+      { id: 'flat' as CordChoice, title: 'flat', why: 'Lies flat, holds the knot.' },
+      {
+        id: 'ribbon-10' as CordChoice,
+        title: 'grosgrain ribbon, 10 mm',
+        why: 'Flat, with ribs that grip: a bow stays tied.',
+      },
+      { id: 'ribbon-25' as CordChoice, title: 'grosgrain ribbon, 25 mm', why: 'To be seen; wants a soft mouth.' },
     ],
   },
   cords: {
@@ -78,12 +115,18 @@ const params = {
   header: { kind: 'length', title: 'Cloth above the casing', rule: cordHeader },
 } as const satisfies Record<string, ParamSpec>;
 
-const CORDS: Record<CordKind, string> = { round: 'cord-4', flat: 'cord-flat-12' };
+/** What is drawn through, on the hardware shelf, and how it lies. */
+const CORDS: Record<CordChoice, { id: string; kind: CordKind }> = {
+  round: { id: 'cord-4', kind: 'round' },
+  flat: { id: 'cord-flat-12', kind: 'flat' },
+  'ribbon-10': { id: 'ribbon-10', kind: 'flat' },
+  'ribbon-25': { id: 'ribbon-25', kind: 'flat' },
+};
 const count = (value: number): Derived => given('cords', value, { kind: 'standard', path: 'drawstring' }, 'count');
 
 function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, id, pin }: ClosureInputs) {
-  const cordKind = choiceParam(design, 'cord', params.cord);
-  const cord = hardwareOf(CORDS[cordKind], hardware);
+  const { id: bought, kind: cordKind } = CORDS[choiceParam(design, 'cord', params.cord)];
+  const cord = hardwareOf(bought, hardware);
   const cordWidth = given(cord.name, cord.diameter, { kind: 'hardware', path: `hardware/${cord.id}` });
   const cords = choiceParam(design, 'cords', params.cords) === 'two' ? 2 : 1;
   const topstitch = rules.length(topstitchInset);
@@ -104,8 +147,10 @@ function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, i
 }
 
 /** Without a lining the cord runs in the hem; a round bag has one seam only, so its casings are sewn on. */
-function kindOf(design: Params, { lined, round }: ClosingMouth): CasingKind {
+function kindOf(design: Params, { lined, round, band }: ClosingMouth): CasingKind {
   const wished = choiceParam(design, 'casing', params.casing);
+  // a mouth with a band of its own has no hem
+  if (wished === 'hem' && band) return 'applied';
   if (wished !== 'side-gap') return wished;
   if (round) return 'applied';
   return lined ? 'side-gap' : 'hem';
@@ -118,7 +163,7 @@ export const drawstring: ClosureKind = {
   meets: true,
   params,
   rules: [topstitchInset, mouthHem],
-  findings: ['closure.casingInHem'],
+  findings: ['closure.casingInHem', 'closure.casingSewnOn'],
   above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {
     // how the casing is made is not known before the body is: room is kept for the highest
     const { casingHeight, header } = sizesOf(design, nothing, inputs);
@@ -129,7 +174,15 @@ export const drawstring: ClosureKind = {
       throw new CoreError('closure.notForBody', 'a drawstring needs a mouth to be drawn shut', inputs.id);
     const sizes = sizesOf(design, closing.width, inputs);
     const kind = kindOf(design, closing);
-    const casing: Casing = { ...sizes, id: inputs.id, closing };
+    // where another casing becomes one that is sewn on, how long it is was not asked
+    const asked = choiceParam(design, 'casing', params.casing) === 'applied';
+    const short = asked && choiceParam(design, 'reach', params.reach) === 'patch';
+    const casing: Casing = {
+      ...sizes,
+      id: inputs.id,
+      closing,
+      ...(short && { patch: lengthParam(design, 'patch', params.patch, inputs.rules, inputs.id) }),
+    };
     const made = makers[kind](casing, inputs);
     return {
       sizes: {
@@ -139,7 +192,7 @@ export const drawstring: ClosureKind = {
         cordLength: sizes.cordLength,
         cordTotal: sum('all cords', [times(sizes.cords, sizes.cordLength)]),
       },
-      contribution: withCord(made, casing, unlined(design, closing)),
+      contribution: withCord(made, casing, [...unlined(design, closing), ...noHem(design, closing)]),
     };
   },
 };
@@ -181,6 +234,12 @@ function withCord(made: Contribution, { id, cords, cord, cordLength, cordWidth }
     ],
     findings: [...made.findings, ...findings],
   });
+}
+
+function noHem(design: Params, { band }: ClosingMouth): Finding[] {
+  if (!band || choiceParam(design, 'casing', params.casing) !== 'hem') return [];
+  const text = say`The mouth has a band and no hem for a cord to run in, so the casing is sewn on below the band.`;
+  return [{ code: 'closure.casingSewnOn', severity: 'note', about: ['closure'], numbers: {}, text }];
 }
 
 function unlined(design: Params, { lined, round }: ClosingMouth): Finding[] {

@@ -68,10 +68,11 @@ export const tabSnap: ClosureKind = {
     const own = (key: keyof typeof params) => lengthParam(given, key, params[key], rules, id);
     const snap = hardwareOf(SNAP, inputs.hardware);
     const fastenerInset = insetFor(own('fastenerInset'), snap);
+    const { full, empty } = closing.thick;
     const over = (lies: Derived) =>
       flap({
-        loadedDepth: body.closedThickness,
-        emptyDepth: body.emptyThickness,
+        loadedDepth: full,
+        emptyDepth: empty,
         overlap: lies,
         fastenerInset,
         flapThickness: sum('tab, both layers', [cut.exterior, cut.lining]),

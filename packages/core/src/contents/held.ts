@@ -4,6 +4,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Item } from '../shelves/items/item.ts';
 import { longSide, shortSide } from './long-side.ts';
 import { leftOf, type SidesLeft } from './smaller.ts';
+import { wayOf } from './ways.ts';
 
 /** Contents of one line that a holder takes. */
 export interface HeldContents {
@@ -36,12 +37,12 @@ export function sidesOf({ line, item, name, left }: HeldContents): Sides {
     const measured = given(`${name}, ${label}`, item[key], from(key));
     return more.length > 0 ? sum(`${name}, ${label} at most`, [measured, ...more]) : measured;
   };
-  const [long, short] = [longSide(item), shortSide(item)];
-  const lying = line.orientation === 'lying';
+  const named = { long: longSide(item), short: shortSide(item), thin: 'thickness' } as const;
+  const way = wayOf(line.orientation);
   const sides: Sides = {
-    across: side('across', lying ? long : short),
-    deep: side('down', lying ? short : long),
-    thickness: side('thickness', 'thickness'),
+    across: side('across', named[way.across]),
+    deep: side('down', named[way.down]),
+    thickness: side('thickness', named[way.inwards]),
   };
   if (!left) return sides;
   return {
@@ -50,6 +51,12 @@ export function sidesOf({ line, item, name, left }: HeldContents): Sides {
     thickness: leftOf('thickness', sides.thickness, left.thickness),
   };
 }
+
+/** The same thing lying: its thickness up, whatever is said of it. */
+export const asLying = (held: HeldContents): HeldContents => ({
+  ...held,
+  line: { ...held.line, orientation: 'lying' },
+});
 
 /** The same of a thing that gives, as thick as it is when pressed, unless it is looked at as it comes. */
 export function pressedSides(held: HeldContents): Sides {
@@ -71,7 +78,7 @@ function pressed(thickness: Derived, name: string, { id, compressible = 0, sourc
 
 /** Whether a thing has a round cross-section the way it goes in. */
 export const isRound = ({ shape }: HeldContents['item'], { orientation }: HeldContents['line']): boolean =>
-  shape === 'ball' || (shape === 'cylinder' && orientation === 'upright');
+  shape === 'ball' || (shape === 'cylinder' && wayOf(orientation).down === 'long');
 
 /** Thickness of several of a thing on each other, mm. */
 export const together = (name: string, count: number, one: Derived): Derived =>

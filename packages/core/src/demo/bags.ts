@@ -5,6 +5,7 @@ export const caliperSleeve = design({
   name: 'Caliper sleeve',
   story: 'The steel caliper goes in long side down, padded, and snaps shut above its jaws.',
   body: 'sleeve',
+  params: { rim: 'plain' },
   contents: [thing('c1', 'caliper', 'Steel caliper')],
   stacks: cloth('canvas-10oz ~fleece', 'linen'),
   holders: [{ face: 'inside', id: 'A', kind: 'cavity', lines: ['c1'] }],
@@ -44,9 +45,9 @@ export const boatTote = design({
   id: 'boat-tote',
   name: 'Boat tote',
   story:
-    'Jars, notebook, cable and the logger stand apart between two loose dividers, on a base that comes out to be washed.',
+    'Jars, notebook, cable and the logger stand apart between two loose dividers, on a base that comes out to be washed. The lining is dropped in, the handles are sunk between both.',
   body: 'sleeve',
-  params: { form: 'boxed', bottom: 'fold' },
+  params: { form: 'boxed', bottom: 'fold', turn: 'dropped' },
   contents: [
     thing('c1', 'notebook', 'Waterproof notebook'),
     thing('c2', 'a6-booklet', 'Tide-table booklet'),
@@ -57,7 +58,7 @@ export const boatTote = design({
   stacks: cloth('waxed-canvas ~stiffener', 'linen', 'canvas-10oz'),
   holders: [{ face: 'inside', id: 'A', kind: 'loose-dividers', lines: ['c1', 'c2', 'c3', 'c4', 'c5'] }],
   parts: [
-    { id: 'handles', kind: 'handles', params: { drop: 250, spread: 140 } },
+    { id: 'handles', kind: 'handles', params: { drop: 250, spread: 140, at: 'between', embed: 40, material: 'cloth' } },
     { id: 'base', kind: 'base-pad', params: {} },
   ],
   rules: { 'ease.cavity.across': 12, 'ease.cavity.end': 60, 'seam.allowance': 10 },
@@ -94,6 +95,7 @@ export const slateCarrier = design({
     { face: 'front', id: 'B', kind: 'bellows-pocket', params: { parts: 'two', visible: 20 }, lines: ['c2', 'c3'] },
   ],
   closure: 'strap-over',
+  closing: { material: 'webbing' },
   parts: [{ id: 'handles', kind: 'handles', params: { at: 'seam', drop: 120, spread: 40 } }],
   rules: { 'turning.gap': 75 },
 });
@@ -118,14 +120,14 @@ export const sieveBag = design({
   id: 'sieve-bag',
   name: 'Sieve bag',
   story:
-    'The round sieve drops onto a round base; a trim band goes round the top, and two flat ribbons draw the mouth over it.',
+    'The round sieve drops onto a round base; a band is rim and facing of the mouth at once, and two flat ribbons in short casings draw it shut.',
   body: 'round',
+  params: { mouth: 'band', band: 40 },
   contents: [thing('c1', 'sieve', 'Round sieve')],
   stacks: cloth('canvas-10oz', 'linen'),
   holders: [{ face: 'inside', id: 'A', kind: 'round-room', lines: ['c1'] }],
   closure: 'drawstring',
-  closing: { casing: 'applied', cord: 'flat', header: 50 },
-  parts: [{ id: 'band', kind: 'trim-band', params: {} }],
+  closing: { casing: 'applied', reach: 'patch', patch: 150, cord: 'flat', header: 10 },
   // so that the ribbons draw it shut over the sieve
   pins: { 'body/height': 200 },
 });

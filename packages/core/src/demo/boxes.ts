@@ -47,7 +47,13 @@ export const refractometerCase = design({
   ],
   stacks: plates(cloth('canvas-10oz', 'quilting-cotton fleece'), 'stiffener'),
   holders: [
-    { face: 'base', id: 'A', kind: 'hold-straps', params: { way: 'upright' }, lines: ['c1'] },
+    {
+      face: 'base',
+      id: 'A',
+      kind: 'hold-straps',
+      params: { way: 'upright', opens: 'middle', ends: 'edge' },
+      lines: ['c1'],
+    },
     { face: 'lid', id: 'B', kind: 'loop-row', params: { elastic: 'elastic-40', below: 'stitched' }, lines: ['c2'] },
   ],
   closure: 'zip-top',
@@ -57,9 +63,10 @@ export const refractometerCase = design({
 export const receiptsAccordion = design({
   id: 'receipts-accordion',
   name: 'Landing receipts',
-  story: 'Receipts and tide tables by place in three compartments, coins in a zipped divider; the flap has a magnet.',
+  story:
+    'Receipts and tide tables by place in three compartments that fan out of one seam, coins in a zipped divider; the flap has a magnet.',
   body: 'accordion',
-  params: { compartments: '3', dividers: 'zipped' },
+  params: { compartments: '3', foot: 'fan', dividers: 'zipped' },
   contents: [
     thing('c1', 'a6-booklet', 'Tide tables', { count: 2, perHolder: 2, orientation: 'lying' }),
     thing('c2', 'note-50', 'Ferry money', { count: 4, orientation: 'lying' }),
@@ -81,6 +88,7 @@ export const doubleTube = design({
   story:
     'Lens cloth at one end, four spare cells at the other, so that grit never meets the cloth; the bus card behind a window zip.',
   body: 'double-tube',
+  params: { making: 'panels' },
   contents: [
     thing('c1', 'lens-cloth', 'Lens cloth'),
     thing('c2', 'aa-cell', 'Spare cell', { count: 4 }),
@@ -100,20 +108,22 @@ export const landingOrganizer = design({
   id: 'landing-organizer',
   name: 'Landing organizer',
   story:
-    'Notebook and landing receipts face each other in slip pockets; the flap is a pocket of its own, its zipper round a curve.',
+    'Notebook and landing receipts face each other in slip pockets; the flap has two faces, zipped round its edge, and holds the passport.',
   body: 'foldover',
   contents: [
     thing('c1', 'notebook', 'Waterproof notebook'),
     thing('c2', 'a6-booklet', 'Tide tables'),
     thing('c3', 'receipt', 'Landing receipts', { count: 20, perHolder: 20 }),
+    thing('c4', 'passport', 'Passport', { orientation: 'lying' }),
   ],
   stacks: cloth('canvas-10oz ~interfacing-woven', 'cotton-lawn', 'quilting-cotton'),
   holders: [
     { face: 'left', id: 'A', kind: 'slip-pocket', params: { visible: 20 }, lines: ['c1'] },
     { face: 'right', id: 'B', kind: 'slip-pocket', params: { parts: 'two', visible: 20 }, lines: ['c2', 'c3'] },
+    { face: 'flap', id: 'C', kind: 'file-room', lines: ['c4'] },
   ],
-  closure: 'flap',
-  closing: { pocket: 'zipped', fastener: 'magnet', corner: 30 },
+  closure: 'flap-pouch',
+  closing: { fastener: 'magnet', corner: 50 },
   parts: [
     { id: 'tabs', kind: 'ring-tabs', params: { place: 'ends' } },
     { id: 'strap', kind: 'shoulder-strap', params: {} },

@@ -5,19 +5,21 @@ export const tallyTrifold = design({
   id: 'tally-trifold',
   name: 'Tally trifold',
   story:
-    'Raw-edged felt for the tally cards: on each outer leaf two lapped pockets that open towards the middle, one short pocket between.',
+    'Raw-edged felt for the tally cards: on each outer leaf two lapped pockets that open towards the middle, one short pocket between; notes lie behind the inner panel, which leaves a lip.',
   body: 'folio',
   params: { leaves: '3', edges: 'raw' },
   contents: [
     thing('c1', 'id1-card', 'Tally card', { count: 2, orientation: 'lying' }),
     thing('c2', 'permit', 'Shore permit'),
     thing('c3', 'id1-card', 'Tide card', { count: 2, orientation: 'lying' }),
+    thing('c4', 'note-20', 'Ferry money', { count: 2, perHolder: 2, orientation: 'lying' }),
   ],
   stacks: cloth('felt-2', 'felt-1', 'felt-1'),
   holders: [
     { face: 'leaf-1', id: 'A', kind: 'card-tiers', params: { making: 'applied', mouth: 'right' }, lines: ['c1'] },
     { face: 'leaf-2', id: 'B', kind: 'card-tiers', params: { making: 'applied', visible: 25 }, lines: ['c2'] },
     { face: 'leaf-3', id: 'C', kind: 'card-tiers', params: { making: 'applied', mouth: 'left' }, lines: ['c3'] },
+    { face: 'notes', id: 'D', kind: 'file-room', lines: ['c4'] },
   ],
 });
 

@@ -19,18 +19,17 @@ const bifold: DesignDocument = {
 
 const junior: DesignDocument = {
   ...newDesign({ id: 'junior-bifold', name: 'Junior bifold' }),
-  story: 'A first wallet for the youngest volunteers: pleated pockets facing each other, and a tab that snaps.',
-  contents: [
-    thing('c1', 'id1-card', 'Member card', { ...lying, count: 4 }),
-    thing('c2', 'note-20', 'Pocket money', { ...lying, count: 2, perHolder: 2 }),
-  ],
+  story:
+    'A first wallet for the youngest volunteers: pleated pockets facing each other, behind each a room for a folded note that is entered from the fold, and a tab that snaps.',
+  contents: [thing('c1', 'id1-card', 'Member card', { ...lying, count: 4 })],
   stacks: cloth('quilting-cotton ~interfacing-firm', 'cotton-lawn'),
   closure: { kind: 'tab-snap', params: {} },
   // the seam that is turned through is wider, that beside the fold narrow, and strips are trimmed once they are pleated
   pieces: [
     { id: 'body/shell', allowance: { bottom: 10 } },
     { id: 'body/lining', allowance: { bottom: 10 } },
-    { id: 'holders/C/panel', allowance: { bottom: 10, top: 10 } },
+    { id: 'holders/C/panel', allowance: { bottom: 10 } },
+    { id: 'holders/D/panel', allowance: { bottom: 10 } },
     { id: 'holders/A/strip', allowance: { bottom: 10, right: 3 }, rough: { bottom: 12 } },
     { id: 'holders/A/backing', allowance: { bottom: 10, left: 3 } },
     { id: 'holders/B/strip', allowance: { bottom: 10, left: 3 }, rough: { bottom: 12 } },
@@ -46,7 +45,21 @@ const pleated = (document: DesignDocument): DesignDocument => ({
 });
 
 export const permitBifold = placeForMe({ ...bifold, contents: inside }, standardItems);
-export const juniorBifold = pleated(placeForMe(junior, standardItems));
+/** The same with one more line of two, one behind each leaf. */
+const withRooms = (document: DesignDocument): DesignDocument => ({
+  ...document,
+  contents: [...document.contents, thing('c2', 'note-20-folded', 'Pocket money', { count: 2 })],
+  holders: [
+    ...document.holders,
+    ...['C', 'D'].map((id) => ({ id, kind: 'fold-room', params: {}, contents: [{ line: 'c2', count: 1 }] })),
+  ],
+  faces: {
+    ...document.faces,
+    'left-behind': { kind: 'holder', id: 'C' },
+    'right-behind': { kind: 'holder', id: 'D' },
+  },
+});
+export const juniorBifold = withRooms(pleated(placeForMe(junior, standardItems)));
 /** The one with the deliberate stop. */
 export const permitBifoldLens = placeForMe(
   {
@@ -62,7 +75,8 @@ export const permitBifoldLens = placeForMe(
 export const ferryPocket = design({
   id: 'ferry-pocket',
   name: 'Ferry-money pocket',
-  story: 'Zipped all round with one half of a coarse zipper; four cards in one pleated panel stitched down its middle.',
+  story:
+    'One half of a coarse zipper along the top and both outer edges, the bottom sewn last; four cards in one pleated panel stitched down its middle.',
   body: 'foldover',
   params: { corners: 'rounded', radius: 25 },
   contents: [
@@ -76,6 +90,7 @@ export const ferryPocket = design({
     { face: 'right', id: 'B', kind: 'slip-pocket', lines: ['c3'] },
   ],
   closure: 'edge-zip',
+  closing: { path: 'upper' },
 });
 
 export const loggerPocket = design({

@@ -6,8 +6,9 @@ import type { RuleSettings } from '../shelves/rules/house-rule.ts';
 export const DOCUMENT_FORMAT = 'zindle-design';
 export const DOCUMENT_VERSION = 1;
 
-export const orientations = ['lying', 'upright'] as const;
-/** `lying`: the long side runs across the pocket; `upright`: the long side goes down into it. */
+/** Six ways to stand: which side goes across, and which down into it; see `contents/ways.ts`. `lying` and `upright` show the broad side
+ * at the front. */
+export const orientations = ['lying', 'upright', 'flat', 'flat-inwards', 'edge', 'edge-lying'] as const;
 export type Orientation = (typeof orientations)[number];
 
 export const reaches = ['often', 'sometimes', 'seldom'] as const;

@@ -10,14 +10,17 @@ const cornerRule: Rule = {
   source: 'geometry: a round corner within a rounder one',
 };
 
-/** How much longer a rounded room must be than what lies in its middle, by the place that this leaves on its other two sides: a corner
- * that is less round than the room's must stay within the arc. mm
+/** How much longer a room must be at one round end than what lies in its middle, by the place that this leaves on its other two sides: a
+ * corner that is less round than the room's must stay within the arc. mm
  * @param rounder how much larger the radius of the room is
  * @param beside what is left on each of the other sides */
-export function cornerTakes(rounder: number, beside: number): number {
+export function endTakes(rounder: number, beside: number): number {
   const off = Math.min(rounder, Math.max(0, rounder - beside));
-  return rounder > 0 ? 2 * (rounder - Math.sqrt(rounder * rounder - off * off)) : 0;
+  return rounder > 0 ? rounder - Math.sqrt(rounder * rounder - off * off) : 0;
 }
+
+/** The same of a room that is round at both ends. */
+export const cornerTakes = (rounder: number, beside: number): number => 2 * endTakes(rounder, beside);
 
 /** Two panels with round corners and a gusset between them: what lies in it is within the rounded outline, and as high as the gusset
  * is wide. */

@@ -3,7 +3,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
-import { lyingOn } from './fit-rooms.ts';
+import { lyingOn } from './lying-on.ts';
 import type { Fitting } from './fitting.ts';
 import { pilesIn } from './piles.ts';
 import { layered } from './layered.ts';
@@ -63,17 +63,15 @@ function drawnOver(room: Room, drop: number, fitting: Fitting, parts: CutParts):
   const thick = layers.reduce((total, each) => total + each.cloth.walls[0]!.thick.value, 0);
   const piles = pilesIn(room, fitting);
   const [wall] = ring.walls;
-  if (piles.length === 0 || !wall?.base || !wall.mouth) return [];
-  const high = parts.whole(wall, wall.base, wall.mouth) - drop;
+  const whole = wall && parts.up('base to mouth', wall);
+  if (piles.length === 0 || !whole) return [];
+  const high = whole.value - drop;
   if (ring.walls.length === 1 && cloth.floor) {
-    const round = parts.between('once round', wall, wall.left, wall.right).value;
+    const round = parts.across('once round', wall).value;
     return [inRound(piles, high - cloth.floor.reach.value, round, thick)];
   }
   if (ring.walls.length !== 2 || (room.rings[0]!.parts ?? false)) return [];
-  const round = ring.walls.reduce(
-    (total, each) => total + parts.between('across the mouth', each, each.left, each.right).value,
-    0,
-  );
+  const round = ring.walls.reduce((total, each) => total + parts.across('across the mouth', each).value, 0);
   const boxed = (ring.corners?.length ?? 0) > 0;
   return overFlat(
     piles,

@@ -25,5 +25,16 @@ export function checkOpen(rooms: readonly Room[], parts: CutParts): Finding[] {
     });
 }
 
-const linesOf = ({ left, right, base, mouth, beyond, slopes = [], pinched = {} }: Ring['walls'][number]): NamedLine[] =>
-  [left, right, base, mouth, beyond, ...slopes, ...Object.values(pinched)].filter((line) => line !== undefined);
+const linesOf = ({
+  left,
+  right,
+  base,
+  mouth,
+  beyond,
+  slopes = [],
+  roundEnd = [],
+  pinched = {},
+}: Ring['walls'][number]): NamedLine[] =>
+  [left, right, base, mouth, beyond, ...slopes, ...roundEnd, ...Object.values(pinched)].filter(
+    (line) => line !== undefined,
+  );

@@ -4,7 +4,7 @@ import { distance } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { ShutAt } from '../pieces/contribution.ts';
 import type { Mark, Piece } from '../pieces/piece.ts';
-import type { Floor, NamedLine, RoomWall } from '../pieces/room.ts';
+import type { Floor, NamedLine, RoomWall, WallGoesOn } from '../pieces/room.ts';
 import type { Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { Material } from '../shelves/materials/material.ts';
@@ -98,9 +98,53 @@ export class CutParts {
     return beside.length === 0 ? read : sum(label, [read, ...beside]);
   }
 
+  /** From the left of a wall to its right, on all pieces that it is of, mm. */
+  across = (label: string, wall: RoomWall): Derived => this.#withMore(label, wall, 'right', wall.left, wall.right);
+
+  /** The same without what is stitched beside its lines, mm. */
+  wholeAcross = (wall: RoomWall): number => this.whole(wall, wall.left, wall.right) + this.#more(wall, 'right');
+
+  /** From the base of a wall to its mouth, on all pieces that it is of, mm; nothing if it has not both. */
+  up = (label: string, wall: RoomWall): Derived | undefined =>
+    wall.base && wall.mouth && this.#withMore(label, wall, 'mouth', wall.base, wall.mouth);
+
+  #more({ goesOn }: RoomWall, beyond: WallGoesOn['beyond']): number {
+    return goesOn?.beyond === beyond ? this.whole(goesOn, goesOn.from, goesOn.to) : 0;
+  }
+
+  #withMore(label: string, wall: RoomWall, beyond: WallGoesOn['beyond'], one: NamedLine, other: NamedLine): Derived {
+    const own = this.between(label, wall, one, other);
+    const { goesOn } = wall;
+    return goesOn?.beyond === beyond ? sum(label, [own, this.between(label, goesOn, goesOn.from, goesOn.to)]) : own;
+  }
+
+  /** From the base of a wall to what lies farthest from it at its other end, mm. */
+  farthest(label: string, { piece, base, roundEnd = [] }: RoomWall): Derived {
+    const from = base ? this.#chains(piece, base) : [];
+    const points = roundEnd.flatMap((line) => this.#chains(piece, line)).flat();
+    return readFromCut(label, Math.max(0, ...points.map((point) => apart([[point, point]], from))), piece);
+  }
+
+  /** From where one line of a wall ends nearest to a third to where another does, mm. */
+  apartAt(label: string, { piece }: Pick<RoomWall, 'piece'>, lines: readonly NamedLine[], at: NamedLine): Derived {
+    const end = this.#chains(piece, at);
+    const [one, other] = lines.map((line) => {
+      const points = this.#chains(piece, line).flat();
+      const far = (point: Point) => apart([[point, point]], end);
+      return points.reduce<Point | undefined>(
+        (best, each) => (best && far(best) <= far(each) ? best : each),
+        undefined,
+      );
+    });
+    return readFromCut(label, one && other ? distance(one, other) : 0, piece);
+  }
+
+  /** What stitching beside a line takes, mm. */
+  beside = ({ inset }: NamedLine): Derived => (inset ? this.#design.inset(inset) : nothing);
+
   /** The same from the base to the mouth of each wall that has both, mm. */
   heights(label: string, walls: readonly RoomWall[]): Derived[] {
-    return walls.flatMap((wall) => (wall.base && wall.mouth ? [this.between(label, wall, wall.base, wall.mouth)] : []));
+    return walls.flatMap((wall) => this.up(label, wall) ?? []);
   }
 
   /** Whether a piece is there and has a line. */
@@ -199,7 +243,7 @@ export class CutParts {
   isLining = (id: string): boolean => this.#pieces.get(id)?.role === 'lining';
 
   /** How far below its mouth a wall is held to the other: to the lower side of what holds it, mm. */
-  drop({ piece: id, mouth, marks = [], lines = [] }: ShutAt): number {
+  drop({ piece: id, mouth, above, marks = [], lines = [] }: ShutAt): number {
     const rim = this.#chains(id, { edge: mouth });
     const set = this.#pieces.get(id)?.marks.filter((mark) => marks.includes(mark.id)) ?? [];
     // of a piece that is front and back, the marks of this mouth are nearer
@@ -208,7 +252,8 @@ export class CutParts {
       ...lines.map((line) => apart(this.#chains(id, { line }), rim)),
     ];
     const nearest = Math.min(...held);
-    return Number.isFinite(nearest) ? nearest : 0;
+    const more = above ? this.whole(above, above.from, above.to) : 0;
+    return Number.isFinite(nearest) ? nearest + more : 0;
   }
 
   /** A wall stretches as far as the layer of it that stretches least. */

@@ -8,15 +8,20 @@ import { fitCase } from './case.ts';
 import type { FittedClearance, Reading } from './clearance.ts';
 import { fitCompartment } from './compartment.ts';
 import { CutParts } from './cut-parts.ts';
+import { fitFan } from './fan.ts';
+import { fitFaced } from './faced.ts';
 import type { Fitting } from './fitting.ts';
 import { fitFlatBack } from './flat-back.ts';
+import { overRootOf } from './laps.ts';
 import { layered } from './layered.ts';
 import type { Load, RingCloth } from './load.ts';
+import { lyingOn } from './lying-on.ts';
 import { facedBy, hanging, takenOn } from './on-walls.ts';
 import { pilesIn, thingsIn } from './piles.ts';
 import { fitRound } from './round.ts';
 import { standingOf } from './standing.ts';
-import { ALL, clothOver, NOTHING, pileOf, type Thing } from './things.ts';
+import { ALL } from './packed.ts';
+import { clothOver, NOTHING, pileOf, type Thing } from './things.ts';
 import { isBag, loadTogether } from './together.ts';
 import { fitTube } from './tube.ts';
 import { fitWrapped } from './wrapped.ts';
@@ -72,6 +77,7 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
       taken: underClosure ? taken : [],
       ...(opens && { opening: openingOf(opens, parts, fitting) }),
       shows: opens ? showsOf(opens, parts) : [],
+      ...overRoot(room, fitting, parts),
       onWalls: onWalls(room, fitting, parts),
       beneath: room.hangs ? [] : lyingOn(fitting, parts),
       aroundZipper: room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond)),
@@ -79,6 +85,13 @@ function clearancesOf(fitting: Fitting, parts: CutParts): FittedClearance[] {
     };
     return told(room, load, readingsOf(room, load, parts, together(room)), openOver(room, load, fitting));
   });
+}
+
+/** What of a room in a flap goes over the edge of the piece when that is closed. */
+function overRoot({ rings }: Room, fitting: Fitting, parts: CutParts): Pick<Load, 'overRoot'> {
+  const inner = rings[0]?.walls[0]?.piece;
+  const lap = fitting.laps.find(({ layers }) => inner !== undefined && layers.includes(inner));
+  return lap ? { overRoot: overRootOf(lap, fitting, parts) } : {};
 }
 
 /** What shows of a zipper between the walls, once for each of its tapes if those are folded from one. mm */
@@ -155,10 +168,6 @@ export function fitInside(fitting: Fitting, parts: CutParts): Reading[] {
   );
 }
 
-/** What lies loose on the base, piece by piece. mm */
-export const lyingOn = ({ onBase }: Pick<Fitting, 'onBase'>, parts: CutParts): Derived[] =>
-  onBase.map((lying) => parts.cloth(lying).thick);
-
 /** What other rooms take of a room with walls all round. */
 function onWalls({ rings, id, hangs }: Room, fitting: Fitting, parts: CutParts): Derived[] {
   if (hangs || !rings.some(({ walls, floor }) => walls.length > 2 || floor)) return [];
@@ -212,25 +221,38 @@ const left = ({ required, available }: Reading): number => available.value - req
 
 type FitForm = (ring: Ring, cloth: RingCloth, load: Load, parts: CutParts) => Reading[];
 
-/** By the form of its walls: what goes round the outside, walls round a zipper, a round one with its floor, the halves of a case, pleats,
- * walls all round, a strap or a front on a back that stays flat, a boxed bag, a front and a back. */
-function formOf({ walls, floor, corners = [], wraps = false }: Ring, { aroundZipper = false }: Load): FitForm {
-  if (wraps) return fitWrapped;
-  if (aroundZipper) return fitZippedTube;
-  if (floor && walls.length < 3) return walls.length === 1 ? fitRound : fitCase;
-  if (walls.length > 2) return walls.some(({ pleated }) => pleated) ? fitCompartment : fitBox;
-  if (walls.some(({ flat }) => flat)) return fitFlatBack;
-  return walls.length < 2 || corners.length === 0 ? fitTube : fitBoxedRoom;
-}
-
-const fitRing: FitForm = (ring, cloth, load, parts) => formOf(ring, load)(ring, cloth, load, parts);
-
 /** On a base; parted by stitching, each of its rooms is a tube above the base too. */
 const fitBoxedRoom: FitForm = (ring, cloth, load, parts) => {
   const boxed = fitBoxed(ring, cloth, load, parts);
   if (!ring.boxed || ring.boxed.length > 1) return boxed;
   return [...boxed, ...fitTube(ring, cloth, load, parts).filter(({ direction }) => direction === 'across')];
 };
+
+/** How a ring is measured, by the form of its walls: the first that it is. */
+const forms: readonly [is: (ring: Ring, load: Load) => boolean, FitForm][] = [
+  // what goes round the outside
+  [({ wraps = false }) => wraps, fitWrapped],
+  // two faces with a zipper round their free edge
+  [({ walls }) => walls.some(({ roundEnd }) => roundEnd), fitFaced],
+  // walls round a zipper
+  [(_, { aroundZipper = false }) => aroundZipper, fitZippedTube],
+  // a round one with its floor, and the halves of a case
+  [({ walls, floor }) => floor !== undefined && walls.length === 1, fitRound],
+  [({ walls, floor }) => floor !== undefined && walls.length < 3, fitCase],
+  // pleats that fan out, pleats, and walls all round
+  [({ fans = false }) => fans, fitFan],
+  [({ walls }) => walls.length > 2 && walls.some(({ pleated }) => pleated), fitCompartment],
+  [({ walls }) => walls.length > 2, fitBox],
+  // a strap or a front on a back that stays flat
+  [({ walls }) => walls.some(({ flat }) => flat), fitFlatBack],
+  // a boxed bag
+  [({ walls, corners = [] }) => walls.length > 1 && corners.length > 0, fitBoxedRoom],
+];
+
+/** A front and a back that both give, if it is nothing else. */
+const formOf = (ring: Ring, load: Load): FitForm => forms.find(([is]) => is(ring, load))?.[1] ?? fitTube;
+
+const fitRing: FitForm = (ring, cloth, load, parts) => formOf(ring, load)(ring, cloth, load, parts);
 
 /** @param open how things stand in such a room is told too */
 function told({ id }: Room, load: Load, readings: readonly Reading[], open?: OpenRoom): FittedClearance[] {

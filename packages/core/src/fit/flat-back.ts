@@ -22,8 +22,8 @@ export function fitFlatBack({ walls }: Ring, cloth: RingCloth, load: Load, parts
   const [front, back] = [walls[at], walls.find(({ flat }) => flat)];
   if (!front || !back) return [];
   const { reach, thick, stretch } = cloth.walls[at]!;
-  const over = parts.between('front, line to line', front, front.left, front.right);
-  const span = parts.between('back, line to line', back, back.left, back.right);
+  const over = parts.across('front, line to line', front);
+  const span = parts.across('back, line to line', back);
   const sizes = load.things.flatMap((thing) => [thing.across, thing.thick]);
   const deep = depths(walls, cloth, load, parts);
   const taut = tautOver(load, span.value, reach.value);

@@ -13,8 +13,8 @@ import {
 import type { Lap } from '../pieces/lap.ts';
 import type { Ring, Room } from '../pieces/room.ts';
 import type { CutParts } from './cut-parts.ts';
-import { lyingOn } from './fit-rooms.ts';
 import type { Fitting } from './fitting.ts';
+import { lyingOn } from './lying-on.ts';
 import { pilesIn } from './piles.ts';
 import { layered } from './layered.ts';
 import { farthest } from './load.ts';
@@ -55,14 +55,22 @@ export function fitLaps(fitting: Fitting, parts: CutParts): FittedLap[] {
     const up = behind ? [minus(parts.between('below the edge', behind, behind.line, behind.edge))] : [];
     const own = parts.cloth({ piece, layers, ...(double && { double }) }).thick;
     const beneath = beneathLap(lap, mate.value + (end?.value ?? 0), fitting, parts);
-    const over = (thick: Derived) =>
-      byRule(overRule, 'over the edge', FACTOR[lap.over] * (thick.value + own.value), [thick, own]);
+    const over = (thick: Derived) => overEdgeOf(lap, thick, own);
     const below = (state: 'full' | 'empty', thick: Derived, proud: Derived) =>
       sum(`fastener of ${id} below the edge, ${state}`, [long, ...up, times(-2, proud), minus(over(thick))]);
     return [
       { lap, mate, full: below('full', beneath.full, beneath.proud), empty: below('empty', beneath.empty, nothing) },
     ];
   });
+}
+
+const overEdgeOf = ({ over }: Lap, beneath: Derived, own: Derived): Derived =>
+  byRule(overRule, 'over the edge', FACTOR[over] * (beneath.value + own.value), [beneath, own]);
+
+/** How much of what goes over an edge lies over that, from where it is sewn on to where it lies flat on the front: full. mm */
+export function overRootOf(lap: Lap, fitting: Fitting, parts: CutParts): Derived {
+  const own = parts.cloth({ piece: lap.piece, layers: lap.layers }).thick;
+  return overEdgeOf(lap, beneathLap(lap, 0, fitting, parts).full, own);
 }
 
 interface Beneath {

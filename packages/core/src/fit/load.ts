@@ -18,6 +18,8 @@ export interface Load {
   opening?: Derived;
   /** What shows of the zipper between the walls; empty for none. mm */
   shows: readonly Derived[];
+  /** What of its walls goes over the edge of the piece when that is closed; nothing where nothing does. mm */
+  overRoot?: Derived;
   /** Its walls go from one edge of the zipper round to the other. */
   aroundZipper?: boolean;
   /** What is sewn onto its walls or hangs between them takes so much of it, mm. */

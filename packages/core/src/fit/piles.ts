@@ -1,7 +1,8 @@
 import type { Room, Stood } from '../pieces/room.ts';
 import type { Fitting } from './fitting.ts';
 import type { Load } from './load.ts';
-import { endways, packedOf, pileOf, thingOf, type Pile, type Thing } from './things.ts';
+import { packedOf } from './packed.ts';
+import { endways, pileOf, thingOf, type Pile, type Thing } from './things.ts';
 
 /** The things of a room as they stand in it; nothing if there are none. */
 export function thingsIn(

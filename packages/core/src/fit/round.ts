@@ -15,10 +15,10 @@ export function fitRound({ walls, floor }: Ring, cloth: RingCloth, load: Load, p
   const across = (label: string, round: Derived) => byRule(circleRule, label, round.value / Math.PI, [round]);
   const rim = floor.bounds.reduce((total, bound) => total + parts.along('rim', floor.piece, bound).value, 0);
   const available = narrowest([
-    across('across the wall', parts.between('once round the wall', wall, wall.left, wall.right)),
+    across('across the wall', parts.across('once round the wall', wall)),
     across('across the floor', readFromCut('once round the floor', rim, floor.piece)),
   ]);
-  const high = wall.base && wall.mouth && parts.between('floor to mouth', wall, wall.base, wall.mouth);
+  const high = parts.up('floor to mouth', wall);
   let below: Derived[] = [cloth.floor!.reach];
   return load.things.flatMap((thing): Reading[] => {
     const { key, deep } = thing;

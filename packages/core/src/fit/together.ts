@@ -71,7 +71,7 @@ export function loadTogether(
       const [before, behind] = row.rooms[0]!.rings[0]!.walls.map((wall) => clothOver([one], parts.cloth(wall).thick));
       return [...(behind ? [behind] : []), one, before!];
     }),
-    ...(first ? [asOne(first), ...dividersOf(first, rows, walls, parts)] : []),
+    ...(first ? [asOne(first), ...dividersOf(rows, walls, parts)] : []),
     ...others.map(asOne),
   ];
   const tops = [
@@ -115,11 +115,13 @@ function anywhere(row: Row, rows: readonly Row[]): Thing {
   return { ...NOTHING, name: 'what hangs there', across, thick, section: box(across.value, thick.value) };
 }
 
-/** The cloth of what parts a bag: it lies before the first row, as wide as that. */
-function dividersOf(first: Row, rows: readonly Row[], bag: ReadonlySet<string>, parts: CutParts): Thing[] {
-  const walls = rows.flatMap(({ rooms }) => rooms.flatMap(({ rings }) => rings[0]!.walls));
+/** The cloth of what parts a bag, as wide as the widest row. */
+function dividersOf(rows: readonly Row[], bag: ReadonlySet<string>, parts: CutParts): Thing[] {
+  const walls = rows.flatMap(({ rooms }) =>
+    rooms.flatMap(({ rings }) => rings[0]!.walls.filter(({ pleated }) => !pleated)),
+  );
   const dividers = new Map(walls.flatMap((wall) => (bag.has(wall.piece) ? [] : [[wall.piece, wall] as const])));
-  return [...dividers.values()].map((wall) => clothOver([asOne(first)], parts.cloth(wall).thick));
+  return [...dividers.values()].map((wall) => clothOver(rows.map(asOne), parts.cloth(wall).thick));
 }
 
 interface Topped {

@@ -1,5 +1,5 @@
 import { nothing } from '../derived/constants.ts';
-import { byRule, halfOf, sum, type Derived, type Rule } from '../derived/derived.ts';
+import { byRule, halfOf, sum, type Addend, type Derived, type Rule } from '../derived/derived.ts';
 import type { Ring, RoomWall } from '../pieces/room.ts';
 import type { Reading } from './clearance.ts';
 import type { CutParts, WallCloth } from './cut-parts.ts';
@@ -24,25 +24,41 @@ export function fitTube({ walls, parts: within }: Ring, cloth: RingCloth, load: 
   return [around(walls, cloth.walls, load, parts), ...(within ? [] : depths(walls, cloth, load, parts))];
 }
 
-function around(walls: readonly RoomWall[], cloth: readonly WallCloth[], load: Load, parts: CutParts) {
+/** Half of the cloth that goes round, of two walls in the middle between both. mm */
+export const clothRound = (cloth: readonly WallCloth[]): Derived =>
+  turned(
+    'cloth going round',
+    2,
+    halfOf(
+      'half of both',
+      sum(
+        'front and back, each to its outermost layer',
+        cloth.map(({ reach }) => reach),
+      ),
+    ),
+  );
+
+/** What goes round the things crosswise.
+ * @param between walls what else closes the way round, such as zippers that show; mm */
+export function around(
+  walls: readonly RoomWall[],
+  cloth: readonly WallCloth[],
+  load: Load,
+  parts: CutParts,
+  between: readonly Addend[] = [],
+) {
   const { piles, ease } = load;
   const round = halfRoundPiles(piles);
-  const flat = walls.map((wall) => parts.between('clear, line to line', wall, wall.left, wall.right));
+  const flat = walls.map((wall) => parts.across('clear, line to line', wall));
   const [only] = flat;
   if (walls.length === 1 && only) {
     const required = sum('half of the way round', [round, turned('cloth going round', 2, cloth[0]!.reach)]);
     return { direction: 'across', required, available: halfOf('half of the wall', only), ease: ease.across } as const;
   }
-  const half = halfOf(
-    'half of both',
-    sum(
-      'front and back, each to its outermost layer',
-      cloth.map(({ reach }) => reach),
-    ),
-  );
-  const whole = walls.map((wall) => parts.whole(wall, wall.left, wall.right));
-  const available = halfOf('half of both walls', sum('front and back', [...flat, ...stretched(flat, whole, cloth)]));
-  const required = sum('half of the way round', [round, turned('cloth going round', 2, half)]);
+  const whole = walls.map(parts.wholeAcross);
+  const all = [...flat, ...stretched(flat, whole, cloth), ...between];
+  const available = halfOf('half of both walls', sum('front and back', all));
+  const required = sum('half of the way round', [round, clothRound(cloth)]);
   return { direction: 'across', required, available, ease: ease.across } as const;
 }
 
@@ -64,8 +80,8 @@ function stretched(flat: readonly Derived[], whole: readonly number[], cloth: re
 /** How far down each thing goes, against each wall that has a mouth and a base. */
 export function depths(walls: readonly RoomWall[], cloth: RingCloth, load: Load, parts: CutParts): Reading[] {
   const high = walls.flatMap((wall, index) => {
-    if (!wall.base || !wall.mouth || wall.low) return [];
-    const whole = parts.between('bottom to mouth', wall, wall.base, wall.mouth);
+    const whole = wall.low ? undefined : parts.up('bottom to mouth', wall);
+    if (!whole) return [];
     return [
       {
         reach: cloth.walls[index]!.reach,

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { flatAccordion } from '../testing/flat-accordion.ts';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import type { Item } from '../shelves/items/item.ts';
@@ -7,7 +8,7 @@ import type { Solution } from '../solve/solution.ts';
 import { refitted } from '../testing/fit-compared.ts';
 import { thing, trial } from '../testing/trial.ts';
 import { cornerTakes } from './case.ts';
-import { roundedAs } from './things.ts';
+import { roundedAs } from './packed.ts';
 
 const demo = (id: string): DesignDocument => demoDesigns.find((design) => design.id === id)!;
 /** What is least left in a direction, of a holder or of all of them, mm. */
@@ -133,13 +134,13 @@ describe('a zipped pouch', () => {
 
 describe('an accordion', () => {
   test('what is thicker opens its pleats, what is wider passes between the dividers', () => {
-    const design = demo('receipts-accordion');
+    const design = flatAccordion;
     expect(lost(design, 'thick', bigger('thickness', 1), 'C')).toBeCloseTo(1, 6);
     // 148 lies across
     expect(lost(design, 'across', bigger('length', 1), 'C')).toBeCloseTo(1, 6);
   });
   test('a gusset that is pinned narrower is told in the compartment that it is too narrow for', () => {
-    const design = { ...demo('receipts-accordion'), pins: { 'body/gusset': 40 } };
+    const design = { ...flatAccordion, pins: { 'body/gusset': 40 } };
     const told = solveDesign(design).findings.filter(({ code }) => code === 'clearance.tooTight');
     // 5.26 less, shared by its two ends: at the top 7.38 - 2.63 for 4.8 and the lining, and 6 - 2.63 for 2.4
     expect(told.flatMap(({ about }) => about).filter((path) => path.startsWith('holders/'))).toEqual(['holders/A']);

@@ -8,6 +8,8 @@ import { solvedSample } from '../testing/solved-sample.ts';
 import { anyWallet } from '../testing/any-design.ts';
 import { anyAccordion, anyBox, anyDoubleTube, anyOrganizer, anyShell, anyZipTube } from '../testing/any-boxy.ts';
 import { anyFolio, anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-soft.ts';
+import type { Point } from '../geometry/perimeter.ts';
+import type { Piece } from '../pieces/piece.ts';
 import type { Solution } from '../solve/solution.ts';
 import { solveDesign } from '../solve/solve-design.ts';
 import { formOf, type FormOptions } from './form.ts';
@@ -101,7 +103,9 @@ function pinchesFold(design: DesignDocument): boolean {
   return gussets.every(({ lines, stitch }) => {
     const pinches = lines.filter(({ id }) => id.startsWith('pinch'));
     const { width } = boundsOf(stitch);
-    return (['from', 'to'] as const).every((end) => {
+    // the foot of a fan is nothing but pinches
+    const ends = design.body.params.foot === 'fan' ? (['to'] as const) : (['from', 'to'] as const);
+    return ends.every((end) => {
       const at = [0, ...pinches.map((line) => line[end][0]).sort((a, b) => a - b), width];
       const wide = at.slice(1).map((x, index) => x - at[index]!);
       const legs = Math.min(...wide.filter((_, index) => index % 2 === 0));
@@ -167,7 +171,9 @@ const cases: Case[] = [
     any: anyRound,
     mouths: 1,
     check(solid, solution) {
-      const [diameter, height] = [finished(solution, 'diameter'), finished(solution, 'height')];
+      const diameter = finished(solution, 'diameter');
+      // a band at the mouth is of another cloth: the solid of the shell ends below it
+      const height = finished(solution, 'height') - (solution.body.sizes.bandHeight?.value ?? 0);
       // the wall goes round in 48 flats
       expectVolume(solid, (Math.PI / 4) * diameter ** 2 * height, 0.006);
       expectExtent(solid, [diameter, diameter, height], 0.006 * diameter);
@@ -198,6 +204,7 @@ const cases: Case[] = [
     mouths: 1,
     check(solid, solution, design) {
       const [width, height] = [finished(solution, 'width'), finished(solution, 'height')];
+      if (design.body.params.foot === 'fan') return wedge(solid, solution);
       const base = size(solution, 'base');
       if (design.body.params.school !== 'wrapped') return box(solid, [width, height, base]);
       // pinched more at the top than below, front and back lean towards each other
@@ -259,6 +266,39 @@ const cases: Case[] = [
     },
   },
 ];
+
+/** A fan: front and back meet in their foot; between them the gussets, less what is pinched, are triangles. */
+function wedge(solid: Solid, { pieces }: Solution): void {
+  const [front, gusset] = ['front', 'gusset-left'].map((part) => pieces.find(({ id }) => id === `body/shell-${part}`)!);
+  const lengthIn = (piece: Piece, edge: string) => edgeLength(piece.stitch.find(({ id }) => id === edge)!);
+  const [panel, side] = [lengthIn(front!, 'right'), lengthIn(gusset!, 'right')];
+  const lines = gusset!.lines.filter(({ id }) => id.startsWith('pinch'));
+  const spread = (end: 'from' | 'to') =>
+    lines.reduce((sum, line, index) => sum + (index % 2 === 0 ? -1 : 1) * line[end][0], 0);
+  // nothing is left of its foot; joined at its folds, it is as wide as the dividers are thick
+  const foot = lengthIn(gusset!, 'bottom');
+  if (lines.length > 0) expect(Math.abs(spread('from'))).toBeCloseTo(foot, 6);
+  // what is left between them, as angles: from side to side, less what each pinch takes
+  const lean = ({ from, to }: { from: Point; to: Point }) => Math.atan2(to[0] - from[0], to[1] - from[1]);
+  const edge = (id: string) => gusset!.stitch.find((each) => each.id === id)!;
+  const [right, left] = [edge('right'), edge('left')];
+  const whole = lean(right) - lean({ from: left.to, to: left.from });
+  const taken = lines.reduce((sum, line, index) => sum + (index % 2 === 0 ? -1 : 1) * lean(line), 0);
+  const apex = Math.abs(whole) - Math.abs(taken);
+  // pinches that lean have one side longer than the other: so far their ends stay apart
+  const long = lines.map(({ from, to }) => Math.hypot(to[0] - from[0], to[1] - from[1]));
+  const uneven = long.reduce(
+    (sum, each, index) => (index % 2 === 0 ? sum + Math.abs(each - long[index + 1]!) : sum),
+    0,
+  );
+  // and one that leans takes what lies beside it a little down with it
+  expect(solid.gap).toBeLessThan(0.5 + uneven + 0.15 * foot);
+  const triangle = (high: number) => (high ** 2 * Math.sin(apex)) / 2;
+  const share = uneven / side;
+  // its mouth dips where the gussets begin below it
+  expect(solid.volume).toBeGreaterThan((0.95 - share) * lengthIn(front!, 'bottom') * triangle(side));
+  expect(solid.volume).toBeLessThan((1.05 + share) * lengthIn(front!, 'bottom') * triangle(panel));
+}
 
 describe.each(cases)('$family: the solid from its pieces and seams alone', (each) => {
   const { family, any, mouths, zipperEnds = 0, check } = each;

@@ -1,7 +1,7 @@
 import { fold } from './fold.ts';
 import { glue, type GlueOptions } from './glue.ts';
-import { settle } from './settle.ts';
-import { solidOf, type Solid } from './solid.ts';
+import { settle, type Settled } from './settle.ts';
+import { solidOf, topologyOf, type Solid } from './solid.ts';
 import type { FlatPiece, FlatSeam } from './flat.ts';
 
 export interface FormOptions extends GlueOptions {
@@ -20,5 +20,7 @@ export function formOf(
 ): Solid {
   const glued = glue(pieces, seams, options);
   const parts = glued.pieces.flatMap(fold);
-  return solidOf(glued, parts, settle(glued, parts, close));
+  const hangs = topologyOf(glued);
+  const lying = (settled: Settled) => solidOf(glued, parts, settled, hangs);
+  return lying(settle(glued, parts, close, (settled) => lying(settled).volume < 0));
 }

@@ -31,18 +31,28 @@ const ROUNDS = 60;
 const TRIES = 8;
 
 /** Brings rigid parts to where all their common corners meet, or as near as they can come.
- * @param close a gap that counts as none, mm */
-export function settle(glued: Glued, parts: readonly Folded[], close: number): Settled {
+ * @param close a gap that counts as none, mm
+ * @param insideOut whether they stand with their right sides in: where nothing closes, such a way is taken last */
+export function settle(
+  glued: Glued,
+  parts: readonly Folded[],
+  close: number,
+  insideOut: (settled: Settled) => boolean,
+): Settled {
   const holds = holdsOf(glued, parts);
   const pairs = pairsOf(glued, parts);
   const size = Math.max(...glued.pieces.flatMap(({ points }) => points.flat()));
-  let best: Settled | undefined;
+  let best: (Settled & { wrong: boolean }) | undefined;
   let tries = 0;
+  const better = (one: Settled & { wrong: boolean }) =>
+    !best || (one.wrong === best.wrong ? worst(one) < worst(best) : best.wrong);
   for (const first of arrangements({ count: parts.length, holds, pairs, loose: size / 12 })) {
-    const tried = relax(holds, first);
-    if (!best || worst(tried) < worst(best)) best = tried;
+    const settled = relax(holds, first);
+    // what closes is right, whichever way it was found
+    const tried = { ...settled, wrong: worst(settled) > close && insideOut(settled) };
+    if (better(tried)) best = tried;
     tries += 1;
-    if (worst(best) <= close || tries >= TRIES) break;
+    if (worst(best!) <= close || tries >= TRIES) break;
   }
   return best!;
 }

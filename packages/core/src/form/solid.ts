@@ -36,8 +36,14 @@ export interface Solid extends Topology {
   gap: number;
 }
 
-/** The skin of sewn pieces as a mesh, measured. */
-export function solidOf(glued: Glued, parts: readonly Folded[], { corners, gaps }: Settled): Solid {
+/** The skin of sewn pieces as a mesh, measured.
+ * @param hangs how they hang together, if that is known already: it is the same wherever they lie */
+export function solidOf(
+  glued: Glued,
+  parts: readonly Folded[],
+  { corners, gaps }: Settled,
+  hangs = topologyOf(glued),
+): Solid {
   const faces = parts.flatMap(({ piece, facets }) => {
     const { facets: rings, corners: names, piece: cut } = glued.pieces[piece]!;
     return [...facets.keys()].flatMap((facet): Face[] => {
@@ -46,7 +52,7 @@ export function solidOf(glued: Glued, parts: readonly Folded[], { corners, gaps 
       return turns.length < 3 ? [] : [{ piece: cut.id, corners: turns }];
     });
   });
-  return measured({ ...topologyOf(glued), corners, faces, gap: Math.max(0, ...gaps) });
+  return measured({ ...hangs, corners, faces, gap: Math.max(0, ...gaps) });
 }
 
 /** The same faces with their corners elsewhere. */

@@ -1,6 +1,6 @@
 import { Clipper, FillRule, type PathD } from 'clipper2-ts';
 import { CoreError } from '../errors/core-error.ts';
-import { boundsOf, distance, flatten, line, tangent, type Edge, type Outline } from './outline.ts';
+import { boundsOf, distance, edgeLength, flatten, line, tangent, type Edge, type Outline } from './outline.ts';
 import type { Point } from './perimeter.ts';
 
 /** The allowance of an edge, mm outwards, by edge id. */
@@ -11,8 +11,10 @@ export type Allowances = Readonly<Record<string, number>>;
  * Lines stay lines and arcs stay arcs where neighbours meet in a corner or run into each other with the same
  * allowance; any other outline goes through polygon clipping and comes back as straight edges.
  * @throws CoreError `outline.notFinite`, `outline.allowanceMissing` */
-export function cutOutline(stitch: Outline, allowances: Allowances): Outline {
-  checkFinite(stitch);
+export function cutOutline(outline: Outline, allowances: Allowances): Outline {
+  checkFinite(outline);
+  // an edge without length looks nowhere
+  const stitch = outline.filter((edge) => edgeLength(edge) > PARALLEL);
   const widths = stitch.map((edge) => {
     const width = allowances[edge.id];
     if (width === undefined || !Number.isFinite(width) || width < 0)

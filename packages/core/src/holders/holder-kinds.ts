@@ -7,6 +7,7 @@ import type { HolderKind } from './holder-kind.ts';
 import { bellowsPocket } from './face-pocket/bellows.ts';
 import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
 import { dividerPouch } from './divider-pouch/divider-pouch.ts';
+import { foldRoom } from './fold-room/fold-room.ts';
 import { holdStraps } from './hold-straps/hold-straps.ts';
 import { loopRow } from './loop-row/loop-row.ts';
 import { fileRoom } from './file-room/file-room.ts';
@@ -36,6 +37,7 @@ export const holderKinds = {
   'channel-pocket': turnable(channelPocket),
   'loop-row': loopRow,
   'hold-straps': holdStraps,
+  'fold-room': foldRoom,
   'divider-pouch': dividerPouch,
   'round-room': roundRoom,
   'book-cover': bookCover,

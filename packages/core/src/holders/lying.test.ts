@@ -14,7 +14,7 @@ test('what stands in a bag is cut through from the bottom up', () => {
 });
 
 test('notes lie in the middle of their compartment', () => {
-  const { slabs, seat } = demo('junior-bifold').holders.find(({ kind }) => kind === 'note-compartment')!;
+  const { slabs, seat } = demo('permit-bifold').holders.find(({ kind }) => kind === 'note-compartment')!;
   const notes = slabs.filter(({ of }) => 'line' in of);
   expect(notes.length).toBeGreaterThan(0);
   for (const note of notes) expect(middleOf(note)).toBeCloseTo(seat.width.value / 2, 9);

@@ -37,8 +37,19 @@ export const flagParam = (params: Params, key: string, { standard }: Extract<Par
   typeof params[key] === 'boolean' ? params[key] : standard;
 
 /** The settings that matter beside the others, in their order. */
-export const paramsShown = (specs: Readonly<Record<string, ParamSpec>>, params: Params): [string, ParamSpec][] =>
-  Object.entries(specs).filter(([, { when }]) => when?.(params) ?? true);
+export function paramsShown(specs: Readonly<Record<string, ParamSpec>>, params: Params): [string, ParamSpec][] {
+  const known = knownOf(specs, params);
+  return Object.entries(specs).filter(([, { when }]) => when?.(known) ?? true);
+}
+
+/** A choice that this version does not know is as if it were not made. */
+const knownOf = (specs: Readonly<Record<string, ParamSpec>>, params: Params): Params =>
+  Object.fromEntries(
+    Object.entries(params).filter(([key, value]) => {
+      const spec = specs[key];
+      return spec?.kind !== 'choice' || spec.choices.some(({ id }) => id === value);
+    }),
+  );
 
 /** A choice as it is set, or its standard, for `when`. */
 export const chosen = (params: Params, key: string, standard: string): string => {

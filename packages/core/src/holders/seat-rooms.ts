@@ -10,10 +10,16 @@ type WalledSeat = SeatOf<{ [K in SeatKind]: SeatGives[K] extends { rings: unknow
  * @param load how they stand, and the ease asked for */
 export const seatRoom = (
   id: string,
-  { rings }: Pick<WalledSeat, 'rings'>,
+  { rings, opening }: Pick<WalledSeat, 'rings' | 'opening'>,
   holds: readonly string[],
   load: Pick<Room, 'stands' | 'ease' | 'grips'> = {},
-): Room => ({ id: `holders/${id}/1`, holds, rings, underClosure: true, ...load });
+): Room => ({
+  id: `holders/${id}/1`,
+  holds,
+  rings,
+  ...(opening ? { opening, shut: true } : { underClosure: true }),
+  ...load,
+});
 
 interface Parted {
   /** Id of the holder. */

@@ -1,6 +1,6 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Point } from '../geometry/perimeter.ts';
-import type { Ring } from '../pieces/room.ts';
+import type { Opening, Ring } from '../pieces/room.ts';
 import type { EdgeRun, RunPart } from '../pieces/seam.ts';
 
 export type Side = 'left' | 'right' | 'bottom' | 'top';
@@ -28,6 +28,17 @@ export interface Host {
   height: number;
   /** Stretch of an edge beside the face, upwards or rightwards; without it the edges are those of a rectangle. */
   run?: (side: Side, from: number, to: number) => RunPart;
+  /** Its edges that lie in seams of the body, for what runs from edge to edge. */
+  rim?: HostRim;
+}
+
+/** The edges of a host that lie in seams of the body. mm */
+export interface HostRim {
+  /** From edge to edge. */
+  across: Derived;
+  up: Derived;
+  /** Straight stretches, upwards or rightwards, and the seam that each lies in. */
+  stretches: readonly { side: Side; from: number; to: number; within: string }[];
 }
 
 /** The innermost layer of a cavity, for what hangs in it. */
@@ -56,6 +67,8 @@ export type CutPieces = (piece: string) => CutPiece;
 /** Rings of walls of the body itself, for what stands between those. Of a front and a back the front comes first. */
 interface Walled {
   rings: readonly Ring[];
+  /** What opens to it, if that is not what closes the body. */
+  opening?: Opening;
 }
 /** A front and a back that can be stitched together. */
 interface Parted extends Walled {
@@ -74,6 +87,11 @@ export interface SeatGives {
     /** Ease of the bottom edge, if the host is longer there, with the notches it lies between. */
     bottomEase?: { by: Derived; between: [string, string]; notchesAt: [number, number] };
   };
+  /** A leaf behind what is sewn onto it. */
+  behind: {
+    /** The side of it at the fold. */
+    opens: 'left' | 'right';
+  };
   /** The room between a front and a back. */
   cavity: Parted;
   /** The same, with walls to hang things from. */
@@ -90,8 +108,8 @@ export interface SeatGives {
   pouch: { inner: InnerWalls };
   /** A room with walls all round. */
   box: Walled;
-  /** A compartment between two dividers. */
-  file: Walled;
+  /** A compartment between two dividers; where those only part a flat bag, the walls of that. */
+  file: Walled & { bag?: readonly Ring[] };
 }
 export type SeatKind = keyof SeatGives;
 
@@ -104,6 +122,8 @@ export interface SeatPlace {
   width: Derived;
   height: Derived;
   edges: Record<Side, EdgeFate>;
+  /** Nothing else lies on its face. */
+  alone?: boolean;
 }
 
 /** A seat of one of some kinds, with what that kind is given. */

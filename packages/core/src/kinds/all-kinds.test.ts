@@ -96,7 +96,7 @@ describe('every family of bodies', () => {
   test.each(Object.keys(kinds.bodies))(
     '%s is placed, offered, solved, drawn, folded, explained and printed',
     async (body) => {
-      const faces = facesOf({ body: { kind: body, params: {} } }, kinds);
+      const faces = facesOf({ body: { kind: body, params: {} }, closure: { kind: 'none', params: {} } }, kinds);
       expect(faces.length).toBeGreaterThan(0);
       const item = body === 'jacket' ? items[3]! : body === 'roll' ? items[2]! : items[1]!;
       const empty = holding(body, item);
@@ -128,7 +128,7 @@ describe('every family of bodies', () => {
 
 test.each(Object.keys(kinds.bodies))('each face of %s is sized with the seat that it is offered with', (body) => {
   const { faces } = solve(holding(body, items[1]!)).body;
-  const offered = facesOf({ body: { kind: body, params: {} } }, kinds);
+  const offered = facesOf({ body: { kind: body, params: {} }, closure: { kind: 'none', params: {} } }, kinds);
   expect(faces.map(({ id, seat }) => [id, seat]).sort()).toEqual(offered.map(({ id, seat }) => [id, seat]).sort());
 });
 
@@ -275,5 +275,18 @@ describe('settings of every kind', () => {
     expect(rangeOf(specs.lip)).toMatchObject({ most: 10 });
     expect(paramsShown(specs, {}).map(([key]) => key)).toEqual(['pockets', 'lined', 'lip']);
     expect(paramsShown(specs, { lined: false }).map(([key]) => key)).toEqual(['pockets', 'lined']);
+  });
+  const { bodies, holders, closures, parts } = builtInKinds;
+  const kinds = Object.entries<{ params: Readonly<Record<string, ParamSpec>> }>({
+    ...bodies,
+    ...holders,
+    ...closures,
+    ...parts,
+  });
+  test.each(kinds)('%s: an unknown choice shows the settings of the standard one', (_, { params }) => {
+    const shown = (set: Params) => paramsShown(params, set).map(([key]) => key);
+    Object.entries(params).forEach(
+      ([key, { kind }]) => kind === 'choice' && expect(shown({ [key]: 'no such choice' })).toEqual(shown({})),
+    );
   });
 });

@@ -4,7 +4,7 @@ import type { Wording } from '../errors/wording.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
 import type { Lap } from './lap.ts';
 import type { Meeting } from './meeting.ts';
-import type { NamedLine, Opening, Room } from './room.ts';
+import type { NamedLine, Opening, Room, WallGoesOn } from './room.ts';
 import type { Seam } from './seam.ts';
 
 /** What a holder or closure does to a piece that is not its own. */
@@ -61,6 +61,8 @@ export interface HardwareNeed {
 export interface ShutAt {
   piece: string;
   mouth: EdgeId;
+  /** What the wall goes on with above that edge. */
+  above?: Omit<WallGoesOn, 'beyond'>;
   marks?: readonly string[];
   lines?: readonly string[];
   /** A cord draws it together there. */

@@ -19,6 +19,9 @@ export interface RoomWall {
   mouth?: NamedLine;
   /** Its corners beside the mouth are cut off along these: those of what stands there stick out. */
   slopes?: readonly NamedLine[];
+  /** Where it ends opposite its base, if that end has round corners: its edges there. It has no mouth; both walls of its ring meet
+   * what shows of the zipper between them there and at both sides. */
+  roundEnd?: readonly NamedLine[];
   /** Of a wall that goes down, under and up again: its other upper end. It has no base. */
   beyond?: NamedLine;
   /** Its cloth lies double, folded at its mouth. */
@@ -37,6 +40,16 @@ export interface RoomWall {
   pinched?: Partial<Record<'left' | 'right', NamedLine>>;
   /** A wall of the room behind it too: what it is sewn to meets the middle of all its layers. */
   shared?: boolean;
+  /** Another piece that it goes on with beyond its right, or above its mouth. */
+  goesOn?: WallGoesOn;
+}
+
+/** A piece that a wall goes on with: from the line where it is joined to the wall to where it ends. */
+export interface WallGoesOn {
+  beyond: 'right' | 'mouth';
+  piece: string;
+  from: NamedLine;
+  to: NamedLine;
 }
 
 /** What closes a ring of walls below, all round. */
@@ -52,6 +65,8 @@ export interface Floor {
 export interface Ring {
   walls: readonly RoomWall[];
   floor?: Floor;
+  /** Its pleats come together at its base: front and back are a flat bag, which they let open towards the mouth. */
+  fans?: boolean;
   /** It parts the room within the rings that follow: its cloth does not lie between the things and those. */
   parts?: boolean;
   /** Seams that box its lower corners. */
@@ -177,11 +192,24 @@ export function patchRing(
   };
 }
 
-/** A strap over a thing, stitched down at two seams of which it is the `a`: open above and below. */
-export function strapRing(strap: string, host: string, [from, to]: readonly [string, string]): Ring {
+/** A strap over a thing, stitched down at two seams of which it is the `a`: open above and below.
+ * @param halves if it is of two: the other one, and the line of both where they are fastened to each other */
+export function strapRing(
+  strap: string,
+  host: string,
+  [from, to]: readonly [string, string],
+  halves?: { other: string; line: string },
+): Ring {
+  const end: NamedLine = { seam: to, side: 'a' };
+  const meet = halves && { line: halves.line };
   return {
     walls: [
-      { piece: strap, left: { seam: from, side: 'a' }, right: { seam: to, side: 'a' } },
+      {
+        piece: strap,
+        left: { seam: from, side: 'a' },
+        right: meet ?? end,
+        ...(meet && { goesOn: { beyond: 'right', piece: halves.other, from: meet, to: end } }),
+      },
       { piece: host, left: { seam: to, side: 'b' }, right: { seam: from, side: 'b' }, rightSide: true, flat: true },
     ],
   };

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { flatAccordion } from '../testing/flat-accordion.ts';
 import { demoDesigns } from '../demo/index.ts';
 import { setRuler } from '../document/edits/settings.ts';
 import { readDocument } from '../document/reading/read-document.ts';
@@ -97,7 +98,7 @@ test('the caliper sleeve, by hand: its shell of docs/worked/caliper-sleeve.md on
 });
 
 test('one press takes a ruler that does, or none', () => {
-  const design = setRuler('5mm').apply(demo('receipts-accordion'));
+  const design = setRuler('5mm').apply(flatAccordion);
   const solution = solveDesign(design);
   const found = solution.findings.find(({ code }) => code === 'ruler.ease')!;
   const { edit } = waysOut(design, solution, standardShelves).get(found)!;

@@ -20,8 +20,9 @@ export interface SeamEase {
   at?: 'start' | 'end';
 }
 
-/** `sewn`: two edges sewn together; `caught`: an edge lies in a seam of the body; `stitchedOn`: sewn onto a face. */
-export type SeamKind = 'sewn' | 'caught' | 'stitchedOn';
+/** `sewn`: two edges sewn together; `caught`: an edge lies in a seam of the body; `stitchedOn`: sewn onto a face; `fastened`: not sewn
+ * at all, held onto each other by what can be opened. */
+export type SeamKind = 'sewn' | 'caught' | 'stitchedOn' | 'fastened';
 
 /** Two edges that must come out equally long along their stitch lines. */
 export interface Seam {

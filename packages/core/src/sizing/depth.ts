@@ -1,5 +1,6 @@
 import { addendsOf, byRule, halfOf, largest, minus, sum, times, type Derived, type Rule } from '../derived/derived.ts';
 import { nothing } from '../derived/constants.ts';
+import { clothTurn } from './cloth-turn.ts';
 
 const rule = (formula: string): Rule => ({
   id: 'depth',
@@ -17,10 +18,7 @@ export interface Sunk {
   reach: Derived;
 }
 
-const turn = (label: string, quarters: number, reach: Derived): Derived =>
-  byRule(rule(`${quarters === 1 ? '' : `${quarters} × `}π/2 × reach`), label, (quarters * Math.PI * reach.value) / 2, [
-    reach,
-  ]);
+const turn = (label: string, quarters: 1 | 2, reach: Derived): Derived => clothTurn(label, quarters, reach, 'depth');
 
 /** From the bottom line to the mouth, along either wall, where both give: half of what its thickness takes below, and the cloth
  * going round its lower edge. mm */

@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { demoDesigns } from '../demo/index.ts';
+import { flatAccordion } from '../testing/flat-accordion.ts';
 import type { DesignDocument, Params } from '../document/design-document.ts';
 import { distance, edgeLength } from '../geometry/outline.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Solution } from './solution.ts';
 import { solveDesign } from './solve-design.ts';
 
-const demo = demoDesigns.find(({ id }) => id === 'receipts-accordion')!;
+const demo = flatAccordion;
 const made = (params: Params, more: Partial<DesignDocument> = {}): Solution =>
   solveDesign({ ...demo, ...more, body: { kind: 'accordion', params: { ...demo.body.params, ...params } } });
 const pieceOf = ({ pieces }: Solution, id: string): Piece => pieces.find((piece) => piece.id === id)!;

@@ -1,5 +1,6 @@
 import { kindOf } from '../document/kind-of.ts';
 import { holdersIn, type DesignDocument } from '../document/design-document.ts';
+import { facesOfDesign } from '../kinds/faces-of.ts';
 import type { BodyKind } from '../bodies/body-kind.ts';
 import { clashes, exclusionOf } from '../bodies/exclusions.ts';
 import type { ClosureKind } from '../closures/closure-kind.ts';
@@ -81,7 +82,7 @@ function contentsHeld(document: DesignDocument, items: Resolved['items']): Findi
 }
 
 function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
-  const faces = kindOf(kinds.bodies, document.body.kind)?.faces(document.body.params) ?? [];
+  const faces = facesOfDesign(document, kinds);
   return document.holders.flatMap(({ id, kind }): Finding[] => {
     const base = { severity: 'stop' as const, about: [`holders/${id}`], numbers: {} };
     const family = kindOf(kinds.holders, kind);

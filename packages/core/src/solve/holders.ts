@@ -51,7 +51,7 @@ function liesOn(
   const face = specs.find((each) => seatedOn(id, each, document));
   if (face?.outside) return { cloth: 'outside', part: 'body' };
   const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
-  const panel = face?.upon === undefined ? undefined : panelOn(face.upon, document, there, kinds);
+  const [panel] = (face?.upon ?? []).flatMap((under) => panelOn(under, document, there, kinds) ?? []);
   // what is sewn onto a panel lies on its right side
   return panel && { cloth: panel.cloth === 'pocket' ? 'onPocket' : panel.cloth, part: `holders/${panel.id}` };
 }
@@ -112,7 +112,7 @@ export function placeHolders(
       const entry = document.holders.find((holder) => holder.id === id)!;
       const family = kindOf(kinds.holders, entry.kind)!;
       const own = { ...forPart(inputs, `holders/${id}`), id };
-      const seat = seatOf(face, room);
+      const seat = { ...seatOf(face, room), ...(arrangement.kind === 'holder' && { alone: true }) };
       const made = family.place(measured.get(id)!, seat, own);
       const whole = unpinned.get(id);
       const placed = whole ? asTheyAre(made, family.place(whole, seat, own)) : made;

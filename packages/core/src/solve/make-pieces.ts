@@ -14,8 +14,8 @@ import { withStandIns } from './hardware.ts';
 import { placeHolders, type PlacedPart } from './holders.ts';
 import { solveParts, type SolvedPart } from './parts.ts';
 import { materialOf } from './resolve.ts';
-import { forPart, type Inputs } from './own-stacks.ts';
-import type { Fitted, ToSize } from './size-body.ts';
+import type { Inputs } from './own-stacks.ts';
+import { closingInputs, type Fitted, type ToSize } from './size-body.ts';
 
 /** A sized design as it is cut and sewn. */
 export interface Made {
@@ -43,7 +43,8 @@ export function makePieces(
   // a design may still name a face that the body has not, as its settings are
   const there = body.faces.filter(({ id }) => faces.some((face) => face.id === id));
   const placed = placeHolders(document, there, sized, inputs, kinds);
-  const closure = closes.solve(document.closure.params, body, { ...forPart(inputs, 'closure'), id: 'closure' });
+  const closing = closingInputs({ document, closes }, sized.measured, inputs);
+  const closure = closes.solve(document.closure.params, body, closing);
   const { parts, findings: unfit } = solveParts(document, bodyKind, body, inputs, kinds);
   const contributions = [
     bodyKind.contribute(body, inputs),

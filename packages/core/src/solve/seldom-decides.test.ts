@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { explain } from '../derived/explain.ts';
 import type { Derived } from '../derived/derived.ts';
+import { flatAccordion } from '../testing/flat-accordion.ts';
 import { demoDesigns } from '../demo/index.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { thing, trial } from '../testing/trial.ts';
@@ -53,7 +54,7 @@ describe('of what a size must be at least', () => {
     expect(holders[0]!.sizes.opening!.value).toBe(70 - 16);
   });
   test('an accordion has its deepest pleat on both sides of its things', () => {
-    const { body } = solveDesign(demo('receipts-accordion'));
+    const { body } = solveDesign(flatAccordion);
     const beside = within(body.sizes.width!, 'things, pleats and walls')!;
     const shown = Object.fromEntries(explain(beside).lines.map(({ label, value }) => [label, value]));
     const legs = Object.entries(body.sizes).filter(([key]) => key.startsWith('leg'));

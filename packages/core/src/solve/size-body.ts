@@ -1,10 +1,10 @@
-import type { BodyKind, FaceSpec, SizedBody } from '../bodies/body-kind.ts';
+import type { BodyInputs, BodyKind, FaceSpec, SizedBody } from '../bodies/body-kind.ts';
 import { nothing } from '../derived/constants.ts';
 import { largest, sum, type Derived } from '../derived/derived.ts';
-import type { DesignDocument } from '../document/design-document.ts';
+import type { DesignDocument, Params } from '../document/design-document.ts';
 import { kindOf } from '../document/kind-of.ts';
 import { measureFace, type MeasuredFace, type MeasuredHolders } from '../faces/measure.ts';
-import type { ClosureKind } from '../closures/closure-kind.ts';
+import type { ClosureInputs, ClosureKind } from '../closures/closure-kind.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { hostsOf, measureHolders } from './holders.ts';
 import type { SolveMemo } from './memo.ts';
@@ -49,15 +49,14 @@ export function sizeBody(toSize: ToSize, held: Resolved['held'], inputs: Inputs,
 
 /** The body round holders that are measured already. */
 export function sizeMeasured(
-  { document, bodyKind, closes, faces, kinds }: ToSize,
+  { document, bodyKind, closes, kinds }: ToSize,
   measured: MeasuredHolders,
   inputs: Inputs,
 ): SizedBody {
-  const measuredFaces = faces.map(({ id }) => measureFace(id, document.faces[id], measured));
-  const closing = { ...forPart(inputs, 'closure'), id: 'closure' };
-  const { params } = document.closure;
-  const above = closes.above?.(params, largest('contents', heightsOf(measuredFaces)), closing);
-  const exposed = closes.exposes?.(params, closing);
+  const measuredFaces = bodyKind
+    .faces(document.body.params)
+    .map(({ id }) => measureFace(id, document.faces[id], measured));
+  const closing = closingInputs({ document, closes }, measured, inputs);
   const lying = (document.parts ?? []).flatMap(({ id, kind }) =>
     bodyKind.parts?.includes(kind)
       ? (kindOf(kinds.parts, kind)?.onBase?.({ ...forPart(inputs, `parts/${id}`), id: `parts/${id}` }) ?? [])
@@ -65,12 +64,38 @@ export function sizeMeasured(
   );
   const asked = {
     ...inputs,
+    ...askedBy(closes, document.closure.params, largest('contents', heightsOf(measuredFaces)), closing),
+    ...(lying.length > 0 && { onBase: sum('lies on the base', lying) }),
+  };
+  const body = bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured, kinds));
+  const more = closes.sizeFaces?.(document.closure.params, body, closing);
+  return more ? { ...body, faces: [...body.faces, ...more] } : body;
+}
+
+/** What a closure asks of the body before that is sized.
+ * @param contents height of what the body holds, mm */
+function askedBy(closes: ClosureKind, params: Params, contents: Derived, closing: ClosureInputs): Partial<BodyInputs> {
+  const above = closes.above?.(params, contents, closing);
+  const exposed = closes.exposes?.(params, closing);
+  const overEdge = closes.asks?.(params, closing);
+  return {
     ...(above && { above }),
     ...(closes.meets && { meets: true }),
     ...(exposed && { exposed }),
-    ...(lying.length > 0 && { onBase: sum('lies on the base', lying) }),
+    ...(overEdge && { overEdge }),
+    ...(closes.alongTop?.(params) && { alongTop: true }),
   };
-  return bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured, kinds));
 }
+
+/** What a closure may look at, with what lies in its own faces. */
+export const closingInputs = (
+  { document, closes }: Pick<ToSize, 'document' | 'closes'>,
+  measured: MeasuredHolders,
+  inputs: Inputs,
+): ClosureInputs => ({
+  ...forPart(inputs, 'closure'),
+  id: 'closure',
+  ...(closes.faces && { own: closes.faces.map(({ id }) => measureFace(id, document.faces[id], measured)) }),
+});
 
 const heightsOf = (faces: MeasuredFace[]): Derived[] => [nothing, ...faces.map(({ height }) => height)];

@@ -1,6 +1,6 @@
 import type { Operation } from '../bodies/order-steps.ts';
 import type { BoardPlan } from '../bodies/board-plan.ts';
-import type { SizedFace } from '../bodies/body-kind.ts';
+import type { Beneath, SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { SharedRoom } from '../faces/arrange.ts';
@@ -32,7 +32,14 @@ export interface Solution {
   closedThickness: Derived;
   emptyThickness: Derived;
   stacks: StackThickness;
-  body: { kind: string; sizes: Record<string, Derived>; faces: SizedFace[]; readBack: Record<string, number> };
+  body: {
+    kind: string;
+    sizes: Record<string, Derived>;
+    faces: SizedFace[];
+    /** How thick it is beneath what goes over its edge, full and empty. */
+    beneath: Beneath;
+    readBack: Record<string, number>;
+  };
   /** Its sides as the maker looks at them. */
   boards: BoardPlan[];
   holders: SolvedHolder[];

@@ -6,6 +6,8 @@ import type { SizedBody } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
+import { facesWithClosure } from '../kinds/faces-of.ts';
+import { beneathEdge } from '../closures/beneath.ts';
 import { canClose } from '../bodies/exclusions.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { callPieces } from '../pieces/call-pieces.ts';
@@ -76,8 +78,8 @@ export function solveDesign(
   const { params } = document.body;
   const { rules, stacks, reach } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const hardware = standIns(shelves.hardware, document.hardware);
-  const faces = bodyKind.faces(params);
   const closes = canClose(bodyKind, params, document.closure.kind) ? closureKind : noClosure;
+  const faces = facesWithClosure(bodyKind, params, closes);
   const toSize = { document, bodyKind, closes, faces, kinds };
   const inputsOf = (run: SizeRun, byPart?: StacksByPart, remember?: SolveMemo): Inputs => {
     const given = { rules, stacks, cutStacks: resolved.stacks, reach, grid: document.grid, hardware, ...run };
@@ -113,7 +115,7 @@ export function solveDesign(
     meetings: making.meetings,
     onBase: making.onBase,
     ...insideOf(body),
-    closed: { full: body.closedThickness, empty: body.emptyThickness },
+    closed: beneathEdge(body),
     materialOf: (id) => materialOf(shelves, id),
     hardwareOf: (id) => hardwareOf(id, shelves.hardware),
     inset: (id) => inputs.rules.length(ruleOf(table, id) as LengthRule),
@@ -135,9 +137,10 @@ export function solveDesign(
       kind: document.body.kind,
       sizes: body.sizes,
       faces: body.faces,
+      beneath: beneathEdge(body),
       readBack: bodyKind.readBack(cut, body, inputs),
     },
-    boards: boardsOfBody(bodyKind, body, faces),
+    boards: [...boardsOfBody(bodyKind, body, faces), ...(closes.boards?.(closure, body.faces) ?? [])],
     holders,
     closure: { kind: document.closure.kind, sizes: { ...closure.sizes, ...driftOf('closure', laps) } },
     ...(document.ruler && { ruler: document.ruler }),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { DesignDocument, PartEntry } from '../document/design-document.ts';
 import { length } from './any-design.ts';
-import { anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
+import { anyBand, anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
 
 const maybe = <T>(any: fc.Arbitrary<T>) => fc.option(any, { nil: undefined, freq: 2 });
 
@@ -61,11 +61,17 @@ const onBox: DesignDocument['parts'] = [
 
 /** An open box, cut in any of the ways, with whatever may be set on it. */
 export const anyBox: fc.Arbitrary<DesignDocument> = plainBox.chain((design) =>
-  fc.tuple(closureParams[design.closure.kind] ?? fc.constant({}), fc.subarray(onBox)).map(([params, parts]) => ({
-    ...design,
-    closure: { ...design.closure, params },
-    parts,
-  })),
+  fc
+    .tuple(closureParams[design.closure.kind] ?? fc.constant({}), fc.subarray(onBox), anyBand)
+    .map(([params, parts, band]) => ({
+      ...design,
+      closure: { ...design.closure, params },
+      parts: parts.map((part) =>
+        part.kind === 'handles' || part.kind === 'shoulder-strap'
+          ? { ...part, params: { ...part.params, ...band } }
+          : part,
+      ),
+    })),
 );
 
 /** An accordion of two to five compartments, things in some of them. */
@@ -73,6 +79,7 @@ export const anyAccordion: fc.Arbitrary<DesignDocument> = anyStanding({
   body: fc
     .record({
       compartments: fc.constantFrom('2', '3', '4', '5'),
+      foot: fc.constantFrom('flat', 'fan'),
       dividers: fc.constantFrom('plain', 'padded', 'zipped'),
       school: fc.constantFrom('wrapped', 'joined'),
     })
@@ -85,7 +92,7 @@ export const anyAccordion: fc.Arbitrary<DesignDocument> = anyStanding({
 export const anyDoubleTube: fc.Arbitrary<DesignDocument> = fc
   .tuple(
     anyStanding({
-      body: fc.constant({ kind: 'double-tube', params: {} }),
+      body: fc.constantFrom('fold', 'panels').map((making) => ({ kind: 'double-tube', params: { making } })),
       closures: ['zip-top'],
       holderParams: fc.constant({}),
       lines: 2,
@@ -98,6 +105,12 @@ export const anyDoubleTube: fc.Arbitrary<DesignDocument> = fc
     return front ? withPocket(zipped, 'front', front, 'F') : zipped;
   });
 
+/** Things that go in with their broad side to the front: loops on a wall are for those. */
+const broadSideFirst = (design: DesignDocument): DesignDocument => ({
+  ...design,
+  contents: design.contents.map((line) => (line.orientation === 'upright' ? line : { ...line, orientation: 'lying' })),
+});
+
 /** A framed organizer, its zipper of any kind; something hangs in it, is sewn onto its back or lies in its outer pocket. */
 export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
   .tuple(
@@ -108,7 +121,7 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
       closures: ['zip-top'],
       holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),
       lines: 2,
-    }),
+    }).map(broadSideFirst),
     fc.record({
       zipper: anyZipper,
       bottom: fc.constantFrom('contents', 'base'),

@@ -90,6 +90,60 @@ export const anyRules = fc
   })
   .map((rules) => rules as Record<string, number | string>);
 
+interface Sides {
+  long: number;
+  short: number;
+  thickness: number;
+}
+const anySides = (most: number) =>
+  fc.record({ long: length(20, 160), short: length(20, 120), thickness: length(0.5, most) });
+
+/** Settings of a flap of two faces, and what lies in it if something does. */
+const anyPouch = fc.record({
+  params: fc.record(
+    {
+      fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop'),
+      fastened: fc.constantFrom('one', 'two'),
+      gauge: fc.constantFrom('zipper-3', 'zipper-5', 'zipper-8'),
+      overlap: length(20, 150),
+      corner: length(6, 80),
+      tab: length(6, 40),
+    },
+    { requiredKeys: [] },
+  ),
+  held: fc.option(anySides(20), { freq: 4, nil: undefined }),
+});
+
+/** The same with something put into a holder of its own, on a face. */
+function withThingOn(
+  design: DesignDocument,
+  { face, kind, id }: Record<'face' | 'kind' | 'id', string>,
+  { long, short, thickness }: Sides,
+): DesignDocument {
+  const item: Item = {
+    id: `thing-${id}`,
+    name: `Thing ${id}`,
+    shape: 'box',
+    length: Math.max(long, short),
+    width: Math.min(long, short),
+    thickness,
+    rigid: true,
+    source: 'yours',
+  };
+  const line: ContentsLine = { id: `c${id}`, item: item.id, count: 1, perHolder: 1, orientation: 'lying' };
+  return {
+    ...design,
+    contents: [...design.contents, line],
+    ownItems: [...design.ownItems, item],
+    holders: [...design.holders, { id, kind, params: {}, contents: [{ line: line.id, count: 1 }] }],
+    faces: { ...design.faces, [face]: { kind: 'holder', id } },
+  };
+}
+
+/** The same with something put into its flap. */
+export const withThingInFlap = (design: DesignDocument, sides: Sides): DesignDocument =>
+  withThingOn(design, { face: 'flap', kind: 'file-room', id: 'F' }, sides);
+
 /** A random wallet with everything placed: contents, cloth, rules, grid, making and closure. */
 export const anyWallet: fc.Arbitrary<DesignDocument> = fc
   .record({
@@ -102,11 +156,22 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),
     columns: fc.constantFrom('1', '1', '2'),
     corners: fc.constantFrom('square', 'square', 'rounded'),
-    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip', 'elastic-band', 'flap'),
+    closure: fc.constantFrom('none', 'tab-snap', 'edge-zip', 'elastic-band', 'flap', 'flap-pouch'),
+    pouch: anyPouch,
+    path: fc.constantFrom('round', 'upper'),
     flap: fc.constantFrom('plain', 'zipped'),
+    behind: fc.option(
+      fc.record({ sides: fc.subarray(['left', 'right'], { minLength: 1 }), held: fc.tuple(anySides(8), anySides(8)) }),
+      { freq: 2, nil: undefined },
+    ),
     parts: fc.subarray(['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band']),
   })
-  .map(({ lines, stacks, rules, grid, making, columns, corners, closure, flap, parts }) => {
+  .map(({ lines, stacks, rules, grid, making, columns, corners, closure, flap, pouch, path, behind, parts }) => {
+    const paramsOf: Record<string, Params> = {
+      flap: { pocket: flap },
+      'flap-pouch': pouch.params,
+      'edge-zip': { path },
+    };
     const design = placeForMe(
       {
         ...newDesign({ id: 'any', name: 'Any' }),
@@ -115,10 +180,13 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
         stacks,
         rules,
         grid,
-        closure: { kind: closure, params: closure === 'flap' ? { pocket: flap } : {} },
+        closure: {
+          kind: closure,
+          params: paramsOf[closure] ?? {},
+        },
         body: { kind: 'foldover', params: { corners } },
         parts: parts.map((kind, index) => {
-          const params: Params = kind === 'ring-tabs' && closure === 'flap' ? { place: 'ends' } : {};
+          const params: Params = kind === 'ring-tabs' && closure.startsWith('flap') ? { place: 'ends' } : {};
           return { id: `p${index + 1}`, kind, params };
         }),
       },
@@ -127,5 +195,12 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     const holders = design.holders.map((holder) =>
       holder.kind === 'card-tiers' ? { ...holder, params: { making, columns } } : holder,
     );
-    return { ...design, holders };
+    const made = { ...design, holders };
+    const rooms = corners === 'square' && behind ? behind.sides : [];
+    const roomy = rooms.reduce(
+      (before, side, index) =>
+        withThingOn(before, { face: `${side}-behind`, kind: 'fold-room', id: `R${index + 1}` }, behind!.held[index]!),
+      made,
+    );
+    return closure === 'flap-pouch' && pouch.held ? withThingInFlap(roomy, pouch.held) : roomy;
   });

@@ -6,7 +6,15 @@ import { isSideFolded, isSloped } from '../bodies/sleeve/params.ts';
 import { bodyKinds } from '../bodies/body-kinds.ts';
 import { gridIds } from '../units/grid.ts';
 import { anyMesh, anyRules, anyStack, anyWallet, length } from './any-design.ts';
-import { anyOutside, anyStanding, closureParams, withPocket, type Outside } from './any-standing.ts';
+import {
+  anyBand,
+  anyHandle,
+  anyOutside,
+  anyStanding,
+  closureParams,
+  withPocket,
+  type Outside,
+} from './any-standing.ts';
 
 const insides: fc.Arbitrary<[kind: string, params: Params]> = fc.constantFrom(
   ['cavity', { divide: 'open' }],
@@ -24,7 +32,14 @@ const plainSleeve = anyStanding({
       bottom: fc.constantFrom('fold', 'seam', 'side'),
       layers: fc.constantFrom('lined', 'lined', 'single'),
       corners: fc.constantFrom('whole', 'whole', 'cut', 'mouth'),
+      turn: fc.constantFrom('side', 'bottom', 'mouth', 'dropped'),
+      rim: fc.constantFrom('topstitched', 'plain'),
     })
+    // what is folded at the bottom is not open there, and a gap in the mouth is closed by its stitching
+    .map((params) => (params.turn === 'bottom' && params.bottom !== 'seam' ? { ...params, turn: 'side' } : params))
+    .map((params) => (['mouth', 'dropped'].includes(params.turn) ? { ...params, rim: 'topstitched' } : params))
+    // a mouth with three sides is not folded in
+    .map((params) => (params.turn === 'dropped' && isSloped(params) ? { ...params, turn: 'side' } : params))
     // a hem does not turn the corners of a mouth with three sides
     .map((params) =>
       params.layers === 'single' && isSloped({ ...params, layers: 'lined' }) ? { ...params, corners: 'whole' } : params,
@@ -39,9 +54,13 @@ const plainSleeve = anyStanding({
 /** What is set on a bag; a base only where there is one to lie on. */
 const anyParts = fc
   .subarray(['handles', 'strap-over', 'base-pad'])
-  .chain((kinds) => fc.tuple(fc.constant(kinds), fc.constantFrom('face', 'seam')))
-  .map(([kinds, at]) =>
-    kinds.map((kind, index) => ({ id: `p${index + 1}`, kind, params: (kind === 'handles' ? { at } : {}) as Params })),
+  .chain((kinds) => fc.tuple(fc.constant(kinds), fc.constantFrom('face', 'seam', 'between'), anyHandle))
+  .map(([kinds, at, band]) =>
+    kinds.map((kind, index) => ({
+      id: `p${index + 1}`,
+      kind,
+      params: (kind === 'handles' ? { at, ...band } : {}) as Params,
+    })),
   );
 
 export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design) =>
@@ -92,7 +111,13 @@ export const anyRoll = anyStanding({
 });
 
 const roundBag = anyStanding({
-  body: fc.constantFrom('lined', 'single').map((layers) => ({ kind: 'round', params: { layers } })),
+  body: fc
+    .record({
+      layers: fc.constantFrom('lined', 'lined', 'single'),
+      mouth: fc.constantFrom('joined', 'band'),
+      band: length(15, 120),
+    })
+    .map((params) => ({ kind: 'round', params })),
   closures: ['none', 'drawstring'],
   holderParams: fc.constant({}),
 });
@@ -101,11 +126,16 @@ export const anyRound: fc.Arbitrary<DesignDocument> = roundBag.chain((design) =>
     .record({
       params: closureParams[design.closure.kind] ?? fc.constant<Params>({}),
       parts: fc.subarray(['trim-band', 'shoulder-strap']),
+      band: anyBand,
     })
-    .map(({ params, parts }) => ({
+    .map(({ params, parts, band }) => ({
       ...design,
       closure: { ...design.closure, params },
-      parts: parts.map((kind, index) => ({ id: `p${index + 1}`, kind, params: {} })),
+      parts: parts.map((kind, index) => ({
+        id: `p${index + 1}`,
+        kind,
+        params: kind === 'shoulder-strap' ? band : {},
+      })),
     })),
 );
 
@@ -159,6 +189,7 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
   .record({
     leaves: fc.constantFrom('3', '4'),
     edges: fc.constantFrom('turned', 'turned', 'raw'),
+    cover: fc.constantFrom('whole', 'whole', 'narrow'),
     closure: fc.constantFrom('none', 'magnets'),
     on: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined }), { minLength: 4, maxLength: 4 }),
     more: fc.array(fc.option(fc.oneof(anyOutside, cardOnLeaf), { nil: undefined, freq: 2 }), {
@@ -171,25 +202,38 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
       share: fc.constantFrom(...sharePolicies),
       taker: fc.integer({ min: 0, max: 1 }),
     }),
+    behind: fc.option(
+      fc.record({
+        kind: fc.constant('file-room'),
+        params: fc.constant<Params>({}),
+        long: length(20, 300),
+        short: length(20, 160),
+        thickness: length(0.1, 4),
+        count: fc.integer({ min: 1, max: 3 }),
+      }),
+      { nil: undefined, freq: 2 },
+    ),
     stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(2), mesh: anyMesh }),
     rules: anyRules,
     grid: fc.constantFrom(...gridIds),
   })
-  .map(({ leaves, edges, closure, on, more, beside, ...rest }) => {
+  .map(({ leaves, edges, cover, closure, on, more, beside, behind, ...rest }) => {
     const start: DesignDocument = {
       ...newDesign({ id: 'any', name: 'Any' }),
       ...rest,
-      body: { kind: 'folio', params: { leaves, edges } },
+      body: { kind: 'folio', params: { leaves, edges, cover } },
       closure: { kind: closure, params: {} },
     };
-    const least = [on[0] ?? { ...FLAT, count: 1 }, ...on.slice(1, Number(leaves))];
-    const single = least.reduce<DesignDocument>(
-      (design, holder, index) =>
-        holder ? withPocket(design, `leaf-${index + 1}`, holder as Outside, 'ABCD'[index]) : design,
-      start,
-    );
-    return more.slice(0, Number(leaves)).reduce<DesignDocument>((design, holder, index) => {
-      const face = `leaf-${index + 1}`;
+    // nothing lies on a narrow flap
+    const there = cover === 'narrow' ? [2, 3, 4] : [1, 2, 3, 4];
+    const begun = behind && edges === 'raw' ? withPocket(start, 'notes', behind as Outside, 'N') : start;
+    const held = there.filter((leaf) => leaf <= Number(leaves));
+    const single = held.reduce<DesignDocument>((design, leaf, index) => {
+      const holder = on[index] ?? (index === 0 ? { ...FLAT, count: 1 } : undefined);
+      return holder ? withPocket(design, `leaf-${leaf}`, holder as Outside, 'ABCD'[index]) : design;
+    }, begun);
+    return held.reduce<DesignDocument>((design, leaf, index) => {
+      const [face, holder] = [`leaf-${leaf}`, more[index]];
       if (!holder || !(face in design.faces)) return design;
       return withPocket(design, face, holder as Outside, `${'ABCD'[index]}2`, beside);
     }, single);

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import {
+  orientations,
+  type Orientation,
   type ArrangementGroup,
   type ContentsLine,
   type DesignDocument,
@@ -52,7 +54,10 @@ const anyLine = (index: number): fc.Arbitrary<{ item: Item; line: ContentsLine }
     .record({
       item: anyItem(index),
       count: fc.integer({ min: 1, max: 3 }),
-      orientation: fc.constantFrom<('lying' | 'upright')[]>('upright', 'lying'),
+      orientation: fc.oneof(
+        { weight: 3, arbitrary: fc.constantFrom<Orientation[]>('upright', 'lying') },
+        { weight: 1, arbitrary: fc.constantFrom(...orientations) },
+      ),
     })
     .map(({ item, ...rest }) => ({ item, line: { id: `c${index}`, item: item.id, perHolder: 1, ...rest } }));
 
@@ -161,6 +166,18 @@ export const anyZipper: fc.Arbitrary<Params> = fc.record({
   sliders: fc.constantFrom('one', 'two'),
 });
 
+/** What a handle or a strap is made from. */
+export const anyBand: fc.Arbitrary<Params> = fc.record({
+  material: fc.constantFrom('webbing', 'cloth'),
+  webbing: fc.constantFrom('webbing-25', 'webbing-38'),
+  wide: length(10, 80),
+});
+
+/** The same of handles, with where they are placed. */
+export const anyHandle: fc.Arbitrary<Params> = fc
+  .tuple(anyBand, fc.record({ from: fc.constantFrom('centre', 'sides'), aside: length(20, 400) }))
+  .map(([band, place]) => ({ ...band, ...place }));
+
 /** Choices of a closure, by its id. */
 export const closureParams: Record<string, fc.Arbitrary<Params>> = {
   'zip-top': anyZipper,
@@ -168,10 +185,16 @@ export const closureParams: Record<string, fc.Arbitrary<Params>> = {
   'wrap-ribbon': fc.record({ place: fc.constantFrom('below', 'hem') }),
   drawstring: fc.record({
     casing: fc.constantFrom('side-gap', 'applied', 'hem'),
-    cord: fc.constantFrom('round', 'flat'),
+    reach: fc.constantFrom('side', 'patch'),
+    patch: length(40, 300),
+    cord: fc.constantFrom('round', 'flat', 'ribbon-10', 'ribbon-25'),
     cords: fc.constantFrom('one', 'two'),
   }),
-  'strap-over': fc.record({ fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop') }),
+  'strap-over': fc.record({
+    fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop'),
+    material: fc.constantFrom('cloth', 'webbing'),
+    webbing: fc.constantFrom('webbing-25', 'webbing-38'),
+  }),
   flap: fc.record({
     fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop'),
     corner: length(6, 80),

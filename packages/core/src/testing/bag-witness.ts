@@ -1,6 +1,7 @@
 import type { Point } from '../geometry/perimeter.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
-import { alongWall, roundRing, standOn } from './fit-witness.ts';
+import { standOn } from './fit-witness.ts';
+import { alongWall, roundRing } from './tube-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 import {
   clothOf,
@@ -186,7 +187,7 @@ function layersOf(cut: Cut, rooms: readonly Room[], bag: ReadonlySet<string>, as
   for (const room of [...rooms].sort((a, b) => Number(b.hangs ?? false) - Number(a.hangs ?? false))) {
     const { bodies, pouch } = rows.get(rowName(room)) ?? { bodies: [], pouch: [] };
     const cloth = room.rings[0]!.walls.flatMap((wall) =>
-      bag.has(wall.piece) ? [] : [[wall.piece, clothOf(cut.pieces, wall).thick] as const],
+      bag.has(wall.piece) || wall.pleated ? [] : [[wall.piece, clothOf(cut.pieces, wall).thick] as const],
     );
     if (!room.hangs) for (const [piece, thick] of cloth) dividers.set(piece, thick);
     rows.set(rowName(room), {
@@ -202,13 +203,14 @@ function layersOf(cut: Cut, rooms: readonly Room[], bag: ReadonlySet<string>, as
   let standing = 0;
   const wideOf = (bodies: readonly Body[]) => bodies.reduce((sum, body) => sum + body.wide, 0);
   const widest = Math.max(...[...rows.values()].map(({ bodies }) => wideOf(bodies)));
+  const widestRow = Math.max(...[...rows.values()].map(({ bodies, pouch }) => (pouch.length > 0 ? 0 : wideOf(bodies))));
   return [...rows.values()].flatMap(({ bodies, pouch }) => {
     const thick = Math.max(...bodies.map((body) => body.thick));
     // what hangs may lie anywhere along its width
     const wide = pouch.length > 0 ? widest : wideOf(bodies);
     const row = pouch.length > 0 ? sheet(wide, thick) : { bodies, wide, thick };
     const parting =
-      pouch.length === 0 && standing++ === 0 ? [...dividers.values()].map((thick) => sheet(wide, thick)) : [];
+      pouch.length === 0 && standing++ === 0 ? [...dividers.values()].map((thick) => sheet(widestRow, thick)) : [];
     const [behind = [], before = []] = [pouch.slice(1), pouch.slice(0, 1)].map((all) =>
       all.map((thick) => sheet(wide, thick)),
     );

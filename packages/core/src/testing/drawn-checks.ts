@@ -44,16 +44,22 @@ export const drawnChecks: Checks = {
 
   'fasteners of what goes over an edge lie evenly on it, and as far apart as their mates'(_, { laps, pieces }) {
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
-    for (const { id, piece, mate } of laps) {
+    for (const { id, piece, mate, base } of laps) {
       const [over, under] = [byId.get(piece)!, byId.get(mate.piece)!];
-      const { left, width } = boundsOf(over.stitch);
+      const { left, bottom, width, height } = boundsOf(over.stitch);
       const across = (marks: readonly Mark[]) => marks.map(({ at: [x] }) => x).sort((a, b) => a - b);
-      const caps = across(over.marks.filter(({ hardware }) => hardware?.half === 'upper'));
-      const middle = left + width / 2;
+      const upper = over.marks.filter(({ hardware }) => hardware?.half === 'upper');
+      // a strip of webbing lies along its length
+      const along = 'edge' in base && base.edge === 'left';
+      const caps = along ? upper.map(({ at: [, y] }) => y) : across(upper);
+      const middle = along ? bottom + height / 2 : left + width / 2;
       for (const [index, x] of caps.entries())
         expect([id, x + caps[caps.length - 1 - index]!]).toEqual([id, expect.closeTo(2 * middle, 6)]);
       const own = under.marks.find(({ id: mark }) => mark === mate.mark)!;
-      const mates = across(under.marks.filter(({ label, hardware }) => hardware && label === own.label));
+      const held = under.marks.filter(({ label, hardware }) => hardware && label === own.label);
+      // on a piece that is open at its side they lie above each other
+      const aside = new Set(across(held)).size === 1;
+      const mates = aside ? held.map(({ at: [, y] }) => y).sort((a, b) => a - b) : across(held);
       if (mates.length === caps.length)
         expect([id, mates.at(-1)! - mates[0]!]).toEqual([id, expect.closeTo(caps.at(-1)! - caps[0]!, 6)]);
     }

@@ -1,5 +1,6 @@
 import { afterAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { wayOf } from '../contents/ways.ts';
 import type { DesignDocument, Params } from '../document/design-document.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import { BAND, compared, refitted, type Change } from './fit-compared.ts';
@@ -61,6 +62,15 @@ const triedIn = ({ body, holders, closure, parts = [] }: DesignDocument): string
 const choicesOf = (params: Params): string[] =>
   Object.entries(params).flatMap(([name, choice]) => (typeof choice === 'string' ? [`${name}: ${choice}`] : []));
 
+/** What must be left of a thing that is made thinner: one that lies flat is lower then, where others may keep the walls further apart,
+ * and only has to go in as before. mm */
+function leastAsked({ contents }: DesignDocument, each: FittedClearance, before: ReadonlyMap<string, number>): number {
+  const had = before.get(keyOf(each))!;
+  const line = contents.find(({ id }) => id === each.line);
+  const flat = line !== undefined && wayOf(line.orientation).down === 'thin';
+  return flat && each.direction === 'deep' ? Math.min(had, 0) : had;
+}
+
 /** Every rule that is a length, with its standard. */
 const written = (inched: boolean): Record<string, number> =>
   Object.fromEntries(
@@ -111,6 +121,10 @@ const spread = (pick: number): number => (pick * 0.6180339887) % 1;
 
 /** What must hold of every design of a family: whatever it must hold, of whatever cloth, by whatever rules. A design that
  * fails is shrunk and kept in `testing/fixtures`. */
+/** What lies in a flap that gets wider lies clear of its round corners: it needs less of the leaf. */
+const clearsItsCorners = ({ closure, faces }: DesignDocument): boolean =>
+  closure.kind === 'flap-pouch' && 'flap' in faces;
+
 export function familyProperties({ family, any, readBack, eases }: Family): void {
   describe(`${family}: whatever it must hold, of whatever cloth, by whatever rules`, () => {
     const hits = new Map<string, number>();
@@ -185,7 +199,10 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
         ];
         for (const change of changes)
           for (const each of refitted(design, solution, change))
-            expect([keyOf(each), each.clearance.value >= before.get(keyOf(each))! - 1e-3]).toEqual([keyOf(each), true]);
+            expect([keyOf(each), each.clearance.value >= leastAsked(design, each, before) - 1e-3]).toEqual([
+              keyOf(each),
+              true,
+            ]);
       }));
 
     test('a size that is pinned is made as it is pinned while it can be drawn, and is never refused where it is said that it can', () => {
@@ -257,6 +274,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
     // pockets of different depth are rounded up one by one, so the sum of two may come out a step lower
     test('more ease shrinks no outside size by more than a step of the grid', () =>
       forAny((design, _, { ease, share }) => {
+        if (clearsItsCorners(design)) return;
         const { least, most } = houseRulesOf(builtInKinds)[ease] as LengthRule;
         const outside = (much: number) =>
           outsideOf(solveDesign({ ...design, rules: { ...design.rules, [ease]: much } }), ease);
@@ -281,6 +299,7 @@ export function familyProperties({ family, any, readBack, eases }: Family): void
           ({ finished, body }) =>
             (body.sizes.flatWidth ?? body.sizes.leaf1 ?? body.sizes.along ?? Object.values(finished)[0]!).value,
         );
+        if (clearsItsCorners(design)) return;
         expect(wider).toBeGreaterThan(wide! - 3 * gridStep(design.grid));
       }));
 

@@ -46,7 +46,7 @@ export function fittingOf(design: DesignDocument, solution: Solution, change: Ch
     meetings: solution.meetings,
     onBase: solution.onBase,
     ...insideOf(solution.body),
-    closed: { full: solution.closedThickness, empty: solution.emptyThickness },
+    closed: solution.body.beneath,
     materialOf: (id: string) => standardMaterials.find((each) => each.id === id),
     hardwareOf: (id: string) => hardwareOf(id),
     inset: (id: string) => rules.length(houseRulesOf(builtInKinds)[id] as LengthRule),
@@ -73,6 +73,13 @@ function withAll(own: readonly Witnessed[], together: readonly Witnessed[]): Wit
     ({ direction }) => direction !== 'across' || own.some((each) => each.direction === direction),
   );
   return leastOfEach([...own, ...told]);
+}
+
+/** A flap is as thick as its layers, and goes over a square or a round edge. */
+function overOf({ laps: [lap], body, pieces }: Solution): { over?: number } {
+  if (!lap) return {};
+  const own = lap.layers.reduce((sum, piece) => sum + clothOf(pieces, { piece }).thick, 0);
+  return { over: (body.beneath.full.value + own) * (lap.over === 'rounded' ? Math.PI / 2 : 1) };
 }
 
 /** A solved design whose things were exchanged for larger or smaller ones: what the fitting and the witness say of each room. */
@@ -109,6 +116,7 @@ export function compared(
       onBase,
       behind: (room.behind ?? []).map((id) => rooms.find((each) => each.id === id)!),
       ...(opens[0] && { opening: opens[0] }),
+      ...overOf(solution),
     };
     const own = witnessed(fitting, room, asked);
     const all = together.rooms.includes(room) ? withAll(own, together.found) : own;

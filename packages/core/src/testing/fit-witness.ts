@@ -2,19 +2,20 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
 import { standardMaterials } from '../shelves/materials/standard-materials.ts';
+import { facedIn, isFaced } from './faced-witness.ts';
 import { outlineArea } from './measures.ts';
-import { across, closest, pointsOn, ringGirth, type Cut } from './room-witness.ts';
+import { across, pointsOn, upwards, type Cut } from './room-witness.ts';
 import {
   bodyOf,
   clothOf,
   corners,
   leastOfEach,
-  taut,
   type Asked,
   type Body,
   type Placed,
   type Witnessed,
 } from './thing-witness.ts';
+import { alongWall, roundRing } from './tube-witness.ts';
 import { isWalled, walledIn } from './walled-witness.ts';
 
 export type { Witnessed };
@@ -31,6 +32,7 @@ const isKnown = ({ rings }: Room): boolean =>
 /** What a room clears; nothing for rooms that it does not know how to measure. */
 export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
   const { stands, rings } = room;
+  if (stands && isFaced(room)) return facedIn(cut, room, asked, asked.over ?? 0);
   if (stands && isWalled(room)) return walledIn(cut, room, asked);
   if (!stands || 'packed' in stands || !isKnown(room)) return [];
   const body = (stood: Stood): Body[] => {
@@ -48,17 +50,21 @@ export function witnessed(cut: Cut, room: Room, asked: Asked): Witnessed[] {
     return own.length > 0 ? [...own, { wide, thick, deep: 0, section: corners(wide, thick) }] : [];
   });
   let within: number[] = [];
+  let floors = 0;
   const found = rings.flatMap((each): Witnessed[] => {
     const cloth = each.walls.map((wall) => clothOf(cut.pieces, wall));
     const before = cloth.map((_, index) => within[index] ?? within[0] ?? 0);
     const reach = cloth.map((own, index) => own.reach + before[index]!);
     within = cloth.map(({ thick }, index) => before[index]! + thick);
+    const floor = each.floor && clothOf(cut.pieces, each.floor);
+    const lies = floors + (floor?.reach ?? 0);
+    floors += floor?.thick ?? 0;
     if ('above' in stands)
       return inRound(
         cut,
         each,
         stands.above.flatMap((stood) => body(stood).map((own) => ({ own, stood }))),
-        reach,
+        { reach, lies },
         asked,
       );
     const piles = stands.beside.map((pile) => pile.flatMap((stood) => body(stood).map((own) => ({ own, stood }))));
@@ -110,57 +116,29 @@ function inTube(
   return [roundRing(cut, { walls }, points, reach, asked), ...deep];
 }
 
-/** Half of what a ring of walls is longer than a line round points, each wall going round one half of them at its own distance. */
-export function roundRing(
-  cut: Cut,
-  ring: Pick<Ring, 'walls'>,
-  points: readonly Point[],
-  reach: readonly number[],
-  { inset }: Pick<Asked, 'inset'>,
-): Witnessed {
-  const needed = (taut(points, reach[0]!) + taut(points, reach[1] ?? reach[0]!)) / 2;
-  return { form: 'tube', direction: 'across', clearance: (ringGirth(cut, ring, inset) - needed) / 2 };
-}
-
-/** How far a thing goes down along a wall from its mouth.
- * @param thick of all that lies between the walls there, mm
- * @param reach of the wall, mm */
-export function alongWall(
-  cut: Cut,
-  { piece, base, mouth, low }: RoomWall,
-  { own, stood }: Placed,
-  thick: number,
-  reach: number,
-  asked: Pick<Asked, 'inset' | 'shut' | 'taken'>,
-): Witnessed[] {
-  if (!base || !mouth || low) return [];
-  const beside = [base, mouth].reduce((sum, { inset }) => sum + (inset ? asked.inset(inset) : 0), 0);
-  const high = closest(cut, piece, base, mouth) - beside - asked.taken;
-  const shows = !asked.shut && ((stood.mayShow ?? stood.shows)?.value ?? 0) > 0;
-  const inside = shows ? 0.55 * own.deep : own.deep;
-  // lengthwise: half of the line round it, or of one that is mirrored in the mouth
-  const along = taut(corners(thick, asked.shut ? inside : 2 * inside), reach) / (asked.shut ? 2 : 4);
-  return [{ form: 'tube', direction: 'deep', line: stood.line, clearance: high - along }];
-}
-
 function inRound(
   cut: Cut,
   { walls, floor }: Ring,
   things: readonly Placed[],
-  reach: readonly number[],
-  _asked: Asked,
+  { reach, lies }: { reach: readonly number[]; lies: number },
+  { taken }: Asked,
 ): Witnessed[] {
   const [wall] = walls;
   if (!wall || !floor) return [];
+  // each lies on what is below it, the lowest on the floor
+  const high = upwards(cut, wall) - taken;
+  let top = lies;
   const base = cut.pieces.find(({ id }) => id === floor.piece)!;
   const clear = Math.min(across(cut, wall) / Math.PI, 2 * Math.sqrt(outlineArea(base.stitch) / Math.PI));
   const foot = ({ own }: Placed) => (own.section.length > 4 ? own.wide : Math.hypot(own.wide, own.thick));
-  return things.map((thing) => ({
-    form: 'round',
-    direction: 'across',
-    line: thing.stood.line,
-    clearance: clear - foot(thing) - 2 * reach[0]!,
-  }));
+  return things.flatMap((thing): Witnessed[] => {
+    const { line } = thing.stood;
+    top += thing.own.deep;
+    return [
+      { form: 'round', direction: 'across', line, clearance: clear - foot(thing) - 2 * reach[0]! },
+      { form: 'round', direction: 'deep', line, clearance: high - top },
+    ];
+  });
 }
 
 /** Between the ends of the bottom line things stand side by side. */

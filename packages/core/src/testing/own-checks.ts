@@ -8,6 +8,7 @@ import type { Checks } from './room-checks.ts';
 function astray({ stitch }: Piece, outline: Outline, by: (edge: string) => number): string[] {
   const line = flatten(outline, { tolerance: 0.02 });
   return stitch.flatMap((edge) => {
+    if (edgeLength(edge) < 1e-9) return [];
     const far = by(edge.id);
     const lies = (share: number) => {
       const at = share * edgeLength(edge);

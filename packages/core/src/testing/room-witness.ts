@@ -71,6 +71,9 @@ function missingIn(cut: Cut, { walls, floor, corners = [] }: Ring): string[] {
     line && pointsOn(cut, piece, line).length === 0 ? [`${piece} has no ${JSON.stringify(line)} (${bound})`] : [];
   const bounds = ['left', 'right', 'base', 'mouth', 'beyond'] as const;
   return [
+    ...walls.flatMap(({ goesOn }) =>
+      goesOn ? (['from', 'to'] as const).flatMap((end) => lacks(goesOn.piece, end, goesOn[end])) : [],
+    ),
     ...walls.flatMap((wall) => bounds.flatMap((bound) => lacks(wall.piece, bound, wall[bound]))),
     ...walls.flatMap(({ piece, pinched = {} }) =>
       Object.entries(pinched).flatMap(([bound, line]) => lacks(piece, bound, line)),
@@ -90,9 +93,7 @@ function openIn(cut: Cut, ring: Ring): string[] {
   if (new Set(walls.map((wall) => JSON.stringify(wall))).size < walls.length) faults.push('a wall is there twice');
   walls.forEach((wall, index) => {
     const next = walls[(index + 1) % walls.length]!;
-    const joined = meet(touches(cut, wall, wall.right), touches(cut, next, next.left));
-    const alone = closedAlone(cut, wall.piece, wall.right) && closedAlone(cut, next.piece, next.left);
-    if (!joined && !alone) faults.push(`${wall.piece} does not meet ${next.piece} (wall ${index + 1})`);
+    faults.push(...openBeside(cut, wall, next, index));
     // beside a wall that hangs clear of the base the room goes on below it
     if (!wall.base || walls.some(({ base, beyond }) => !base && !beyond)) return;
     const below = touches(cut, wall, wall.base);
@@ -108,14 +109,56 @@ function openIn(cut: Cut, ring: Ring): string[] {
   return faults;
 }
 
+/** Where a wall does not go on with its other piece, or does not meet the next one. */
+function openBeside(cut: Cut, wall: RoomWall, next: RoomWall, index: number): string[] {
+  const { goesOn } = wall;
+  const apart = goesOn && !meet(touches(cut, wall, wall[goesOn.beyond]!), touches(cut, goesOn, goesOn.from));
+  const right = goesOn?.beyond === 'right' ? touches(cut, goesOn, goesOn.to) : touches(cut, wall, wall.right);
+  const alone = closedAlone(cut, wall.piece, wall.right) && closedAlone(cut, next.piece, next.left);
+  const joined = alone || meet(right, touches(cut, next, next.left)) || (wall.roundEnd && next.roundEnd);
+  return [
+    ...(apart ? [`${wall.piece} does not go on with ${goesOn.piece}`] : []),
+    ...(joined ? [] : [`${wall.piece} does not meet ${next.piece} (wall ${index + 1})`]),
+  ];
+}
+
 /** What is wrong with a room: bounds that are not there, or that do not close it. */
-export const openBounds = (cut: Cut, { id, rings }: Room): string[] =>
+export const openBounds = (cut: Cut, { id, rings, opening }: Room): string[] =>
   rings.length === 0
     ? [`${id} has no walls`]
-    : rings.flatMap((ring) => openIn(cut, ring).map((fault) => `${id}: ${fault}`));
+    : rings.flatMap((ring) =>
+        [...openIn(cut, ring), ...openAround(cut, ring, opening)].map((fault) => `${id}: ${fault}`),
+      );
+
+/** Edges of faces that no zipper, and no tab at its end, is sewn to: they are to meet it all round. */
+function openAround({ seams, ...cut }: Cut, { walls }: Ring, opening: Room['opening']): string[] {
+  const zipper = opening?.piece;
+  const closes = (piece: string) => zipper !== undefined && piece.startsWith(zipper);
+  const met = new Set(
+    seams.flatMap(({ a, b }) =>
+      closes(a.piece) ? b.parts.map((part) => `place ${b.piece} ${'edge' in part ? part.edge : part.line}`) : [],
+    ),
+  );
+  return walls.flatMap((wall) =>
+    wall.roundEnd
+      ? [wall.left, wall.right, ...wall.roundEnd].flatMap((line) =>
+          meet(touches({ seams, ...cut }, wall, line), met)
+            ? []
+            : [`${wall.piece} does not meet the zipper at ${JSON.stringify(line)}`],
+        )
+      : [],
+  );
+}
 
 /** From the left to the right bound of a wall where they come closest, mm. */
-export const across = (cut: Cut, { piece, left, right }: RoomWall): number => closest(cut, piece, left, right);
+export const across = (cut: Cut, { piece, left, right, goesOn }: RoomWall): number =>
+  closest(cut, piece, left, right) +
+  (goesOn?.beyond === 'right' ? closest(cut, goesOn.piece, goesOn.from, goesOn.to) : 0);
+
+/** From the base of a wall to its mouth where they come closest, mm. */
+export const upwards = (cut: Cut, { piece, base, mouth, goesOn }: RoomWall): number =>
+  closest(cut, piece, base!, mouth!) +
+  (goesOn?.beyond === 'mouth' ? closest(cut, goesOn.piece, goesOn.from, goesOn.to) : 0);
 
 /** From one line of a piece to another where they come closest, mm. */
 export function closest(cut: Cut, piece: string, one: NamedLine, other: NamedLine): number {

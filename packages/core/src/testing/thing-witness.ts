@@ -37,13 +37,22 @@ export function sidesOf(line: ContentsLine, item: Item): { wide: number; deep: n
   const { tolerance: more = 0, compressible = 0 } = item;
   const turned = !['cylinder', 'disc', 'ball'].includes(item.shape) && item.width > item.length;
   const [long, short] = turned ? [item.width, item.length] : [item.length, item.width];
-  const lying = line.orientation === 'lying';
-  const [wide, deep] = lying ? [long, short] : [short, long];
-  return { wide: wide + more, deep: deep + more, thin: (item.thickness + more) * (1 - compressible), lying };
+  const { thickness } = item;
+  // across, down, from front to back
+  const [wide, deep, thin] = {
+    lying: [long, short, thickness],
+    upright: [short, long, thickness],
+    flat: [long, thickness, short],
+    'flat-inwards': [short, thickness, long],
+    edge: [thickness, long, short],
+    'edge-lying': [thickness, short, long],
+  }[line.orientation] as [number, number, number];
+  const lying = line.orientation !== 'upright' && line.orientation !== 'edge';
+  return { wide: wide + more, deep: deep + more, thin: (thin + more) * (1 - compressible), lying };
 }
 
 export function bodyOf({ count, above = 1, flat = false, board, only }: Stood, line: ContentsLine, item: Item): Body {
-  const { wide, deep, thin: whole, lying } = sidesOf(line, item);
+  const { wide, deep, thin: whole, lying } = sidesOf(flat ? { ...line, orientation: 'lying' } : line, item);
   const thin = only && board ? board.value : whole;
   if (flat) {
     const disc = item.shape === 'disc';
@@ -100,7 +109,7 @@ export function taut(points: readonly Point[], off: number): number {
 
 export interface Witnessed {
   /** How the room is bounded. */
-  form: 'tube' | 'box' | 'round' | 'boxed' | 'case' | 'zipped' | 'pleated' | 'wrapped';
+  form: 'tube' | 'box' | 'round' | 'boxed' | 'case' | 'zipped' | 'pleated' | 'wrapped' | 'faced' | 'fan';
   direction: 'across' | 'thick' | 'deep';
   /** Of a line of contents; without it of all that lies in the room. */
   line?: string;
@@ -122,6 +131,8 @@ export interface Asked {
   others: readonly Room[];
   /** What opens. */
   opening?: Opening;
+  /** How much of what goes over the edge of the piece lies over that, mm; default nothing does. */
+  over?: number;
 }
 
 /** A thing, and how it stands. */

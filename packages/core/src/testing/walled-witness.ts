@@ -1,6 +1,6 @@
 import { flatten } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
-import type { Packed, Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
+import type { NamedLine, Packed, Ring, Room, RoomWall, Stood } from '../pieces/room.ts';
 import {
   bodyOf,
   clothOf,
@@ -14,6 +14,7 @@ import {
 } from './thing-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 import { takenOf } from './sewn-witness.ts';
+import { alongWall, roundRing } from './tube-witness.ts';
 
 // Rooms with walls all round, and what goes round a book: whether things go in, by places of sampled points and by search, not by formulas.
 
@@ -82,6 +83,7 @@ function measured(own: Walls, things: readonly Held[]): Witnessed[] {
   const { ring, room } = own;
   if (ring.wraps) return aroundBook(own, things);
   if (room.rings.some(({ walls }) => walls.some(({ beyond }) => beyond))) return alongZipper(own, things[0]!.body);
+  if (ring.fans) return inFan(own, things);
   if (ring.walls.some(({ pleated }) => pleated)) return betweenPleats(own, things);
   return ring.walls.length === 2 ? inCase(own, things[0]!.body) : inBox(own, things);
 }
@@ -249,6 +251,50 @@ function betweenPleats({ cut, ring, reach, asked }: Walls, things: readonly Held
       { form: 'pleated', direction: 'across', line: stood!.line, clearance: flat - 2 * side - body.wide },
       { form: 'pleated', direction: 'deep', line: stood!.line, clearance: high - side - body.deep },
     ]),
+  ];
+}
+
+/** Between two walls that meet at their foot, and closed between pleats: by the upper ends of the lines that bound those. */
+function inFan({ cut, ring, reach, asked, room }: Walls, things: readonly Held[]): Witnessed[] {
+  const { walls } = ring;
+  const [front, back] = [walls[0]!, walls[2]!];
+  const wide = Math.max(...things.map(({ body }) => body.wide));
+  let y = 0;
+  const points = things.flatMap(({ body }) => {
+    const at = body.section.map(([u, v]): Point => [u + (wide - body.wide) / 2, v + y]);
+    y += body.thick;
+    return at;
+  });
+  const upper = (piece: string, line: NamedLine): Point =>
+    pointsOn(cut, piece, line).reduce((top, each) => (each[1] > top[1] ? each : top));
+  const between = (piece: string, one: NamedLine, two: NamedLine): number => {
+    const [[x0, y0], [x1, y1]] = [upper(piece, one), upper(piece, two)];
+    return Math.hypot(x1 - x0, y1 - y0);
+  };
+  const mouth = ({ piece, mouth: line }: RoomWall): number => {
+    const xs = pointsOn(cut, piece, line!).map(([x]) => x);
+    return Math.max(...xs) - Math.min(...xs);
+  };
+  const [pinched, legs] = walls
+    .filter(({ pleated }) => pleated)
+    .reduce<[number, number]>(
+      ([beside, all], { piece, left, right, pinched: { left: near, right: far } = {} }) => [
+        beside + (near ? between(piece, left, near) : 0) + (far ? between(piece, right, far) : 0),
+        all + between(piece, near ?? left, far ?? right) / 2,
+      ],
+      [0, 0],
+    );
+  const clear = (mouth(front) + mouth(back) - pinched) / 2 - legs - 2 * Math.max(reach[1]!, reach[3]!);
+  const own = { ...asked, shut: asked.shut || !!room.shut };
+  const deep = [0, 2].flatMap((index) =>
+    things.flatMap(({ body, stood }) =>
+      alongWall(cut, walls[index]!, { own: body, stood: stood! }, y, reach[index]!, own),
+    ),
+  );
+  return [
+    roundRing(cut, { walls: [front, back] }, points, [reach[0]!, reach[2]!], asked),
+    ...deep,
+    { form: 'fan', direction: 'across', clearance: clear - wide },
   ];
 }
 

@@ -2,7 +2,7 @@
 import { expect, test } from '@jest/globals';
 import { addContents, newDesign, parseLine, solveDesign, type DesignDocument } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
-import { screen } from '@testing-library/react';
+import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useDesign } from '../../store/design-context.ts';
 import { showIn } from '../../testing/page.tsx';
@@ -125,4 +125,28 @@ test('what does not give is told once', () => {
   expect(shown(doubleTube, 'c2')).toHaveTextContent(
     /B: it asks for [\d.]+ between the stitches and gets .*so [\d.]+ of ease/,
   );
+});
+
+test('a thing stands six ways, each chosen by its name, with its reason', async () => {
+  const user = userEvent.setup();
+  const store = showIn(holding('logger 132x74x31'), <InHand />);
+  const ways = screen.getByRole('radiogroup', { name: 'It goes in' });
+  const all = [...ways.querySelectorAll('[role="radio"]')];
+  expect(all.map(({ textContent }) => textContent)).toEqual([
+    'lying',
+    'upright',
+    'flat, across',
+    'flat, inwards',
+    'upright, edge first',
+    'lying, edge first',
+  ]);
+  for (const way of all) expect(way.getAttribute('title')).toMatch(/\.$/);
+  await user.click(screen.getByRole('radio', { name: 'flat, inwards' }));
+  expect(store.getState().document.contents[0]!.orientation).toBe('flat-inwards');
+  // and by keyboard to the one beside it
+  await user.keyboard('{ArrowRight}');
+  expect(store.getState().document.contents[0]!.orientation).toBe('edge');
+  // one step each to undo
+  act(() => store.getState().undo());
+  expect(store.getState().document.contents[0]!.orientation).toBe('flat-inwards');
 });

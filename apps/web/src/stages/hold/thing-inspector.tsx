@@ -9,6 +9,7 @@ import {
   type DesignDocument,
   type Item,
   type LineChange,
+  waysToStand,
 } from '@zindle/core';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -73,10 +74,7 @@ export function ThingInspector({ document, line, solved }: Props) {
             <Choice
               label="It goes in"
               value={line.orientation}
-              choices={[
-                { id: 'lying', title: 'lying', why: 'Its long side runs across the pocket.' },
-                { id: 'upright', title: 'upright', why: 'Its long side goes down into the pocket.' },
-              ]}
+              choices={waysToStand}
               onChoice={(orientation) => change({ orientation })}
             />
           </div>

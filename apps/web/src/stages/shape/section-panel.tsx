@@ -47,7 +47,7 @@ interface DrawingProps {
   height: number;
 }
 
-function SectionDrawing({ section, document, width, height }: DrawingProps) {
+export function SectionDrawing({ section, document, width, height }: DrawingProps) {
   const total = section.total.value;
   const scale = Math.min((width - 110) / (section.width + total / 2), (height - 34) / Math.max(total, 1), 6);
   const thick = total * scale;
@@ -77,9 +77,7 @@ function SectionDrawing({ section, document, width, height }: DrawingProps) {
           </rect>
         );
       })}
-      {section.folded && (
-        <Folds section={section} document={document} scale={scale} x={fold} middle={top + thick / 2} />
-      )}
+      {section.folded && <Folds section={section} document={document} scale={scale} x={fold} bottom={top + thick} />}
       <Jaws x={end} top={top} bottom={top + thick} />
     </svg>
   );
@@ -91,19 +89,21 @@ function Folds({
   document,
   scale,
   x,
-  middle,
+  bottom,
 }: {
   section: Section;
   document: WithSolution['document'];
   scale: number;
   x: number;
-  middle: number;
+  bottom: number;
 }) {
+  const within = section.inFold ?? section.total.value;
+  const middle = bottom - (within / 2) * scale;
   const around = section.layers.filter(
-    ({ of, u1, z0 }) => 'role' in of && u1 >= section.width - 1e-6 && z0 < section.total.value / 2,
+    ({ of, u1, z0 }) => 'role' in of && u1 >= section.width - 1e-6 && z0 < within / 2,
   );
   return around.map(({ of, z0, z1 }, index) => {
-    const radius = (section.total.value / 2 - (z0 + z1) / 2) * scale;
+    const radius = (within / 2 - (z0 + z1) / 2) * scale;
     const tint = 'role' in of ? clothTint(document, of.role) : '#fff';
     const breadth = Math.max(0.8, (z1 - z0) * scale);
     if (radius <= 0) return null;

@@ -3,33 +3,36 @@ import { named, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/seat.ts';
+import { choiceParam } from '../../holders/params.ts';
 import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '../body-kind.ts';
 import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { accordionBoards } from './boards.ts';
 import { contributeAccordion } from './contribute.ts';
 import { accordionParams, compartmentsFor, countOf, type Accordion } from './params.ts';
-import { planAccordion } from './plan.ts';
-import { compartmentRing } from './rings.ts';
-import { accordionMargin, biteBottom, biteTop, dividerTaper } from './rules.ts';
+import { planFile } from './plan.ts';
+import { planFan } from './plan-fan.ts';
+import { compartmentRing, fanBag } from './rings.ts';
+import { accordionMargin, biteBottom, biteTop, dividerTaper, fanBelow, fanOpens } from './rules.ts';
 import { liningSchool } from '../lining-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 const free = { kind: 'free' } as const;
 
 /** Width, gusset and height of the shell between its stitch lines, as cut, mm. */
-function asCut(cut: CutPieces): Record<'width' | 'gusset' | 'height', number> {
+function asCut(cut: CutPieces, detail: Accordion): Record<'width' | 'gusset' | 'height', number> {
   const front = cut('body/shell-front');
   const side = cut('body/shell-gusset-right');
   return {
     width: front.sewn.width,
     gusset: side.sewn.width,
-    height: side.sewn.height,
+    height: detail.foot === 'fan' ? front.sewn.height : side.sewn.height,
   };
 }
 
 function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Accordion> {
   const { stacks } = inputs;
-  const detail = planAccordion(params, measured, inputs);
+  const fan = choiceParam(params, 'foot', accordionParams.foot) === 'fan';
+  const detail = (fan ? planFan : planFile)(params, measured, inputs);
   const { width, height } = detail.shell;
   const cloth = sum('a wall', [stacks.exterior, stacks.lining]);
   const dividers = times(measured.length - 1, detail.dividerThickness);
@@ -39,7 +42,9 @@ function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): Siz
     finished: {
       width: named('finished width', width),
       height: named('finished height', height),
-      depth: named('finished depth, full', detail.base),
+      depth: fan
+        ? named('finished depth, fanned out', sum('all pleats', [...detail.legs.map((leg) => times(2, leg)), dividers]))
+        : named('finished depth, full', detail.base),
     },
     closedThickness: named('thick, full', sum('thick, full', [times(2, cloth), dividers, ...things])),
     emptyThickness: named('thick, empty', sum('thick, empty', [times(2, cloth), dividers])),
@@ -47,7 +52,7 @@ function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): Siz
       width,
       height,
       gusset: detail.gusset,
-      base: detail.base,
+      ...(!fan && { base: detail.base }),
       ...Object.fromEntries(detail.legs.map((leg, index) => [`leg${index + 1}`, leg])),
       stack,
       // closed, the pleats lie on each other beside the things
@@ -68,6 +73,7 @@ function roomFace(index: number, detail: Accordion): SizedFace {
     room: { x: 0, y: 0, width: shell.width, height: shell.height, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
     rings: [compartmentRing(index, detail)],
+    ...(detail.foot === 'fan' && { bag: fanBag() }),
   };
 }
 
@@ -98,7 +104,18 @@ export const accordion: BodyKind<Accordion> = {
   startsWith: (contents) => ({ compartments: compartmentsFor(contents) }),
   parts: ['handles'],
   params: accordionParams,
-  rules: [seamAllowance, topstitchInset, accordionMargin, biteTop, biteBottom, dividerTaper, turningGap, liningSchool],
+  rules: [
+    seamAllowance,
+    topstitchInset,
+    accordionMargin,
+    biteTop,
+    biteBottom,
+    dividerTaper,
+    fanOpens,
+    fanBelow,
+    turningGap,
+    liningSchool,
+  ],
   faces: (params) =>
     Array.from({ length: countOf(params) }, (_, index) => ({
       id: `room-${index + 1}`,
@@ -127,5 +144,5 @@ export const accordion: BodyKind<Accordion> = {
     const layers = stackBars([cloth('exterior'), cloth('lining'), ...rooms, cloth('lining'), cloth('exterior')]);
     return { layers, width, folded: false, state: 'closed', total: closedThickness };
   },
-  readBack: (cut) => ({ ...asCut(cut) }),
+  readBack: (cut, { detail }) => ({ ...asCut(cut, detail) }),
 };

@@ -8,7 +8,7 @@ import { strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { layers, sides, type Accordion, type DividerMaking, type Layer } from './params.ts';
 import { bodyPieces, dividerOutline, dividerPieces, paddingPieces } from './pieces.ts';
-import { BEYOND, dividerSeams, layerSeams, mouthSeams, topSeams } from './seams.ts';
+import { BEYOND, dividerSeams, layerSeams, mouthSeams, pinchSeams, topSeams } from './seams.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 const ZIPPER = 'zipper-3';
@@ -27,9 +27,9 @@ export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: Bo
   const seams: Seams = {
     shell: layerSeams('shell', detail),
     lining: layerSeams('lining', detail),
-    mouth: mouthSeams(),
+    mouth: mouthSeams(detail),
     tops: topSeams(detail),
-    wrapped: sewn,
+    wrapped: [...sewn, ...layers.flatMap((layer) => pinchSeams(layer, detail))],
   };
   return contribution({
     pieces: [...bodyPieces(detail, inputs), ...dividerPieces(detail, inputs), ...pads, ...zippers],
@@ -71,41 +71,65 @@ interface Seams extends Record<Layer, Seam[]> {
   wrapped: Seam[];
 }
 
-function operations(detail: Accordion, seams: Seams, between: string[], { rules }: BodyInputs): OperationDraft[] {
-  const ids = (list: Seam[]) => list.map(({ id }) => id);
-  const dividers = detail.dividers.map((_, index) => `body/divider-${index + 1}`);
-  const parts = (layer: Layer) =>
-    ['front', 'back', ...sides.map((side) => `gusset-${side}`)].map((part) => `body/${layer}-${part}`);
-  const gussets = sides.map((side) => `body/lining-gusset-${side}`);
+const ids = (list: Seam[]) => list.map(({ id }) => id);
+
+/** Ids of pieces. */
+const partsOf = (layer: Layer) =>
+  ['front', 'back', ...sides.map((side) => `gusset-${side}`)].map((part) => `body/${layer}-${part}`);
+const dividersOf = (detail: Accordion) => detail.dividers.map((_, index) => `body/divider-${index + 1}`);
+
+function operations(detail: Accordion, seams: Seams, between: string[], inputs: BodyInputs): OperationDraft[] {
+  const dividers: OperationDraft = {
+    id: 'body/dividers',
+    phase: 'prepare',
+    needs: [],
+    uses: [...dividersOf(detail), ...between],
+    seams: ids(seams.tops),
+    text: dividerTexts[detail.making],
+  };
+  return [dividers, ...(detail.foot === 'fan' ? fanSteps : fileSteps)(detail, seams, inputs)];
+}
+
+const topstitch = ({ rules }: BodyInputs): OperationDraft => ({
+  id: 'body/topstitch',
+  phase: 'finish',
+  needs: ['body/turn'],
+  uses: layers.flatMap(partsOf),
+  seams: [],
+  text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge, which closes the gap. Try everything in it.`,
+});
+
+const bag = (layer: Layer, needs: string[], seams: Seams, text: Wording): OperationDraft => ({
+  id: `body/${layer}`,
+  phase: 'layers',
+  needs,
+  uses: partsOf(layer),
+  seams: ids(seams[layer]),
+  text,
+});
+
+/** On a flat base the gusset of the lining is wrapped round the dividers before the shell comes round it. */
+function fileSteps(detail: Accordion, seams: Seams, inputs: BodyInputs): OperationDraft[] {
   const { top, bottom } = detail.bites;
-  const bag = (layer: Layer, needs: string[]): OperationDraft => ({
-    id: `body/${layer}`,
-    phase: 'layers',
-    needs,
-    uses: parts(layer),
-    seams: ids(seams[layer]),
-    text:
-      layer === 'shell'
-        ? say`Shell: sew front and back together at the bottom. Sew the gussets to both, their middle on the bottom seam: off the middle, the dividers stand askew. Fold the pleats in where the gusset's end meets the base.`
-        : say`Lining: the same, with the whole stack of dividers, basted together, in the bottom seam; sew that seam twice.`,
-  });
-  const both = layers.flatMap(parts);
+  const both = layers.flatMap(partsOf);
   return [
-    {
-      id: 'body/dividers',
-      phase: 'prepare',
-      needs: [],
-      uses: [...dividers, ...between],
-      seams: ids(seams.tops),
-      text: dividerTexts[detail.making],
-    },
-    bag('shell', []),
-    bag('lining', ['body/dividers']),
+    bag(
+      'shell',
+      [],
+      seams,
+      say`Shell: sew front and back together at the bottom. Sew the gussets to both, their middle on the bottom seam: off the middle, the dividers stand askew. Fold the pleats in where the gusset's end meets the base.`,
+    ),
+    bag(
+      'lining',
+      ['body/dividers'],
+      seams,
+      say`Lining: the same, with the whole stack of dividers, basted together, in the bottom seam; sew that seam twice.`,
+    ),
     {
       id: 'body/wrap',
       phase: 'layers',
       needs: ['body/lining'],
-      uses: [...dividers, ...gussets],
+      uses: [...dividersOf(detail), ...sides.map((side) => `body/lining-gusset-${side}`)],
       seams: ids(seams.wrapped),
       text:
         detail.school === 'wrapped'
@@ -128,13 +152,52 @@ function operations(detail: Accordion, seams: Seams, between: string[], { rules 
       seams: [],
       text: say`Turn through the gap, push the lining in, press the pleats with the dividers in place.`,
     },
+    topstitch(inputs),
+  ];
+}
+
+/** A fan is turned first: only then both layers of its gussets are pinched round the dividers. */
+function fanSteps(detail: Accordion, seams: Seams, inputs: BodyInputs): OperationDraft[] {
+  const { below } = detail;
+  const { top, bottom } = detail.bites;
+  const both = layers.flatMap(partsOf);
+  const begins = below.value > 0 ? say` They begin ${mm(below.value)} below the mouth.` : [];
+  return [
+    bag('shell', [], seams, [
+      ...say`Shell: sew front and back together at the bottom. Sew the gussets to both, the middle of their foot on the bottom seam: off the middle, the dividers stand askew. Sew each side from the seam up, and once more on top.`,
+      ...begins,
+    ]),
+    bag('lining', ['body/dividers'], seams, [
+      ...say`Lining: baste the stack of dividers together, a shade narrower than the seam, and sew it into the bottom seam, twice. Then the gussets as in the shell, the dividers rolled up out of the way.`,
+      ...begins,
+    ]),
     {
-      id: 'body/topstitch',
-      phase: 'finish',
-      needs: ['body/turn'],
+      id: 'body/join',
+      phase: 'join',
+      needs: ['body/shell', 'body/lining'],
+      uses: both,
+      seams: ids(seams.mouth),
+      text: say`Shell and lining right sides together round the mouth: the back first, then the front at both ends of its gap, sewn twice, for turning pulls at them, then the gussets. Tape the zippers of the dividers so that they stay shut.`,
+    },
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs: ['body/join'],
       uses: both,
       seams: [],
-      text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge, which closes the gap. Try everything in it.`,
+      text: say`Turn through the gap, what closes it drawn out first; push the lining in.`,
+    },
+    topstitch(inputs),
+    {
+      id: 'body/wrap',
+      phase: 'finish',
+      needs: ['body/topstitch'],
+      uses: [...dividersOf(detail), ...both.filter((id) => id.includes('gusset'))],
+      seams: ids(seams.wrapped),
+      text:
+        detail.school === 'wrapped'
+          ? say`Pinch the gusset round each divider through both its layers, the middle divider first: ${mm(top.value)} from its edge at the top, ${mm(bottom.value)} at the bottom. Stop short of the bottom seam; the last stitches by hand. Press the fan.`
+          : say`Stitch the edge of each divider to the gusset through both its layers, the middle divider first. Stop short of the bottom seam; the last stitches by hand. Press the fan.`,
     },
   ];
 }

@@ -5,6 +5,7 @@ import { choiceParam } from '../../holders/params.ts';
 
 export type DividerMaking = 'plain' | 'padded' | 'zipped';
 export type GussetSchool = 'wrapped' | 'joined';
+export type AccordionFoot = 'flat' | 'fan';
 
 export const accordionParams = {
   compartments: {
@@ -12,6 +13,23 @@ export const accordionParams = {
     title: 'Compartments',
     standard: '3',
     choices: ['2', '3', '4', '5'].map((count) => ({ id: count, title: count, why: 'A divider between any two.' })),
+  },
+  foot: {
+    kind: 'choice',
+    title: 'Its foot',
+    standard: 'flat' as AccordionFoot,
+    choices: [
+      {
+        id: 'flat' as AccordionFoot,
+        title: 'a flat base',
+        why: 'Thick things stand on it, each between its dividers.',
+      },
+      {
+        id: 'fan' as AccordionFoot,
+        title: 'one seam',
+        why: 'Front, back and all dividers meet in it, the gussets fan out above: thin when it is empty, for papers.',
+      },
+    ],
   },
   dividers: {
     kind: 'choice',
@@ -55,6 +73,8 @@ export const countOf = (params: Params): number =>
 export interface Divider {
   /** Where it meets the gusset, from the front, and where on the base. */
   onGusset: Derived;
+  /** The same on its lower edge, as far as that begins from the side. */
+  low: Derived;
   onBase: Derived;
   /** From the bottom seam along the base to there. */
   reach: Derived;
@@ -71,13 +91,17 @@ export interface AccordionLayer {
 
 /** Driving sizes of an accordion. All mm. */
 export interface Accordion {
+  foot: AccordionFoot;
   dividers: Divider[];
   making: DividerMaking;
   school: GussetSchool;
   shell: AccordionLayer;
   lining: AccordionLayer;
-  /** Of the gusset, flat. */
+  /** Of the gusset, flat: at the top; and at the bottom, of a fan as wide as its pinches there. */
   gusset: Derived;
+  gussetFoot: Derived;
+  /** How far below the mouth the gusset begins; 0 on a flat base. */
+  below: Derived;
   /** Front to back along the base, full. */
   base: Derived;
   legs: Derived[];

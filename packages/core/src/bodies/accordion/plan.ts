@@ -1,7 +1,6 @@
 import { wallReach, wallsReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import {
-  byRule,
   given,
   largest,
   minus,
@@ -12,7 +11,6 @@ import {
   sum,
   times,
   type Derived,
-  type Rule,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
@@ -20,27 +18,23 @@ import { choiceParam } from '../../holders/params.ts';
 import { accordion as accordionRule } from '../../sizing/accordion.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
+import { onGussetOf, pinchesOf } from './pinched.ts';
+import { slanting } from './slanting.ts';
 import { accordionParams, type Accordion, type AccordionLayer, type Divider } from './params.ts';
 import { accordionMargin, biteBottom, biteTop, dividerTaper } from './rules.ts';
 
-const common = (label: string, value: number, path: string) =>
+export const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `accordion/${path}`, source: 'common practice' });
-const LEAST = { width: common('least width', 80, 'width'), height: common('least height', 60, 'height') };
+export const LEAST = { width: common('least width', 80, 'width'), height: common('least height', 60, 'height') };
 const THIN = common('least compartment', 4, 'compartment');
-const SHADE = common('narrower than the stitch line, each side', 1, 'shade');
+export const SHADE = common('narrower than the stitch line, each side', 1, 'shade');
 
-/** Legs from what the compartments hold, the gusset from its legs, the body round them. */
-export function planAccordion(params: Params, faces: readonly MeasuredFace[], inputs: BodyInputs): Accordion {
-  const { rules, stacks, grid, pin, usual, above = nothing } = inputs;
-  const school = choiceParam(params, 'school', accordionParams.school);
-  const making = choiceParam(params, 'dividers', accordionParams.dividers);
-  const padding = making === 'padded' ? [stacks.base] : [];
-  const dividerThickness = sum('divider, all layers', [times(2, stacks.pocket), ...padding]);
-  const bites = bitesOf(school, inputs);
+/** Between walls on a flat base: legs from what the compartments hold, the gusset from its legs, the body round them. */
+export function planFile(params: Params, faces: readonly MeasuredFace[], inputs: BodyInputs): Accordion {
+  const { rules, grid, pin, usual, above = nothing } = inputs;
+  const { school, making, dividerThickness, bites } = makingOf(params, inputs);
   const walls = wallsReach(inputs);
   const below = wallReach(inputs, 'below');
-  const most = (label: string, sizes: (Derived | undefined)[]) =>
-    largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
   const margin = rules.length(accordionMargin);
   const pinches = faces.length - 1;
   const compartmentsWith = (taper: Derived) =>
@@ -92,10 +86,7 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   );
   const inLining = sum('things and base, in the lining', [up, inputs.reach.lining, above]);
   const taper = rules.length(dividerTaper);
-  const slant = byRule(slantRule, 'along the side of a divider', Math.hypot(inLining.value, taper.value), [
-    inLining,
-    taper,
-  ]);
+  const slant = slanting('along the side of a divider', inLining, taper);
   const height = pin(
     'body/height',
     rounded(
@@ -111,12 +102,15 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   );
   const shell: AccordionLayer = { width, height, taper: nothing };
   return {
+    foot: 'flat',
     dividers: dividersOf({ legs: sized.legs, bites, dividerThickness, base, gusset }),
     making,
     school,
     shell,
     lining: liningOf(shell, base, inputs),
     gusset,
+    gussetFoot: gusset,
+    below: nothing,
     base,
     legs: sized.legs,
     bites,
@@ -126,11 +120,21 @@ export function planAccordion(params: Params, faces: readonly MeasuredFace[], in
   };
 }
 
-const slantRule: Rule = {
-  id: 'accordion',
-  formula: '√(height² + taper²)',
-  source: 'geometry: a slanting side',
-};
+/** The largest of sizes that only some compartments have. mm */
+export const most = (label: string, sizes: (Derived | undefined)[]): Derived =>
+  largest(label, [nothing, ...sizes.flatMap((size) => size ?? [])]);
+
+/** How dividers and gussets are made, with what that takes. */
+export function makingOf(
+  params: Params,
+  inputs: BodyInputs,
+): Pick<Accordion, 'school' | 'making' | 'dividerThickness' | 'bites'> {
+  const school = choiceParam(params, 'school', accordionParams.school);
+  const making = choiceParam(params, 'dividers', accordionParams.dividers);
+  const padding = making === 'padded' ? [inputs.stacks.base] : [];
+  const dividerThickness = sum('divider, all layers', [times(2, inputs.stacks.pocket), ...padding]);
+  return { school, making, dividerThickness, bites: bitesOf(school, inputs) };
+}
 
 function bitesOf(school: Accordion['school'], { rules }: BodyInputs): Accordion['bites'] {
   if (school === 'joined') return { top: nothing, bottom: nothing };
@@ -156,24 +160,14 @@ function dividersOf({
     half,
   ]);
   return legs.slice(0, -1).map((_, index): Divider => {
-    const before = index + 0.5;
-    const onGusset = sum(`divider ${index + 1}, on the gusset`, [
-      spare,
-      ...legs.slice(0, index + 1).map((leg) => times(2, leg)),
-      ...pinchesOf(before, bites.top, dividerThickness),
-    ]);
-    const onBase = sum(`divider ${index + 1}, on the base`, [onGusset, times(-2 * before, bites.bottom)]);
+    const onGusset = onGussetOf(index, spare, legs, bites.top, dividerThickness);
+    const onBase = sum(`divider ${index + 1}, on the base`, [onGusset, times(-2 * (index + 0.5), bites.bottom)]);
     const fromMiddle = sum('from the bottom seam', [onBase, minus(product('half the base', [base, half]))]);
     // before the seam or behind it
     const away = largest('along the base', [fromMiddle, sum('the other way', [minus(fromMiddle)])]);
-    return { onGusset, onBase, reach: away };
+    return { onGusset, low: onGusset, onBase, reach: away };
   });
 }
-
-const pinchesOf = (count: number, bite: Derived, thickness: Derived) => [
-  times(2 * count, bite),
-  times(count, thickness),
-];
 
 /** A shade smaller all round, so that the outer seams roll in; at the mouth both are alike. */
 function liningOf({ width, height }: AccordionLayer, base: Derived, inputs: BodyInputs): AccordionLayer {

@@ -6,7 +6,7 @@ type Side = 'left' | 'right';
 /** A compartment: between two dividers, or between one and the front or the back, closed at both sides by the lining of the
  * gussets.
  * @param index of it, from the front */
-export function compartmentRing(index: number, { dividers, making, school }: Accordion): Ring {
+export function compartmentRing(index: number, { dividers, making, school, foot }: Accordion): Ring {
   const first = index === 0;
   const last = index === dividers.length;
   const own = (divider: number) => `body/divider-${divider}`;
@@ -49,5 +49,20 @@ export function compartmentRing(index: number, { dividers, making, school }: Acc
       pinched: { ...(leftPinch && { left: leftPinch }), ...(rightPinch && { right: rightPinch }) },
     };
   };
-  return { walls: [front, gusset('right'), back, gusset('left')] };
+  return {
+    walls: [front, gusset('right'), back, gusset('left')],
+    ...(foot === 'fan' && { fans: true }),
+  };
 }
+
+/** The flat bag that the dividers of a fan part: front and back of the lining, and round those of the shell. */
+export const fanBag = (): Ring[] =>
+  (['lining', 'shell'] as const).map((layer) => ({
+    walls: (['front', 'back'] as const).map((which) => ({
+      piece: `body/${layer}-${which}`,
+      left: { edge: 'left' },
+      right: { edge: 'right' },
+      base: { seam: `body/${layer}/bottom`, side: which === 'front' ? 'a' : 'b' },
+      mouth: { edge: 'top' },
+    })),
+  }));

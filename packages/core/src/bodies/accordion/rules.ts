@@ -36,3 +36,21 @@ export const dividerTaper = lengthRule(
   15,
   'So that it does not peek out when loaded.',
 );
+export const fanOpens = lengthRule(
+  'accordion.opens',
+  'cases',
+  'Each compartment of a fan opens at the mouth by',
+  20,
+  6,
+  80,
+  'A hand finds its way in; more makes deeper pleats.',
+);
+export const fanBelow = lengthRule(
+  'accordion.below',
+  'cases',
+  'Gusset of a fan begins below the mouth by',
+  10,
+  0,
+  40,
+  'So that the full fan stays inside.',
+);

@@ -1,14 +1,61 @@
 import { sum, times, type Derived } from '../../derived/derived.ts';
 import { edgeLength } from '../../geometry/outline.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
-import { sides, type Accordion, type Layer, type Side } from './params.ts';
-import { dividerOutline, panelOutline } from './pieces.ts';
+import { sides, type Accordion, type AccordionLayer, type Layer, type Side } from './params.ts';
+import { dividerOutline, panelOutline, sideOf } from './pieces.ts';
 
 const other: Record<Side, Side> = { right: 'left', left: 'right' };
 const panels = ['front', 'back'] as const;
 
 /** The seams of one layer: bottom, both gussets up front and back, and their pleated ends along the base. */
-export function layerSeams(layer: Layer, detail: Accordion): Seam[] {
+export const layerSeams = (layer: Layer, detail: Accordion): Seam[] =>
+  detail.foot === 'fan' ? fanSeams(layer, detail) : fileSeams(layer, detail);
+
+/** The bottom seam, and both gussets up front and back, where they end below the mouth; their feet lie folded round the dividers. */
+function fanSeams(layer: Layer, detail: Accordion): Seam[] {
+  const whole = sideOf(detail[layer]);
+  const below = detail.below.value;
+  const bottom: Seam = {
+    id: `body/${layer}/bottom`,
+    kind: 'sewn',
+    a: wholeEdge(`body/${layer}-front`, 'bottom'),
+    b: wholeEdge(`body/${layer}-back`, 'bottom', true),
+  };
+  return [
+    bottom,
+    ...sides.flatMap((side) => {
+      const gusset = `body/${layer}-gusset-${side}`;
+      const meets = { front: side, back: other[side] };
+      return panels.map((which): Seam => {
+        const [panel, edge] = [`body/${layer}-${which}`, meets[which]];
+        // the right edge runs up, the left one down
+        const a = edge === 'right' ? edgePart(panel, edge, 0, whole - below) : edgePart(panel, edge, below, whole);
+        return { id: `body/${layer}/${which}-${side}`, kind: 'sewn', a, b: wholeEdge(gusset, other[edge], true) };
+      });
+    }),
+  ];
+}
+
+/** The foot of a gusset, folded round each divider: it takes all of it. */
+export function pinchSeams(layer: Layer, detail: Accordion): Seam[] {
+  if (detail.foot === 'flat') return [];
+  const off = detail.bites.bottom.value + detail.dividerThickness.value / 2;
+  return sides.flatMap((side) =>
+    detail.dividers.map((_, index): Seam => {
+      const gusset = `body/${layer}-gusset-${side}`;
+      const middle = (2 * index + 1) * off;
+      return {
+        id: `${gusset}/pinch-${index + 1}`,
+        kind: 'sewn',
+        a: edgePart(gusset, 'bottom', middle - off, middle),
+        b: edgePart(gusset, 'bottom', middle, middle + off, true),
+      };
+    }),
+  );
+}
+
+/** With a flat base: the pleated ends of the gussets lie along it. */
+function fileSeams(layer: Layer, detail: Accordion): Seam[] {
   const [front, back] = [`body/${layer}-front`, `body/${layer}-back`];
   const along = detail.gusset.value - detail[layer].taper.value;
   const taken = pinchedBeside(detail);
@@ -56,17 +103,40 @@ function pinchedBeside({ dividers, base, bites }: Accordion): Record<'front' | '
 }
 
 /** Shell on lining all round the mouth. */
-export const mouthSeams = (): Seam[] =>
-  [
+export const mouthSeams = (detail: Accordion): Seam[] => [
+  ...[
     ...panels.map((panel) => [panel, panel] as const),
     // in the shell the lining shows its right side: what is left of it lies on the right
     ...sides.map((side) => [`gusset-${side}`, `gusset-${other[side]}`] as const),
-  ].map(([shell, lining]) => ({
-    id: `body/mouth-${shell}`,
-    kind: 'sewn',
-    a: wholeEdge(`body/shell-${shell}`, 'top'),
-    b: wholeEdge(`body/lining-${lining}`, 'top', true),
-  }));
+  ].map(
+    ([shell, lining]) =>
+      ({
+        id: `body/mouth-${shell}`,
+        kind: 'sewn',
+        a: wholeEdge(`body/shell-${shell}`, 'top'),
+        b: wholeEdge(`body/lining-${lining}`, 'top', true),
+      }) satisfies Seam,
+  ),
+  ...besideMouth(detail),
+];
+
+/** Above the gussets of a fan the sides of front and back belong to the mouth. */
+function besideMouth({ shell, lining, below }: Accordion): Seam[] {
+  if (below.value === 0) return [];
+  const upper = (piece: string, edge: Side, own: AccordionLayer, reversed = false) => {
+    const whole = sideOf(own);
+    const [from, to] = edge === 'right' ? [whole - below.value, whole] : [0, below.value];
+    return edgePart(piece, edge, from, to, reversed);
+  };
+  return panels.flatMap((panel) =>
+    sides.map((side): Seam => ({
+      id: `body/mouth-${panel}-${side}`,
+      kind: 'sewn',
+      a: upper(`body/shell-${panel}`, side, shell),
+      b: upper(`body/lining-${panel}`, other[side], lining, true),
+    })),
+  );
+}
 
 /** Both sides of each divider on the gusset, and its bottom in the bottom seam. */
 export function dividerSeams(detail: Accordion): { caught: Seam[]; sewn: Seam[] } {

@@ -1,6 +1,6 @@
 import type { SizedBody } from '../body-kind.ts';
 import { board, boardFace, type BoardPlan } from '../board-plan.ts';
-import { ends, type DoubleTube } from './size.ts';
+import { ends, type DoubleTube } from './params.ts';
 
 /** Both linings with their mouth at the top, and the front of the shell. */
 export function doubleTubeBoards({ detail: { width, length, depth } }: SizedBody<DoubleTube>): BoardPlan[] {

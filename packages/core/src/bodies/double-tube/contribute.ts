@@ -1,57 +1,29 @@
-import { sum, times, type Derived } from '../../derived/derived.ts';
+import { sum, times } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { through } from '../../geometry/panel.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
-import { BACK, crease } from '../../pieces/bend.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { foldedBends, foldedOutline } from '../sleeve/outlines.ts';
-import { ends, type DoubleTube, type End } from './size.ts';
+import { mouthOf, shellIds, shellPieces, shellSeams } from './shell.ts';
+import { ends, type DoubleTube, type End } from './params.ts';
 import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
-const SHELL = 'body/shell';
 const lining = (end: End) => `body/lining-${end}`;
 
 /** One shell folded along one side, open at both ends; two linings, each a bag that opens at its own end. */
 export function contributeDoubleTube({ detail }: SizedBody<DoubleTube>, inputs: BodyInputs): Contribution {
   const seams = {
-    shell: [shellSeam],
+    shell: shellSeams(detail),
     bags: ends.flatMap(bagSeams),
     mouths: ends.flatMap((end) => mouthSeams(end, detail)),
   };
   return contribution({
-    pieces: [shellPiece(detail, inputs), ...ends.map((end) => liningPiece(end, detail, inputs))],
+    pieces: [...shellPieces(detail, inputs), ...ends.map((end) => liningPiece(end, detail, inputs))],
     joins: [...seams.shell, ...seams.bags, ...seams.mouths],
-    operations: operations(seams, inputs),
+    operations: operations(detail, seams, inputs),
   });
-}
-
-function shellPiece({ width, length }: DoubleTube, { rules }: BodyInputs): PieceDraft {
-  const seam = rules.length(seamAllowance);
-  const zip = rules.length(zipSeam);
-  const [w, l] = [width.value, length.value];
-  const allowance: Record<string, Derived> = { 'mouth-a': zip, 'side-back': seam, 'mouth-b': zip, 'side-front': seam };
-  return {
-    id: SHELL,
-    name: 'Shell',
-    role: 'exterior',
-    stitch: through([
-      ['mouth-a', [0, 0]],
-      ['side-back', [2 * w, 0]],
-      ['mouth-b', [2 * w, l]],
-      ['side-front', [0, l]],
-    ]),
-    width: sum('front and back', [times(2, width)]),
-    height: length,
-    allowance,
-    spans: { across: ['side-front', 'side-back'], up: ['mouth-a', 'mouth-b'] },
-    folds: [{ id: 'side', order: 1, kind: 'mountain', from: [w, 0], to: [w, l] }],
-    bends: [crease([w, 0], [w, l], BACK)],
-    note: 'Both ends look alike: mark which is which.',
-    topArrow: true,
-  };
 }
 
 function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: BodyInputs): PieceDraft {
@@ -83,13 +55,6 @@ function liningPiece(end: End, { width, depth, taper }: DoubleTube, { rules }: B
   };
 }
 
-const shellSeam: Seam = {
-  id: 'body/shell/side',
-  kind: 'sewn',
-  a: wholeEdge(SHELL, 'side-front'),
-  b: wholeEdge(SHELL, 'side-back', true),
-};
-
 const bagSeams = (end: End): Seam[] =>
   (['right', 'left'] as const).map((side) => ({
     id: `${lining(end)}/${side}`,
@@ -98,22 +63,20 @@ const bagSeams = (end: End): Seam[] =>
     b: wholeEdge(lining(end), `${side}-back`, true),
   }));
 
-const mouthSeams = (end: End, { width }: DoubleTube): Seam[] => {
-  const w = width.value;
-  const seam = (which: 'front' | 'back', from: number, to: number): Seam => ({
+const mouthSeams = (end: End, detail: DoubleTube): Seam[] =>
+  (['front', 'back'] as const).map((which) => ({
     id: `body/mouth-${end}-${which}`,
     kind: 'sewn',
-    a: edgePart(SHELL, `mouth-${end}`, from, to),
+    a: mouthOf(detail, end, which),
     b: wholeEdge(lining(end), `mouth-${which}`, true),
-  });
-  return [seam('front', 0, w), seam('back', w, 2 * w)];
-};
+  }));
 
 function operations(
+  detail: DoubleTube,
   { shell, bags, mouths }: Record<'shell' | 'bags' | 'mouths', Seam[]>,
   { rules }: BodyInputs,
 ): OperationDraft[] {
-  const all = [SHELL, ...ends.map(lining)];
+  const all = [...shellIds(detail), ...ends.map(lining)];
   const ids = (seams: Seam[]) => seams.map(({ id }) => id);
   return [
     {
@@ -130,7 +93,7 @@ function operations(
       needs: ['body/mouths'],
       uses: all,
       seams: [...ids(shell), ...ids(bags)],
-      text: say`Open both zippers, or it cannot be turned. Fold shell to shell and lining to lining, right sides together; sew the side of the shell with both zipper ends in it, then the sides of each lining, the gap in lining B left open. Keep the other end out of the seam.`,
+      text: say`Open both zippers, or it cannot be turned. Fold shell to shell and lining to lining, right sides together; sew ${detail.making === 'panels' ? 'both sides' : 'the side'} of the shell with the zipper ends in it, then the sides of each lining, the gap in lining B left open. Keep the other end out of the seam.`,
     },
     {
       id: 'body/turn',

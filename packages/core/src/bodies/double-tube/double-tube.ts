@@ -2,7 +2,9 @@ import type { BodyKind } from '../body-kind.ts';
 import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { doubleTubeBoards } from './boards.ts';
 import { contributeDoubleTube } from './contribute.ts';
-import { liningAsCut, sizeDoubleTube, type DoubleTube } from './size.ts';
+import { doubleTubeParams, type DoubleTube } from './params.ts';
+import { shellIds } from './shell.ts';
+import { liningAsCut, sizeDoubleTube } from './size.ts';
 import { liningSchool } from '../lining-rules.ts';
 import {
   pocketFrame,
@@ -19,7 +21,7 @@ export const doubleTube: BodyKind<DoubleTube> = {
   about: 'flat, a zipped mouth at each end, a lining to each',
   orientation: 'upright',
   closures: ['zip-top'],
-  params: {},
+  params: doubleTubeParams,
   rules: [seamAllowance, zipSeam, zipClear, pocketFrame, topstitchInset, turningGap, liningSchool],
   faces: () => [
     { id: 'a', title: 'in end A', seat: 'flat' },
@@ -47,10 +49,11 @@ export const doubleTube: BodyKind<DoubleTube> = {
     ];
     return { layers: stackBars(bars), width, folded: false, state: 'closed', total: closedThickness };
   },
-  readBack(cut) {
-    const { width, height } = cut('body/shell').sewn;
+  readBack(cut, { detail }) {
+    const [shell] = shellIds(detail);
+    const { width, height } = cut(shell!).sewn;
     return {
-      width: width / 2,
+      width: detail.making === 'panels' ? width : width / 2,
       length: height,
       liningDepth: liningAsCut('a', cut).depth,
     };

@@ -15,28 +15,16 @@ import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/seat.ts';
 import type { Ring } from '../../pieces/room.ts';
-import { edgePart } from '../../pieces/seam.ts';
+import { choiceParam } from '../../holders/params.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { foldedRing } from '../folded-ring.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
+import { doubleTubeParams, ends, type DoubleTube, type End } from './params.ts';
+import { frontOf, mouthOf, shellRing } from './shell.ts';
 import { boxTurns } from '../lining-turns.ts';
 import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { pocketFrame, zipClear } from '../../shelves/rules/common-rules.ts';
 import { wallReach } from '../../stacks/reach.ts';
-
-/** Driving sizes of a flat case with a mouth at each end. All mm. */
-export interface DoubleTube {
-  /** Lying flat, side to fold. */
-  width: Derived;
-  /** Mouth to mouth. */
-  length: Derived;
-  /** From its mouth to its far end, of each lining; and narrower there by. */
-  depth: Derived;
-  taper: Derived;
-}
-
-export const ends = ['a', 'b'] as const;
-export type End = (typeof ends)[number];
 
 const common = (label: string, value: number, path: string) =>
   given(label, value, { kind: 'standard', path: `double-tube/${path}`, source: 'common practice' });
@@ -45,7 +33,7 @@ const LEAST = { width: common('least width', 60, 'width'), length: common('least
 const SHORT = common('lining ends before the other mouth by', 12, 'short');
 
 /** Both contents lie on each other in one shell: its width and thickness take both, its length the longer one. */
-export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<DoubleTube> {
+export function sizeDoubleTube(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<DoubleTube> {
   const [a, b, front] = measured as [MeasuredFace, MeasuredFace, MeasuredFace];
   const { rules, stacks, grid, pin, usual } = inputs;
   const thick = sum('both contents, and the linings between them', [a.loaded, b.loaded, times(2, stacks.lining)]);
@@ -95,7 +83,8 @@ export function sizeDoubleTube(_params: Params, measured: MeasuredFace[], inputs
     ),
   );
   const depth = sum('lining, from its mouth', [length, minus(SHORT), minus(shallower)]);
-  const detail: DoubleTube = { width, length, depth, taper };
+  const making = choiceParam(params, 'making', doubleTubeParams.making);
+  const detail: DoubleTube = { making, width, length, depth, taper };
   const closed = sum('thick, full', [thick, times(2, wall), front.loaded]);
   return {
     finished: { length: named('finished length', length), width: named('finished width', width) },
@@ -129,21 +118,7 @@ const beside: Rule = {
 };
 
 /** Its lining, folded at the far end, and the shell, which is open there. */
-const endRings = (end: End): Ring[] => {
-  return [
-    foldedRing(`body/lining-${end}`),
-    {
-      walls: [
-        {
-          piece: 'body/shell',
-          left: { seam: 'body/shell/side', side: 'b' },
-          right: { seam: 'body/shell/side', side: 'a' },
-          mouth: { edge: `mouth-${end}` },
-        },
-      ],
-    },
-  ];
-};
+const endRings = (end: End, detail: DoubleTube): Ring[] => [foldedRing(`body/lining-${end}`), shellRing(detail, end)];
 
 function endFace(end: End, detail: DoubleTube): SizedFace {
   const { width, depth } = detail;
@@ -154,7 +129,7 @@ function endFace(end: End, detail: DoubleTube): SizedFace {
     host: { piece, width: width.value, height: 2 * depth.value },
     room: { x: 0, y: 0, width, height: depth, towards: 'left' },
     edges: { left: free, right: free, bottom: free, top: free },
-    rings: endRings(end),
+    rings: endRings(end, detail),
     // folded at its far end: the front above, the back below, mouths outwards
     panels: {
       front: { piece, at: (fromLeft, down) => [fromLeft, 2 * depth.value - down] },
@@ -164,13 +139,14 @@ function endFace(end: End, detail: DoubleTube): SizedFace {
 }
 
 /** The outside of the front, clear of the fold, the seam and both mouths. */
-function frontFace({ width, length }: DoubleTube, { rules }: BodyInputs): SizedFace {
+function frontFace(detail: DoubleTube, { rules }: BodyInputs): SizedFace {
+  const { width, length } = detail;
   const frame = rules.length(pocketFrame);
   const room = (label: string, size: Derived) => sum(label, [size, times(-2, frame)]);
   return {
     id: 'front',
     seat: 'wall',
-    host: { piece: 'body/shell', width: 2 * width.value, height: length.value },
+    host: { ...frontOf(detail), height: length.value },
     room: {
       x: frame.value,
       y: frame.value,
@@ -182,19 +158,13 @@ function frontFace({ width, length }: DoubleTube, { rules }: BodyInputs): SizedF
   };
 }
 
-/** A zipper at each mouth, from the side seam to the fold. */
-function slitOf({ width }: DoubleTube): ClosingSlit {
-  const w = width.value;
-  return {
-    kind: 'slit',
-    run: width,
-    rims: ends.flatMap((end) => {
-      const edge = `mouth-${end}`;
-      return [
-        { edge: edgePart('body/shell', edge, 0, w), within: `body/mouth-${end}-front` },
-        { edge: edgePart('body/shell', edge, w, 2 * w, true), within: `body/mouth-${end}-back` },
-      ];
-    }),
-    endTabs: () => [],
-  };
-}
+/** A zipper at each mouth, from the side seam to the fold, or to the other side. */
+const slitOf = (detail: DoubleTube): ClosingSlit => ({
+  kind: 'slit',
+  run: detail.width,
+  rims: ends.flatMap((end) => [
+    { edge: mouthOf(detail, end, 'front'), within: `body/mouth-${end}-front` },
+    { edge: mouthOf(detail, end, 'back', true), within: `body/mouth-${end}-back` },
+  ]),
+  endTabs: () => [],
+});

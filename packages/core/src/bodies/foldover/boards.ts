@@ -1,7 +1,7 @@
 import type { SizedBody } from '../body-kind.ts';
 import { boardFace, type BoardPlan } from '../board-plan.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
-import type { Foldover } from './size.ts';
+import { behind, sides, type Foldover } from './params.ts';
 
 /** Both sides of a wallet lying open. */
 export function foldoverBoards({ detail, faces }: SizedBody<Foldover>): BoardPlan[] {
@@ -10,7 +10,7 @@ export function foldoverBoards({ detail, faces }: SizedBody<Foldover>): BoardPla
   const has = (id: string) => faces.find((face) => face.id === id);
   const notes = has('inside');
   // a note panel is narrower than the lining behind it, which goes farther round the fold
-  const beyond = inner - (has('right')?.host.width ?? inner);
+  const beyond = (id: string) => inner - (has(id)?.host.width ?? inner);
   const up = { path: 'finished/height', pin: 'body/height', from: 0, to: height, side: 'right' } as const;
   const round = (width: number) => (radius > 0 ? { outline: roundedRectangle(width, height, radius) } : {});
   return [
@@ -23,8 +23,9 @@ export function foldoverBoards({ detail, faces }: SizedBody<Foldover>): BoardPla
       ...round(inner),
       faces: [
         ...(notes ? [boardFace('inside', { stretch: inner / notes.room.width.value })] : []),
-        boardFace('left'),
-        boardFace('right', { dx: beyond }),
+        ...sides.flatMap((side) =>
+          [behind(side), side].map((id) => boardFace(id, side === 'right' ? { dx: beyond(id) } : {})),
+        ),
       ],
       folds: [{ x0: leaf, x1: inner - leaf }],
       sizes: [

@@ -6,7 +6,8 @@ import type { Bend, Fold, Notch, PieceDraft, TurningGap } from '../../pieces/pie
 import type { Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { LINING, SHELL, type Foldover } from './size.ts';
+import { LINING, SHELL } from './closing.ts';
+import type { Foldover } from './params.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining of a bifold, sewn right sides together all round and turned through a gap in the top. */
@@ -19,7 +20,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
   const layer = (width: number, seenFrom: Seen): Pick<PieceDraft, 'stitch' | 'notches' | 'gaps'> => ({
     stitch: roundedRectangle(width, height.value, r),
     notches: spineNotches(width, detail.leafWidth.value, seenFrom).map((notch) => ({ ...notch, at: notch.at - r })),
-    gaps: [gapInTop(width, detail, inputs, seenFrom)],
+    gaps: [gapIn(detail.turnedBelow ? 'bottom' : 'top', width, detail, inputs, seenFrom)],
   });
   const spans: PieceDraft['spans'] = { across: ['left', 'right'], up: ['bottom', 'top'] };
   return contribution({
@@ -54,7 +55,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
         needs: [],
         uses: [SHELL, LINING],
         seams: bodySeams(detail).map(({ id }) => id),
-        text: say`Lay the shell on the lining, right sides together, everything else between them. The shell is ${mm(detail.shellExtra.value)} longer across the fold: match the notches and let the extra stand between them. Sew all round, leaving the gap in the top open.`,
+        text: say`Lay the shell on the lining, right sides together, everything else between them. The shell is ${mm(detail.shellExtra.value)} longer across the fold: match the notches and let the extra stand between them. Sew all round, leaving the gap in the ${detail.turnedBelow ? 'bottom' : 'top'} open.`,
       },
       {
         id: 'body/turn',
@@ -105,14 +106,21 @@ function foldLines(width: number, { leafWidth, height }: Foldover): Fold[] {
   }));
 }
 
-/** In the top of the back (right) leaf, where nothing else is caught. */
-function gapInTop(width: number, { leafWidth, radius }: Foldover, { rules }: BodyInputs, seen: Seen): TurningGap {
+/** In the top of the back (right) leaf, where nothing else is caught, or in its bottom. */
+function gapIn(
+  edge: 'top' | 'bottom',
+  width: number,
+  { leafWidth, radius }: Foldover,
+  { rules }: BodyInputs,
+  seen: Seen,
+): TurningGap {
   const r = radius.value;
   const length = Math.min(rules.length(turningGap).value, leafWidth.value - r - 10);
   const start = r + (leafWidth.value - r - length) / 2;
-  // top edges run from right to left: the right leaf comes first on the inside, last on the outside
-  const from = seen === 'inside' ? start : width - start - length;
-  return { edge: 'top', from: from - r, to: from - r + length };
+  // top edges run from right to left, bottom ones from left to right: the right leaf is on the right of the inside
+  const first = (edge === 'top') === (seen === 'inside');
+  const from = first ? start : width - start - length;
+  return { edge, from: from - r, to: from - r + length };
 }
 
 /** The shell's extra length lies between the notches at the fold. */

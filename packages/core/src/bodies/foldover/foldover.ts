@@ -4,7 +4,8 @@ import { foldoverBoards } from './boards.ts';
 import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
 import { foldoverSection } from './section.ts';
-import { foldoverParams, sizeFoldover, type Foldover } from './size.ts';
+import { behind, foldoverParams, sides, type Foldover } from './params.ts';
+import { sizeFoldover } from './size.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
@@ -16,16 +17,30 @@ export const foldover: BodyKind<Foldover> = {
   title: 'Bifold',
   about: 'two leaves, lining inside',
   orientation: 'lying',
-  closures: ['none', 'tab-snap', 'flap', 'edge-zip', 'elastic-band'],
+  closures: ['none', 'tab-snap', 'flap', 'flap-pouch', 'edge-zip', 'elastic-band'],
   parts: ['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band'],
   params: foldoverParams,
   rules: [foldSchool, foldGutter, panelSetBack, seamAllowance, topstitchInset, turningGap],
   faces: (params) => [
     ...(choiceParam(params, 'corners', foldoverParams.corners) === 'square'
-      ? [{ id: 'inside', title: 'behind both leaves', seat: 'inside' } as const]
+      ? ([
+          { id: 'inside', title: 'behind both leaves', seat: 'inside' },
+          ...sides.map(
+            (side) =>
+              ({
+                id: behind(side),
+                title: `behind the ${side} leaf, open at the fold`,
+                seat: 'behind',
+                upon: ['inside'],
+                thickest: LEAF,
+              }) as const,
+          ),
+        ] as const)
       : []),
-    { id: 'left', title: 'left leaf', seat: 'leaf', upon: 'inside', thickest: LEAF },
-    { id: 'right', title: 'right leaf', seat: 'leaf', upon: 'inside', thickest: LEAF },
+    ...sides.map(
+      (side) =>
+        ({ id: side, title: `${side} leaf`, seat: 'leaf', upon: [behind(side), 'inside'], thickest: LEAF }) as const,
+    ),
     { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true, thickest: LEAF },
   ],
   handy: { called: 'a wallet', holding: 'card-tiers', most: { 'finished/openWidth': 240, 'thickness/full': 30 } },

@@ -1,6 +1,7 @@
 import type { CutPieces } from '../../holders/seat.ts';
 import type { SizedBody } from '../body-kind.ts';
-import { LINING, SHELL, type Foldover } from './size.ts';
+import { LINING, SHELL } from './closing.ts';
+import type { Foldover } from './params.ts';
 
 /** The driving sizes of a bifold from its cut pieces: the inverse of making. mm */
 export function readBackFoldover(cut: CutPieces, { detail }: SizedBody<Foldover>): Record<string, number> {

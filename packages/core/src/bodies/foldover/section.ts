@@ -2,7 +2,7 @@ import type { PlacedHolder } from '../../holders/holder-kind.ts';
 import { slabsAt, thickest, type Slab } from '../../holders/slab.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { clothBar, stackBars, type Section, type SectionBar } from '../section.ts';
-import type { Foldover } from './size.ts';
+import { behind, type Foldover } from './params.ts';
 
 /** The section of two leaves folded on each other, each cut at its thickest place. */
 export function foldoverSection(
@@ -18,11 +18,27 @@ export function foldoverSection(
     cloth('exterior'),
     cloth('lining'),
     ...inside,
+    ...on(behind(which)).flatMap((holder) => leafBars(holder, which, width)),
     ...on(which).flatMap((holder) => leafBars(holder, which, width)),
   ];
+  const folded = stackBars([...side('right'), ...side('left').reverse()]);
   const outside = on('front').flatMap((holder) => leafBars(holder, 'left', width));
-  const layers = stackBars([...side('right'), ...side('left').reverse(), ...outside]);
-  return { layers, width, folded: true, state: 'closed', total: closedThickness };
+  const flap = detail.flap ? flapBars(on('flap'), width, stacks) : [];
+  const layers = stackBars([...side('right'), ...side('left').reverse(), ...outside, ...flap]);
+  const inFold = Math.max(...folded.map(({ z1 }) => z1));
+  return { layers, width, folded: true, inFold, state: 'closed', total: closedThickness };
+}
+
+/** A flap that holds things: both faces with their linings, and the things between them. */
+function flapBars(held: readonly PlacedHolder[], width: number, stacks: BodyInputs['stacks']): SectionBar[] {
+  const lies = Math.min(width, ...held.map(({ seat }) => seat.height.value));
+  const face = [clothBar('exterior', lies, stacks), clothBar('lining', lies, stacks)];
+  const things = held.flatMap(({ slabs }) =>
+    slabs.map(({ of, label, y0, y1, thickness }): SectionBar => {
+      return { of, label, u0: Math.min(lies, y0), u1: Math.min(lies, y1), thickness: thickness.value };
+    }),
+  );
+  return [...face, ...things, ...face.toReversed()];
 }
 
 function leafBars({ slabs, seat }: PlacedHolder, side: 'left' | 'right', leafWidth: number): SectionBar[] {

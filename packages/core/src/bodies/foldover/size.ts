@@ -1,4 +1,3 @@
-import { chosen } from '../../holders/params.ts';
 import {
   given,
   largest,
@@ -15,39 +14,19 @@ import type { Params } from '../../document/design-document.ts';
 import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { foldOver, turnOfCloth } from '../../sizing/fold-over.ts';
-import type { ParamSpec } from '../../holders/holder-kind.ts';
-import { edgePart, type EdgeRun } from '../../pieces/seam.ts';
 import type { BodyInputs, Hosts, SizedBody, SizedFace } from '../body-kind.ts';
-import { leafCorner } from './rules.ts';
+import { closingOf, LINING, SHELL } from './closing.ts';
+import { behind, foldoverParams, sides, type Foldover, type LeafSide } from './params.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
-
-export const SHELL = 'body/shell';
-export const LINING = 'body/lining';
-
-/** Driving sizes of a bifold, from the innermost layer outwards. All mm, on the grid. */
-export interface Foldover {
-  leafWidth: Derived;
-  /** Spine of the layer that the leaves' holders lie on. */
-  spine: Derived;
-  /** How much longer the lining is than the note panel, if there is one. */
-  liningExtra: Derived | undefined;
-  /** How much longer the shell is than the lining. */
-  shellExtra: Derived;
-  liningWidth: Derived;
-  shellWidth: Derived;
-  height: Derived;
-  /** Of the corners; 0 for square ones. */
-  radius: Derived;
-  /** What holders keep clear of rounded edges; 0 for square ones. */
-  margin: Derived;
-}
 
 /** Least leaf of an empty wallet, so that it can be drawn at all, mm. */
 const LEAST_LEAF = given('least leaf', 60, { kind: 'standard', path: 'foldover/leastLeaf', source: 'common practice' });
 
 interface Faces {
   inside: MeasuredFace;
+  'left-behind': MeasuredFace;
+  'right-behind': MeasuredFace;
   left: MeasuredFace;
   right: MeasuredFace;
   /** On the outside of the front (left) leaf. */
@@ -65,20 +44,36 @@ export function sizeFoldover(
 ): SizedBody<Foldover> {
   const found = Object.fromEntries(measured.map((face) => [face.id, face])) as unknown as Faces;
   // with rounded corners nothing lies behind both leaves
-  const byId = { ...found, inside: found.inside ?? measureFace('inside', undefined, new Map()) };
+  const none = (id: string) => measureFace(id, undefined, new Map());
+  const byId: Faces = {
+    ...found,
+    inside: found.inside ?? none('inside'),
+    'left-behind': found['left-behind'] ?? none('left-behind'),
+    'right-behind': found['right-behind'] ?? none('right-behind'),
+  };
   const corners = roundingOf(params, inputs);
-  const across = sizeAcross(byId, corners, inputs);
   const { height, hostHeight } = sizeUp(byId, corners, inputs);
-  const detail: Foldover = { ...across, ...corners, height };
+  const across = sizeAcross(byId, corners, height, inputs);
+  const detail: Foldover = {
+    ...across,
+    ...corners,
+    height,
+    flap: inputs.overEdge !== undefined,
+    turnedBelow: inputs.alongTop ?? false,
+  };
   const { leafWidth, spine, liningWidth, shellWidth, shellExtra } = detail;
+  const thick = {
+    full: thicknessOf('closed and full', byId, 'loaded', inputs),
+    empty: thicknessOf('closed and empty', byId, 'empty', inputs),
+  };
   return {
     finished: {
       openWidth: named('finished width, open', liningWidth),
       closedWidth: closedWidth(detail),
       height: named('finished height', height),
     },
-    closedThickness: thicknessOf('closed and full', byId, 'loaded', inputs),
-    emptyThickness: thicknessOf('closed and empty', byId, 'empty', inputs),
+    closedThickness: withClosure(thick.full, inputs.overEdge?.thick.full),
+    emptyThickness: withClosure(thick.empty, inputs.overEdge?.thick.empty),
     sizes: {
       leafWidth,
       spine,
@@ -90,42 +85,10 @@ export function sizeFoldover(
       ...(detail.radius.value > 0 && { cornerRadius: detail.radius }),
     },
     faces: sizedFaces(detail, hostHeight, byId, inputs, hosts),
-    closing: {
-      kind: 'edge',
-      outer: { piece: SHELL, edge: 'left' },
-      inner: { piece: LINING, edge: 'right' },
-      length: height.value - 2 * detail.radius.value,
-      middle: height.value / 2,
-      within: 'body/right',
-      // the shell is drawn right side up: its right edge is the outer edge of the front (left) leaf
-      front: { piece: SHELL, edge: 'right', xFromEdge: (distance) => shellWidth.value - distance },
-      around: zipPath(detail),
-      radius: detail.radius,
-      leaf: leafWidth,
-      height,
-      backEdge: (side, from, to) => backEdge(detail, side, from, to),
-    },
+    closing: closingOf(detail, thick),
     detail,
   };
 }
-
-export const foldoverParams = {
-  corners: {
-    kind: 'choice',
-    title: 'Corners',
-    standard: 'square',
-    choices: [
-      { id: 'square', title: 'square', why: 'Holders go into the seams; notes fit behind them.' },
-      { id: 'rounded', title: 'rounded', why: 'A zipper can run round them; holders stand clear of the edge.' },
-    ],
-  },
-  radius: {
-    kind: 'length',
-    title: 'Radius of the corners',
-    rule: leafCorner,
-    when: (params) => chosen(params, 'corners', 'square') === 'rounded',
-  },
-} as const satisfies Record<string, ParamSpec>;
 
 const NOTHING = given('nothing', 0, { kind: 'standard', path: 'nothing' });
 const OUTSIDE = given(
@@ -143,48 +106,21 @@ function roundingOf(params: Params, { rules, grid }: BodyInputs): Rounding {
   return { radius, margin: rounded(sum('clear of the rounded edge', [inside, CLEAR]), grid, 'up') };
 }
 
-/** The way of a tape round the lining, from the fold at the bottom of the right leaf to that of the left one. */
-function zipPath({ leafWidth, liningWidth, radius }: Foldover): EdgeRun {
-  const [leaf, width, r] = [leafWidth.value, liningWidth.value, radius.value];
-  const corner = (id: string) => (r > 0 ? [{ edge: `corner-${id}` }] : []);
-  return {
-    piece: LINING,
-    parts: [
-      { edge: 'bottom', from: width - leaf - r, to: width - 2 * r },
-      ...corner('bottom-right'),
-      { edge: 'right' },
-      ...corner('top-right'),
-      { edge: 'top' },
-      ...corner('top-left'),
-      { edge: 'left' },
-      ...corner('bottom-left'),
-      { edge: 'bottom', from: 0, to: leaf - r },
-    ],
-  };
-}
-
-/** The back leaf lies on the left of the shell, which is drawn right side up. */
-function backEdge({ shellWidth, radius }: Foldover, side: 'top' | 'bottom', from: number, to: number): EdgeRun {
-  const r = radius.value;
-  const w = shellWidth.value;
-  return side === 'bottom'
-    ? edgePart(SHELL, 'bottom', from - r, to - r)
-    : edgePart(SHELL, 'top', w - to - r, w - from - r);
-}
-
 const caught = (within: string) => ({ kind: 'caught', within }) as const;
 
 function sizeAcross(
-  { inside, left, right, front }: Faces,
+  faces: Faces,
   corners: Rounding,
+  height: Derived,
   inputs: BodyInputs,
-): Omit<Foldover, 'height' | keyof Rounding> {
+): Omit<Foldover, 'height' | 'flap' | 'turnedBelow' | keyof Rounding> {
   const { rules, stacks, grid } = inputs;
   const { lining, exterior } = stacks;
   const school = rules.choice(foldSchool);
+  const { inside } = faces;
   const notes = inside.occupied;
   const innerThickness = notes ? named('note panel', inside.empty) : lining;
-  const leaves = { leafA: left.loaded, leafB: right.loaded };
+  const leaves = { leafA: leafLoaded(faces, 'left'), leafB: leafLoaded(faces, 'right') };
   const fold = foldOver({ ...leaves, innerThickness, outerThickness: notes ? lining : exterior, school });
   const spine = inputs.pin('body/spine', rounded(named('spine', fold.spine), grid, 'up'));
   const between = sum('notes between', [inside.loaded, minus(inside.empty)]);
@@ -192,7 +128,7 @@ function sizeAcross(
   const liningExtra = notes ? rounded(named('lining longer than note panel', noteTurn), grid, 'up') : undefined;
   const shellTurn = turnOfCloth({ innerThickness: lining, outerThickness: exterior });
   const shellExtra = rounded(named('shell longer than lining', shellTurn), grid, 'up');
-  const leafWidth = sizeLeaf({ inside, left, right, front }, spine, corners, inputs);
+  const leafWidth = sizeLeaf(faces, spine, { ...corners, height }, inputs);
   const inner = [times(2, leafWidth), spine];
   const liningWidth = sum('lining, seam to seam', liningExtra ? [...inner, liningExtra] : inner);
   const shellWidth = sum('shell, seam to seam', [liningWidth, shellExtra]);
@@ -201,20 +137,29 @@ function sizeAcross(
 
 /** Both leaves are as wide as the wider one asks, and together with the spine as wide as the notes ask. */
 function sizeLeaf(
-  { inside, left, right, front }: Faces,
+  faces: Faces,
   spine: Derived,
-  { radius, margin }: Rounding,
-  { rules, grid, pin, usual }: BodyInputs,
+  { radius, margin, height }: Rounding & Pick<Foldover, 'height'>,
+  { rules, grid, pin, usual, overEdge }: BodyInputs,
 ): Derived {
+  const { inside, front } = faces;
   const gutter = rules.length(foldGutter);
-  const demands = [left, right, front]
-    .filter(({ occupied }) => occupied)
-    .map(({ id, width }) => sum(`${id} leaf with its gutter`, [width, gutter, margin]));
+  const onPanel = [rules.length(topstitchInset), rules.length(panelSetBack)];
+  const demands = [
+    ...sides.flatMap((side) => [
+      { face: faces[side], more: faces[behind(side)].occupied ? onPanel : [] },
+      { face: faces[behind(side)], more: [] },
+    ]),
+    { face: front, more: [] },
+  ]
+    .filter(({ face }) => face.occupied)
+    .map(({ face, more }) => sum(`${face.id} leaf with its gutter`, [face.width, gutter, margin, ...more]));
   if (inside.occupied) {
     const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
     const rest = sum('notes beside the spine', [inside.width, minus(spine)]);
     demands.push(product('half of what the notes ask', [rest, half]));
   }
+  if (overEdge) demands.push(overEdge.front(sum('edge between the corners', [height, times(-2, radius)])));
   return pin(
     'body/leafWidth',
     rounded(largest('leaf width', [sum('least leaf', [usual(LEAST_LEAF), radius]), ...demands]), grid, 'up'),
@@ -223,22 +168,30 @@ function sizeLeaf(
 
 /** Height of the body, and of the layer that the leaves' holders lie on (the note panel ends at its mouth). */
 function sizeUp(
-  { inside, left, right, front }: Faces,
+  faces: Faces,
   { radius, margin }: Rounding,
   inputs: BodyInputs,
 ): { height: Derived; hostHeight: Derived } {
   const { rules, grid, usual } = inputs;
   const above = [rules.length(topstitchInset), rules.length(panelSetBack)];
+  const { inside, front } = faces;
   const drop = inside.mouthDrop ? [inside.mouthDrop] : [];
-  const onLeaf = [left, right].map((face) => ({ ...face, drop }));
+  const onLeaf = sides.flatMap((side) => [
+    // what is sewn onto the panel of a room lies below the upper edge of that
+    { ...faces[side], drop: faces[behind(side)].occupied ? [...drop, ...above] : drop },
+    { ...faces[behind(side)], drop },
+  ]);
   const demands = [...onLeaf, { ...front, drop: [] }]
     .filter(({ occupied }) => occupied)
     .map((face) => sum(`${face.id} leaf with its top margin`, [face.height, ...above, ...face.drop, times(2, margin)]));
   const notes = inside.occupied ? [inside.height] : [];
+  const flap = inputs.overEdge
+    ? [sum('edge of the flap, and both corners', [inputs.overEdge.edge, times(2, radius)])]
+    : [];
   const height = inputs.pin(
     'body/height',
     rounded(
-      largest('height', [sum('least height', [usual(LEAST_LEAF), times(2, radius)]), ...demands, ...notes]),
+      largest('height', [sum('least height', [usual(LEAST_LEAF), times(2, radius)]), ...demands, ...notes, ...flap]),
       grid,
       'up',
     ),
@@ -249,7 +202,7 @@ function sizeUp(
 function sizedFaces(
   detail: Foldover,
   hostHeight: Derived,
-  { inside }: Faces,
+  { inside, ...found }: Faces,
   { rules }: BodyInputs,
   hosts: Hosts,
 ): SizedFace[] {
@@ -271,6 +224,20 @@ function sizedFaces(
   const rim = (within: string) => (margin.value > 0 ? stitchedOn : caught(within));
   const lower = { top: stitchedOn, bottom: rim('body/bottom') };
   const leaf = leafWidth.value;
+  const edges = {
+    left: { ...lower, left: rim('body/left'), right: stitchedOn },
+    right: { ...lower, left: stitchedOn, right: rim('body/right') },
+  } as const;
+  const leafOn = (side: LeafSide) => ({
+    host: leafHost,
+    room: {
+      ...room,
+      x: side === 'left' ? margin.value : leafHost.width - room.width.value - margin.value,
+      y: margin.value,
+      towards: side,
+    },
+    edges: edges[side],
+  });
   return [
     {
       id: 'inside',
@@ -291,20 +258,20 @@ function sizedFaces(
         },
       }),
     },
-    {
-      id: 'left',
-      seat: 'leaf',
-      host: leafHost,
-      room: { ...room, x: margin.value, y: margin.value, towards: 'left' },
-      edges: { ...lower, left: rim('body/left'), right: stitchedOn },
-    },
-    {
-      id: 'right',
-      seat: 'leaf',
-      host: leafHost,
-      room: { ...room, x: leafHost.width - room.width.value - margin.value, y: margin.value, towards: 'right' },
-      edges: { ...lower, left: stitchedOn, right: rim('body/right') },
-    },
+    ...sides.flatMap((side): SizedFace[] => {
+      const own = leafOn(side);
+      const panel = found[behind(side)].occupied ? hosts[behind(side)] : undefined;
+      return [
+        {
+          id: behind(side),
+          seat: 'behind',
+          opens: side === 'left' ? 'right' : 'left',
+          ...own,
+          edges: { ...own.edges, [side === 'left' ? 'right' : 'left']: { kind: 'free' } },
+        },
+        { id: side, seat: 'leaf', ...(panel ? onPanelOf(panel, own, above, side) : own) },
+      ];
+    }),
     {
       id: 'front',
       seat: 'wall',
@@ -322,21 +289,46 @@ function sizedFaces(
   ];
 }
 
-function thicknessOf(
-  label: string,
-  { inside, left, right, front }: Faces,
-  load: 'loaded' | 'empty',
-  { stacks }: BodyInputs,
-): Derived {
+/** A leaf on the panel of the room behind it, which is folded double: clear of its mouth and of its upper edge. */
+function onPanelOf(
+  piece: string,
+  { room, edges }: Pick<SizedFace, 'room' | 'edges'>,
+  clear: readonly Derived[],
+  side: LeafSide,
+): Pick<SizedFace, 'host' | 'room' | 'edges'> {
+  const width = 2 * room.width.value;
+  const own = {
+    ...room,
+    y: 0,
+    width: sum('panel beside its mouth', [room.width, ...clear.map(minus)]),
+    height: sum('panel below its upper edge', [room.height, ...clear.map(minus)]),
+  };
+  return {
+    host: { piece, width, height: room.height.value },
+    room: { ...own, x: side === 'left' ? 0 : width - own.width.value },
+    edges,
+  };
+}
+
+/** Of a leaf, with what lies behind it. */
+const leafLoaded = (faces: Faces, side: LeafSide, load: 'loaded' | 'empty' = 'loaded'): Derived =>
+  faces[behind(side)].occupied
+    ? sum(`${side} leaf, ${load}`, [faces[side][load], faces[behind(side)][load]])
+    : faces[side][load];
+
+function thicknessOf(label: string, faces: Faces, load: 'loaded' | 'empty', { stacks }: BodyInputs): Derived {
   return sum(label, [
     times(2, stacks.exterior),
     times(2, stacks.lining),
-    times(2, inside[load]),
-    left[load],
-    right[load],
-    front[load],
+    times(2, faces.inside[load]),
+    ...sides.map((side) => leafLoaded(faces, side, load)),
+    faces.front[load],
   ]);
 }
+
+/** With what goes over its edge, where that holds things. */
+const withClosure = (thick: Derived, flap: Derived | undefined): Derived =>
+  flap ? sum(thick.label, [thick, flap]) : thick;
 
 /** Closed, the cloth beyond the leaves runs round the fold in a half circle. */
 function closedWidth({ leafWidth, shellWidth }: Foldover): Derived {

@@ -7,7 +7,7 @@ import { folioBoards } from './boards.ts';
 import { contributeFolio } from './contribute.ts';
 import { folioParams } from './params.ts';
 import { folioSection } from './section.ts';
-import { SHELL, LINING, sizeFolio, type Folio } from './size.ts';
+import { SHELL, LINING, NOTES, isNarrow, sizeFolio, type Folio } from './size.ts';
 import { leafLess, rawInset, rawLip } from './rules.ts';
 import { foldGutter, foldSchool } from '../leaf-rules.ts';
 import { mouthHem, seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -47,6 +47,9 @@ const rawLengths: ReadonlyMap<LengthRule, LengthRule | undefined> = new Map([
 /** Common practice: what is thicker makes a folio gape; it is not put there without being asked. mm */
 const LEAF = 15;
 
+/** Common practice: a wad that is thicker does not fold with the piece. mm */
+const FOLDS = 3;
+
 /** Folios and trifolds, of the foldover family: three leaves or more, folded into each other. */
 export const folio: BodyKind<Folio> = {
   title: 'Folio',
@@ -65,13 +68,19 @@ export const folio: BodyKind<Folio> = {
     };
     return { ...given, rules: { ...rules, length } };
   },
-  faces: (params) =>
-    Array.from({ length: Number(choiceParam(params, 'leaves', folioParams.leaves)) }, (_, index) => ({
+  faces: (params) => [
+    ...Array.from({ length: Number(choiceParam(params, 'leaves', folioParams.leaves)) }, (_, index) => ({
       id: `leaf-${index + 1}`,
       title: `leaf ${index + 1}`,
       seat: 'leaf' as const,
       thickest: LEAF,
-    })),
+      // nothing lies on a narrow flap
+    })).slice(isNarrow(params) ? 1 : 0),
+    // with raw edges the inner panel is free at its top
+    ...(raw(params)
+      ? [{ id: NOTES, title: 'behind the inner panel, over all leaves', seat: 'file' as const, thickest: FOLDS }]
+      : []),
+  ],
   size: sizeFolio,
   contribute: contributeFolio,
   boards: folioBoards,

@@ -27,3 +27,12 @@ export const leafLess = lengthRule(
   15,
   'Besides the thickness that it must clear.',
 );
+export const narrowFlap = lengthRule(
+  'leaf.flap',
+  'leaves',
+  'Narrow flap of a folio',
+  50,
+  30,
+  150,
+  'Room for a finger and for the magnet; no more cloth than that.',
+);

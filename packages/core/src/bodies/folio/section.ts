@@ -2,7 +2,7 @@ import type { PlacedHolder } from '../../holders/holder-kind.ts';
 import { slabsAt, thickest } from '../../holders/slab.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { clothBar, stackBars, type Section, type SectionBar } from '../section.ts';
-import type { Folio } from './size.ts';
+import { NOTES, type Folio } from './size.ts';
 
 /** The leaves folded on each other, each cut at its thickest place: the second leaf below, on it the last one, rolled into those before
  * it, and the first on top of all. */
@@ -16,7 +16,12 @@ export function folioSection(
     const wide = detail.leaves[index]!.value;
     const cloth = (role: 'exterior' | 'lining') => clothBar(role, wide, stacks);
     const on = placed.filter(({ seat }) => seat.face === `leaf-${index + 1}`).flatMap((holder) => barsOf(holder, wide));
-    return [cloth('exterior'), cloth('lining'), ...on];
+    const behind = placed
+      .filter(({ seat }) => seat.face === NOTES)
+      .flatMap(({ slabs }) =>
+        slabs.map(({ of, label, thickness }) => ({ of, label, u0: 0, u1: wide, thickness: thickness.value })),
+      );
+    return [cloth('exterior'), ...behind, cloth('lining'), ...on];
   };
   // rolled in, the fourth lies on the lining of the third, its own lining up, and turns over with it
   const inward = detail.leaves

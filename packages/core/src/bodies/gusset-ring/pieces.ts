@@ -9,14 +9,13 @@ import { asCut } from '../../pieces/strip.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import { halves, type Half, type Layer, type Ring } from './ring.ts';
 import { cornerBends, panelOutline, quarterMarks } from './runs.ts';
+import { CLIP } from '../../pieces/clip.ts';
 import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const roles = { shell: 'exterior', lining: 'lining' } as const;
 
 /** Common practice: a gusset does not go round less than this, nor round less than so many times its thickness. */
 const TIGHT = { least: 12, thicknesses: 5 };
-/** The clip spacing on a gusset that goes round a corner: common practice, mm. */
-export const CLIP = 6;
 
 /** A panel that the ring goes round, with the marks that both share. */
 export function panelPiece(

@@ -7,7 +7,7 @@ export const panelOutline = ({ length, width, radius }: Pick<Ring, 'length' | 'w
   roundedRectangle(length.value, width.value, radius.value);
 
 /** Where the hinge begins and ends on the bottom edge of a panel, mm from its start. */
-function hingeSpan(ring: Ring): [from: number, to: number, whole: number] {
+export function hingeSpan(ring: Ring): [from: number, to: number, whole: number] {
   const whole = ring.length.value - 2 * ring.radius.value;
   return [(whole - ring.hinge.value) / 2, (whole + ring.hinge.value) / 2, whole];
 }

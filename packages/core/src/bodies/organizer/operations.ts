@@ -4,7 +4,7 @@ import type { Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { walls } from '../box/params.ts';
 import { layers } from '../box/pieces.ts';
-import { CLIP } from '../gusset-ring/pieces.ts';
+import { CLIP } from '../../pieces/clip.ts';
 import { rimHalves } from './bands.ts';
 import type { Organizer } from './params.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';

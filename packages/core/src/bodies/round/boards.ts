@@ -1,6 +1,6 @@
 import type { SizedBody } from '../body-kind.ts';
 import { board, boardFace, type BoardPlan } from '../board-plan.ts';
-import type { Round } from './size.ts';
+import type { Round } from './params.ts';
 
 /** What stands on the base, seen from the side without the wall in front. */
 export const roundBoards = ({ detail: { diameter, height, lined } }: SizedBody<Round>): BoardPlan[] => [

@@ -1,36 +1,64 @@
-import { sum } from '../../derived/derived.ts';
+import { sum, times, type Derived } from '../../derived/derived.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { line, type ArcEdge, type Outline } from '../../geometry/outline.ts';
 import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
 import { BACK } from '../../pieces/bend.ts';
-import type { PieceDraft } from '../../pieces/piece.ts';
+import { patch } from '../../pieces/patch.ts';
+import type { Bend, PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
-import type { Round } from './size.ts';
+import { BAND, bandEdge, type RoundLayer as Layer } from './rings.ts';
+import type { Round } from './params.ts';
 import { mouthHem, seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
-
-type Layer = 'shell' | 'lining';
 
 /** A base and a wall for each layer; the layers are joined at the mouth and turned through a gap in the lining. */
 export function contributeRound({ detail }: SizedBody<Round>, inputs: BodyInputs): Contribution {
   const layers: Layer[] = detail.lined ? ['shell', 'lining'] : ['shell'];
-  const mouth: Seam[] = detail.lined
-    ? [
-        {
-          id: 'body/mouth',
-          kind: 'sewn',
-          a: wholeEdge('body/shell-wall', 'top'),
-          b: wholeEdge('body/lining-wall', 'top', true),
-        },
-      ]
-    : [];
   return contribution({
-    pieces: layers.flatMap((layer) => piecesOf(layer, detail, inputs)),
-    joins: [...layers.flatMap(seamsOf), ...mouth],
+    pieces: [
+      ...layers.flatMap((layer) => piecesOf(layer, detail, inputs)),
+      ...(detail.band ? [bandPiece(detail, detail.band, inputs)] : []),
+    ],
+    joins: [...layers.flatMap(seamsOf), ...mouthSeams(detail)],
     operations: operations(layers, detail, inputs),
   });
 }
+
+/** Shell and lining are sewn to each other, or each to an edge of the band. */
+function mouthSeams({ lined, band }: Round): Seam[] {
+  if (!lined) return [];
+  const shell = wholeEdge('body/shell-wall', 'top');
+  const lining = wholeEdge('body/lining-wall', 'top', true);
+  if (!band) return [{ id: 'body/mouth', kind: 'sewn', a: shell, b: lining }];
+  return [
+    { id: 'body/mouth', kind: 'sewn', a: shell, b: wholeEdge(BAND, bandEdge.shell, true) },
+    { id: 'body/facing', kind: 'sewn', a: lining, b: wholeEdge(BAND, bandEdge.lining) },
+    { id: 'body/band-side', kind: 'sewn', a: wholeEdge(BAND, 'right'), b: wholeEdge(BAND, 'left', true) },
+  ];
+}
+
+/** A strip as long as the wall, folded lengthwise: one half of it outside, one inside. */
+function bandPiece({ wallLength }: Round, high: Derived, { rules }: BodyInputs): PieceDraft {
+  return patch({
+    id: BAND,
+    name: 'Band of the mouth',
+    role: 'pocket',
+    width: wallLength,
+    height: sum('band, unfolded', [times(2, high)]),
+    seam: rules.length(seamAllowance),
+    folds: [{ id: 'mouth', order: 1, kind: 'mountain', from: [0, high.value], to: [wallLength.value, high.value] }],
+    bends: [{ ...roundIts(wallLength), to: [wallLength.value / 2, 2 * high.value] }],
+    note: 'Press the fold, and open it again.',
+  });
+}
+
+/** Bent round evenly all along. */
+const roundIts = (length: Derived): Pick<Bend, 'from' | 'angle' | 'over'> => ({
+  from: [length.value / 2, 0],
+  angle: 2 * BACK,
+  over: length.value,
+});
 
 /** A circle of four quarters, counter-clockwise from its rightmost point. */
 export function circle(diameter: number): Outline {
@@ -67,6 +95,28 @@ function wallOutline(base: number, mouth: number, height: number): Outline {
   ];
 }
 
+/** The band is looped first, sewn to the shell, then to the lining. */
+function banded(bags: readonly OperationDraft[], all: readonly string[]): OperationDraft[] {
+  return [
+    {
+      id: 'body/band',
+      phase: 'layers',
+      needs: [],
+      uses: [BAND],
+      seams: ['body/band-side'],
+      text: say`Press the band wrong sides together lengthwise, open it again and sew its ends into a ring.`,
+    },
+    {
+      id: 'body/mouth',
+      phase: 'join',
+      needs: ['body/band', ...bags.map(({ id }) => id)],
+      uses: [BAND, ...all],
+      seams: ['body/mouth', 'body/facing'],
+      text: say`Right sides together, side seams matched: sew one edge of the band round the mouth of the shell, press the seam towards the band, then sew its other edge round the mouth of the lining.`,
+    },
+  ];
+}
+
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 
 function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraft[] {
@@ -75,7 +125,7 @@ function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraf
   const diameter = lining ? detail.liningDiameter : detail.diameter;
   const around = lining ? detail.liningLength : detail.wallLength;
   const role = lining ? 'lining' : 'exterior';
-  const [length, height] = [around.value, detail.height.value];
+  const [length, height] = [around.value, detail.wallHeight.value];
   const quarters = [1, 2, 3];
   const top = detail.lined ? seam : rules.length(mouthHem);
   return [
@@ -85,20 +135,13 @@ function piecesOf(layer: Layer, detail: Round, { rules }: BodyInputs): PieceDraf
       role,
       stitch: wallOutline(length, detail.wallLength.value, height),
       width: detail.wallLength,
-      height: detail.height,
+      height: detail.wallHeight,
       allowance: { bottom: seam, right: seam, top, left: seam },
       spans: { across: ['left', 'right'], up: ['bottom', 'top'] },
       topArrow: true,
       notches: quarters.map((quarter) => ({ id: `quarter-${quarter}`, edge: 'bottom', at: (quarter * length) / 4 })),
       ...(lining && { gaps: [middleGap('right', height, rules)] }),
-      bends: [
-        {
-          from: [detail.wallLength.value / 2, 0],
-          to: [detail.wallLength.value / 2, height],
-          angle: 2 * BACK,
-          over: detail.wallLength.value,
-        },
-      ],
+      bends: [{ ...roundIts(detail.wallLength), to: [detail.wallLength.value / 2, height] }],
       note: 'A print with a top runs across the wall.',
     },
     {
@@ -132,7 +175,7 @@ function seamsOf(layer: Layer): Seam[] {
   ];
 }
 
-function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): OperationDraft[] {
+function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInputs): OperationDraft[] {
   const all = layers.flatMap((layer) => [`body/${layer}-wall`, `body/${layer}-base`]);
   const bags = layers.map((layer): OperationDraft => ({
     id: `body/${layer}`,
@@ -145,7 +188,7 @@ function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): O
         ? say`Shell: sew the wall's side seam. Match the quarter marks of wall and base and sew the base in with the wall on top, easing it without pins and without stretching; clip the allowance.`
         : say`Lining: the same, leaving the gap in its side seam open.`,
   }));
-  const join: OperationDraft[] = lined
+  const joined: OperationDraft[] = lined
     ? [
         {
           id: 'body/mouth',
@@ -157,6 +200,7 @@ function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): O
         },
       ]
     : [];
+  const join = band ? banded(bags, all) : joined;
   const hem = rules.length(mouthHem);
   return [
     ...bags,
@@ -178,7 +222,9 @@ function operations(layers: Layer[], { lined }: Round, { rules }: BodyInputs): O
       uses: all,
       seams: [],
       text: lined
-        ? say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`
+        ? band
+          ? say`Fold the band over the mouth, lining in, and topstitch ${mm(rules.length(topstitchInset).value)} above its lower edge, through all layers. Try everything in it.`
+          : say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`
         : say`Fold the mouth to the inside twice, half of its ${mm(hem.value)} each time, and stitch round it. Try everything in it.`,
     },
   ];

@@ -4,10 +4,11 @@ import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { BodyInputs, BodyKind, SizedBody } from '../body-kind.ts';
 import { clothBar, stackBars } from '../section.ts';
+import { BAND } from './rings.ts';
 import { roundBoards } from './boards.ts';
 import { contributeRound } from './contribute.ts';
-import { roundParams } from './params.ts';
-import { sizeRound, type Round } from './size.ts';
+import { roundParams, type Round } from './params.ts';
+import { sizeRound } from './size.ts';
 import { liningSchool } from '../lining-rules.ts';
 import { mouthHem, seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
@@ -18,7 +19,7 @@ function readBack(cut: CutPieces, { detail }: SizedBody<Round>, _inputs: BodyInp
   return {
     diameter: across('shell'),
     wallLength: wall.width,
-    height: wall.height,
+    height: wall.height + (detail.band ? cut(BAND).sewn.height / 2 : 0),
     ...(detail.lined && { liningDiameter: across('lining') }),
   };
 }

@@ -5,6 +5,7 @@ import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind
 import { panelFace } from '../gusset-ring/panel-face.ts';
 import { ringRims } from '../gusset-ring/seams.ts';
 import { caseRings } from '../gusset-ring/rings.ts';
+import type { Half } from '../gusset-ring/ring.ts';
 import type { ShellCase } from './params.ts';
 import { planShell } from './plan.ts';
 
@@ -35,13 +36,17 @@ export function sizeShell(params: Params, measured: MeasuredFace[], inputs: Body
     },
     faces: [
       insideFace(detail),
-      panelFace('base', 'body/lining-base', detail),
-      panelFace('lid', 'body/lining-lid', detail),
+      ...(['base', 'lid'] as const).map((half) => panelFace(half, `body/lining-${half}`, detail, edgeSeams(half))),
     ],
     closing: slitOf(detail),
     detail,
   };
 }
+
+const edgeSeams = (half: Half) => ({
+  zipper: `body/lining-${half}/zipper`,
+  hinge: `body/lining-${half}/hinge`,
+});
 
 const free = { kind: 'free' } as const;
 

@@ -1,5 +1,6 @@
 import { sum, times, type Derived } from '../../derived/derived.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { edgeLength, type Outline } from '../../geometry/outline.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { asCut } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -12,7 +13,7 @@ import { foldedBends, foldedOutline, foldEnds, panelBends } from './outlines.ts'
 import { sideStart, type Sleeve, type SleeveBottom, type Layer } from './params.ts';
 import { sideFold, sideFoldedBends, sideFoldedOutline } from './side-fold.ts';
 import { bagSeams, mouthSeams } from './seams.ts';
-import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { mouthHem, mouthTurnIn, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Shell and lining of a sleeve: each sewn into a bag, joined at the mouth and turned through a gap in the lining. One of a
  * single layer is hemmed at its mouth. */
@@ -53,7 +54,7 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
     layer === 'lining' ? sum('panel of the lining', [panelHeight, times(-1, shallower)]) : panelHeight;
   const side = height.value - sideStart(detail) - detail.slope.value;
   const { stitch, halves, gap, whole = side, ...made } = madeOf[bottom]({ shape, layer, width: detail.width, height });
-  const hem = detail.lined ? seam : rules.length(mouthHem);
+  const hem = rules.length(mouthRule(detail));
   const deeper = sum('seam allowance, sewn deeper', [seam, detail.deeperSeam]);
   const below = layer === 'lining' && detail.deeperSeam.value > 0 ? deeper : seam;
   const allowance = Object.fromEntries(stitch.map(({ id }) => [id, allowanceOf(id, seam, hem, below)]));
@@ -67,8 +68,30 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
     allowance,
     topArrow: true,
     ...made,
-    ...(layer === 'lining' && index === 0 && { gaps: [middleGap(gap, whole, rules)] }),
+    ...(index === 0 && gapsOf(detail, layer, stitch, { edge: gap, length: whole }, rules)),
   }));
+}
+
+/** What the mouth is cut longer by: it is sewn, turned in, or hemmed. */
+const mouthRule = ({ lined, turn }: Sleeve) => {
+  if (!lined) return mouthHem;
+  return turn === 'dropped' ? mouthTurnIn : seamAllowance;
+};
+
+/** Where it is turned through: a gap in the lining, or in the front of the mouth, in both layers.
+ * @param side the edge of the lining that is left open by default, and how long that is, mm */
+function gapsOf(
+  { lined, turn }: Sleeve,
+  layer: Layer,
+  stitch: Outline,
+  side: { edge: string; length: number },
+  rules: BodyInputs['rules'],
+): Pick<PieceDraft, 'gaps'> {
+  if (!lined || turn === 'dropped' || (turn !== 'mouth' && layer === 'shell')) return {};
+  if (turn === 'side') return { gaps: [middleGap(side.edge, side.length, rules)] };
+  const names = turn === 'mouth' ? ['mouth-front', 'mouth'] : ['bottom'];
+  const edge = stitch.find(({ id }) => names.includes(id))!;
+  return { gaps: [middleGap(edge.id, edgeLength(edge), rules)] };
 }
 
 interface Panelled {

@@ -5,7 +5,7 @@ import type { BodyInputs } from '../body-kind.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import type { Sleeve, Layer } from './params.ts';
 import { mouthSeams, pieceIds } from './seams.ts';
-import { mouthHem, topstitchInset } from '../../shelves/rules/common-rules.ts';
+import { mouthHem, mouthTurnIn, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** What is sewn of a layer: a bottom that is folded has no seam. */
 const howOf = ({ form, cut, bottom }: Sleeve): string => {
@@ -28,13 +28,14 @@ export function linedOperations(detail: Sleeve, seams: Record<Layer, Seam[]>, { 
     text,
   });
   const both = [...pieceIds(detail, 'shell'), ...pieceIds(detail, 'lining')];
+  if (detail.turn === 'dropped') return droppedIn(detail, both, bag, rules);
   if (detail.slope.value > 0 || detail.bottom === 'side') return mouthFirst(detail, both, bag, rules);
   return [
     bag('shell', 'layers', say`Shell, right sides together: sew the ${how}. Press the allowances to one side.`),
     bag(
       'lining',
       'layers',
-      say`Lining, right sides together: sew the ${how}, leaving the gap in one side open. Press the allowances to the other side, so that they nest.`,
+      say`Lining, right sides together: sew the ${how}${leavingOpen(detail)}. Press the allowances to the other side, so that they nest.`,
     ),
     {
       id: 'body/mouth',
@@ -42,36 +43,83 @@ export function linedOperations(detail: Sleeve, seams: Record<Layer, Seam[]>, { 
       needs: ['body/shell', 'body/lining'],
       uses: both,
       seams: mouthSeams(detail).map(({ id }) => id),
-      text: say`Put the shell, right side out, into the lining, wrong side out, so that right sides face. Match the side seams and sew round the mouth, one layer of each at the needle.`,
+      text: say`Put the shell, right side out, into the lining, wrong side out, so that right sides face. Match the side seams and sew round the mouth, one layer of each at the needle${detail.turn === 'mouth' ? ', leaving the gap in its front open' : ''}.`,
     },
-    ...turnedOut(['body/mouth'], both, rules),
+    ...turnedOut(['body/mouth'], both, detail, rules),
   ];
 }
 
-const turnedOut = (needs: string[], uses: string[], rules: Rules): OperationDraft[] => [
-  {
-    id: 'body/turn',
-    phase: 'turn',
-    needs,
-    uses,
-    seams: [],
-    text: say`Turn through the gap, close it, push the lining into the shell, press the mouth.`,
-  },
-  {
-    id: 'body/topstitch',
-    phase: 'finish',
-    needs: ['body/turn'],
-    uses,
-    seams: [],
-    text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`,
-  },
-];
+/** Where the lining is left open, in words. */
+function leavingOpen({ turn, bottom }: Sleeve): string {
+  if (turn === 'mouth' || turn === 'dropped') return '';
+  if (turn === 'bottom') return ', leaving the gap in the bottom open';
+  return `, leaving the gap in ${bottom === 'side' ? 'the foot' : 'one side'} open`;
+}
+
+function turnedOut(needs: string[], uses: string[], { turn, rim }: Sleeve, rules: Rules): OperationDraft[] {
+  const inset = mm(rules.length(topstitchInset).value);
+  return [
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs,
+      uses,
+      seams: [],
+      text:
+        turn === 'mouth'
+          ? say`Turn through the gap, push the lining into the shell, turn the edges of the gap in, press the mouth.`
+          : say`Turn through the gap, close it, push the lining into the shell, press the mouth.`,
+    },
+    {
+      id: 'body/topstitch',
+      phase: 'finish',
+      needs: ['body/turn'],
+      uses,
+      seams: [],
+      text:
+        rim === 'plain'
+          ? say`The mouth is not stitched: what closes it holds both layers together. Try everything in it.`
+          : say`Topstitch round the mouth ${inset} from the edge${turn === 'mouth' ? ', which closes the gap' : ''}. Try everything in it.`,
+    },
+  ];
+}
+
+/** Shell and lining are two bags of their own, wrong sides together, their mouths turned in towards each other. */
+function droppedIn(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): OperationDraft[] {
+  const how = howOf(detail);
+  const deep = mm(rules.length(mouthTurnIn).value);
+  return [
+    bag('shell', 'layers', say`Shell, right sides together: sew the ${how}. Press the allowances to one side.`),
+    bag(
+      'lining',
+      'layers',
+      say`Lining, right sides together: sew the ${how}, leaving nothing open. Press the allowances to the other side, so that they nest.`,
+    ),
+    {
+      id: 'body/turn',
+      phase: 'join',
+      needs: ['body/shell', 'body/lining'],
+      uses,
+      seams: [],
+      text: say`Turn the shell right side out, the lining stays wrong side out. Fold the mouth of both ${deep} to the wrong side and press; drop the lining into the shell, side seams matched, both folds level.`,
+    },
+    {
+      id: 'body/topstitch',
+      phase: 'finish',
+      needs: ['body/turn'],
+      uses,
+      seams: mouthSeams(detail).map(({ id }) => id),
+      text: say`Pin both mouths together and stitch round them ${mm(rules.length(topstitchInset).value)} from the fold, through shell and lining. Try everything in it.`,
+    },
+  ];
+}
 
 type Bag = (layer: Layer, phase: OperationDraft['phase'], text: OperationDraft['text']) => OperationDraft;
 
 /** A mouth with three sides, or one that goes round a fold, is sewn flat before the sides. */
 function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): OperationDraft[] {
   const how = howOf(detail);
+  const open = detail.turn === 'mouth' ? ', leaving the gap in the front open' : '';
   // what closes on itself at the fold is closed while its ends can be reached
   const beforeSides = { needs: ['body/mouth'], waitsFor: ['closure/slider'] };
   return [
@@ -83,8 +131,8 @@ function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): Ope
       seams: mouthSeams(detail).map(({ id }) => id),
       text:
         detail.bottom === 'side'
-          ? say`Lay shell and lining flat on each other, right sides together, fold on fold, and sew the mouth in one line. Press the allowances open, fold both layers out.`
-          : say`Lay front on front and back on back, shell and lining right sides together, and sew each mouth along its three sides, from the stitch line of one side to that of the other: at both corners leave the needle down, lift the foot and turn the work. Back-tack both ends. Clip the allowance at the corners to the stitching.`,
+          ? say`Lay shell and lining flat on each other, right sides together, fold on fold, and sew the mouth in one line${open}. Press the allowances open, fold both layers out.`
+          : say`Lay front on front and back on back, shell and lining right sides together, and sew each mouth along its three sides${open}, from the stitch line of one side to that of the other: at both corners leave the needle down, lift the foot and turn the work. Back-tack both ends. Clip the allowance at the corners to the stitching.`,
     },
     {
       ...bag(
@@ -98,11 +146,11 @@ function mouthFirst(detail: Sleeve, uses: string[], bag: Bag, rules: Rules): Ope
       ...bag(
         'lining',
         'join',
-        say`Lining, right sides together, in the same way: sew the ${how}, leaving the gap in ${detail.bottom === 'side' ? 'the foot' : 'one side'} open. Press the allowances to the other side, so that they nest.`,
+        say`Lining, right sides together, in the same way: sew the ${how}${leavingOpen(detail)}. Press the allowances to the other side, so that they nest.`,
       ),
       ...beforeSides,
     },
-    ...turnedOut(['body/shell', 'body/lining'], uses, rules),
+    ...turnedOut(['body/shell', 'body/lining'], uses, detail, rules),
   ];
 }
 

@@ -1,6 +1,6 @@
 import type { Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { choiceParam, chosen } from '../../holders/params.ts';
+import { choiceParam } from '../../holders/params.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { cornerCut, cornerShows } from './rules.ts';
 
@@ -8,23 +8,40 @@ export type Layer = 'shell' | 'lining';
 export type SleeveBottom = 'fold' | 'seam' | 'side';
 export type SleeveForm = 'flat' | 'boxed';
 export type SleeveLayers = 'lined' | 'single';
+export type SleeveTurn = 'side' | 'bottom' | 'mouth' | 'dropped';
+export type SleeveRim = 'topstitched' | 'plain';
 export type SleeveCorners = 'whole' | 'cut' | 'mouth';
 
-const isFlat = (params: Params): boolean => chosen(params, 'form', 'flat') === 'flat';
+const isFlat = (params: Params): boolean => choiceParam(params, 'form', sleeveParams.form) === 'flat';
+const isLined = (params: Params): boolean => choiceParam(params, 'layers', sleeveParams.layers) === 'lined';
+const cornersOf = (params: Params): SleeveCorners => choiceParam(params, 'corners', sleeveParams.corners);
 
-const cutsMouth = (params: Params): boolean => isFlat(params) && chosen(params, 'corners', 'whole') === 'mouth';
+const cutsMouth = (params: Params): boolean => isFlat(params) && cornersOf(params) === 'mouth';
 /** Its upper corners are cut off, so that the mouth has three sides: a lining turns them. */
-export const isSloped = (params: Params): boolean => cutsMouth(params) && chosen(params, 'layers', 'lined') === 'lined';
+export const isSloped = (params: Params): boolean => cutsMouth(params) && isLined(params);
 
 /** Made of one piece that goes round one side: flat, with whole corners. */
 export const isSideFolded = (params: Params): boolean =>
-  isFlat(params) && chosen(params, 'bottom', 'fold') === 'side' && chosen(params, 'corners', 'whole') === 'whole';
+  isFlat(params) && choiceParam(params, 'bottom', sleeveParams.bottom) === 'side' && cornersOf(params) === 'whole';
 
 /** How it is made, as far as its other settings let it. */
 export const bottomOf = (params: Params): SleeveBottom => {
   const wished = choiceParam(params, 'bottom', sleeveParams.bottom);
   return wished === 'side' && !isSideFolded(params) ? 'fold' : wished;
 };
+
+/** Where it is turned through, as far as its other settings let it: a bottom that is folded has no seam to leave open. */
+export const turnOf = (params: Params): SleeveTurn => {
+  if (!isLined(params)) return 'side';
+  const wished = choiceParam(params, 'turn', sleeveParams.turn);
+  // a mouth that turns corners cannot be folded in in one
+  if (wished === 'dropped') return isSloped(params) ? 'side' : wished;
+  return wished === 'bottom' && bottomOf(params) !== 'seam' ? 'side' : wished;
+};
+
+/** Whether its mouth is topstitched: where it is turned through that, or only turned in, the stitching closes it. */
+export const rimOf = (params: Params): SleeveRim =>
+  ['mouth', 'dropped'].includes(turnOf(params)) ? 'topstitched' : choiceParam(params, 'rim', sleeveParams.rim);
 
 export const sleeveParams = {
   form: {
@@ -71,6 +88,44 @@ export const sleeveParams = {
       },
     ],
   },
+  turn: {
+    kind: 'choice',
+    title: 'Turned through',
+    when: isLined,
+    standard: 'side' as SleeveTurn,
+    choices: [
+      { id: 'side' as SleeveTurn, title: 'the lining', why: 'Through a gap in its side: the mouth is sewn all round.' },
+      {
+        id: 'bottom' as SleeveTurn,
+        title: 'the lining’s bottom',
+        why: 'A straight seam that is easily closed by machine, and hidden at the bottom.',
+      },
+      {
+        id: 'mouth' as SleeveTurn,
+        title: 'the mouth',
+        why: 'No gap in the lining: the topstitching of the mouth closes it.',
+      },
+      {
+        id: 'dropped' as SleeveTurn,
+        title: 'nothing: the lining is dropped in',
+        why: 'Both mouths are turned in and stitched together: nothing stiff is turned, and handles can be sunk between them.',
+      },
+    ],
+  },
+  rim: {
+    kind: 'choice',
+    title: 'The mouth is',
+    when: isLined,
+    standard: 'topstitched' as SleeveRim,
+    choices: [
+      { id: 'topstitched' as SleeveRim, title: 'topstitched', why: 'Shell and lining stay where they are pressed.' },
+      {
+        id: 'plain' as SleeveRim,
+        title: 'not stitched',
+        why: 'Snaps or a casing hold the layers together: nothing shows.',
+      },
+    ],
+  },
   corners: {
     kind: 'choice',
     title: 'Corners',
@@ -95,7 +150,7 @@ export const sleeveParams = {
     kind: 'length',
     title: 'Corners cut off by',
     rule: cornerCut,
-    when: (params) => isFlat(params) && chosen(params, 'corners', 'whole') === 'cut',
+    when: (params) => isFlat(params) && cornersOf(params) === 'cut',
   },
   shows: {
     kind: 'length',
@@ -110,6 +165,8 @@ export interface Sleeve {
   form: SleeveForm;
   bottom: SleeveBottom;
   lined: boolean;
+  turn: SleeveTurn;
+  rim: SleeveRim;
   /** Flat, at the mouth. */
   width: Derived;
   /** Depth of the base; 0 of a flat one. */

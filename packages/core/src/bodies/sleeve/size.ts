@@ -20,7 +20,16 @@ import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { beneathMouth, proudOf } from './beneath.ts';
 import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
 import { sleeveRings } from './rings.ts';
-import { bottomOf, isSloped, sideStart, sleeveParams, type Sleeve, type SleeveBottom } from './params.ts';
+import {
+  bottomOf,
+  isSloped,
+  rimOf,
+  sideStart,
+  turnOf,
+  sleeveParams,
+  type Sleeve,
+  type SleeveBottom,
+} from './params.ts';
 import { slopeFor, type Slope } from './slope.ts';
 import { liningSchool, liningShorter, type LiningSchool } from '../lining-rules.ts';
 import { boxedClosedDepth, boxedDepth, closedDepth, openDepth, type Sunk } from '../../sizing/depth.ts';
@@ -90,7 +99,21 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   const onBase = boxed ? (inputs.onBase ?? nothing) : nothing;
   const height = heightFor(faces, { cut, onBase, tall }, inputs);
   const panelHeight = sum('panel, mouth to bottom', boxed ? [height, halfBase] : [height]);
-  const made = { form, bottom, lined, width, base, height, panelHeight, cut, onBase, above, ...turns };
+  const made = {
+    form,
+    bottom,
+    lined,
+    turn: turnOf(params),
+    rim: rimOf(params),
+    width,
+    base,
+    height,
+    panelHeight,
+    cut,
+    onBase,
+    above,
+    ...turns,
+  };
   return { ...made, ...mouthSides(params, made, faces, inputs) };
 }
 
@@ -235,6 +258,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       ...(slope.value > 0 && { level: sum('mouth between its corners', [width, times(-2, slope)]) }),
       ...panels,
       ...mouthOf(detail),
+      ...(detail.turn === 'dropped' && { turnedIn: true }),
       rings: sleeveRings(detail),
       proud: proudOf(detail, inside, wallReach(inputs)),
       lined,

@@ -10,7 +10,7 @@ import { sleeveSection } from './section.ts';
 import { isSideFolded, isSloped, sleeveParams, type Sleeve } from './params.ts';
 import { sizeSleeve } from './size.ts';
 import { liningSchool, liningShorter } from '../lining-rules.ts';
-import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
+import { mouthTurnIn, seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Whether there are two side seams, up to the mouth, that something can hang from. */
 const hangs = (params: Params): boolean => !isSloped(params) && !isSideFolded(params);
@@ -58,6 +58,42 @@ export const sleeve: BodyKind<Sleeve> = {
       closures: ['zip-top'],
       why: 'a whole zipper closes to a ring before the mouth is sewn flat; one tape of it goes round the fold',
     },
+    {
+      param: 'turn',
+      choice: 'mouth',
+      closures: ['zip-top', 'fold-zip'],
+      why: 'the zipper lies in all of the mouth',
+    },
+    {
+      param: 'turn',
+      choice: 'mouth',
+      settings: { rim: 'plain' },
+      why: 'the topstitching of the mouth closes the gap',
+    },
+    {
+      param: 'turn',
+      choice: 'dropped',
+      closures: ['fold-zip'],
+      why: 'its tape is sewn between shell and lining while both lie flat',
+    },
+    {
+      param: 'turn',
+      choice: 'dropped',
+      settings: { rim: 'plain' },
+      why: 'only the stitching holds a mouth that is turned in',
+    },
+    {
+      param: 'turn',
+      choice: 'dropped',
+      settings: { corners: 'mouth' },
+      why: 'a mouth with three sides is sewn and turned, not folded in',
+    },
+    ...(['fold', 'side'] as const).map((bottom) => ({
+      param: 'turn',
+      choice: 'bottom',
+      settings: { bottom },
+      why: 'a folded bottom has no seam that could be left open',
+    })),
     ...(['fold', 'seam'] as const).map((choice) => ({
       param: 'bottom',
       choice,
@@ -67,7 +103,7 @@ export const sleeve: BodyKind<Sleeve> = {
   ],
   parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
-  rules: [seamAllowance, topstitchInset, turningGap, liningSchool, liningShorter, easeCavityAcross],
+  rules: [seamAllowance, topstitchInset, mouthTurnIn, turningGap, liningSchool, liningShorter, easeCavityAcross],
   findings: ['corner.notCutOut'],
   adapt: (params, given) => (choiceParam(params, 'layers', sleeveParams.layers) === 'lined' ? given : unlined(given)),
   faces: (params) => [

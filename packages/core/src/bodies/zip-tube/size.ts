@@ -1,22 +1,11 @@
 import { wallReach } from '../../stacks/reach.ts';
 import { half, nothing } from '../../derived/constants.ts';
-import {
-  byRule,
-  given,
-  largest,
-  minus,
-  named,
-  product,
-  rounded,
-  sum,
-  times,
-  type Derived,
-  type Rule,
-} from '../../derived/derived.ts';
+import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { edgePart, wholeEdge } from '../../pieces/seam.ts';
+import { clothTurn } from '../../sizing/cloth-turn.ts';
 import { zipTubeCut } from '../../sizing/zip-tube.ts';
 import type { BodyInputs, ClosingSlit, SizedBody } from '../body-kind.ts';
 import { zipTubeParams, type TubeLayer, type ZipTube } from './params.ts';
@@ -105,8 +94,7 @@ function shellOf(form: ZipTube['form'], inside: MeasuredFace, asked: Asked): Tub
  * at each end; flat, it is drawn round them. */
 function aroundOf(boxed: boolean, inputs: Asked) {
   const less = liningLess(inputs);
-  const taken = (label: string, reach: Derived) =>
-    boxed ? sum(label, [times(2, reach)]) : byRule(roundRule, label, Math.PI * reach.value, [reach]);
+  const taken = (label: string, reach: Derived) => (boxed ? sum(label, [times(2, reach)]) : clothTurn(label, 2, reach));
   const shell = taken('both walls', wallReach(inputs));
   const lining = taken('both walls of the lining', inputs.reach.lining);
   return (things: Derived[]): Derived[] => [
@@ -114,12 +102,6 @@ function aroundOf(boxed: boolean, inputs: Asked) {
     sum('things, lining, and what it is smaller by', [...things, lining, less]),
   ];
 }
-
-const roundRule: Rule = {
-  id: 'tube-width',
-  formula: 'π × reach',
-  source: 'geometry: perimeter of a parallel convex body (Steiner)',
-};
 
 /** Stitch lines need no allowance: the panel of the rule without its seams. */
 function layerOf(box: Pick<TubeLayer, 'length' | 'width' | 'height'>, exposed: Derived): TubeLayer {

@@ -2,11 +2,9 @@ import { half } from '../../derived/constants.ts';
 import type { SizedBody } from '../../bodies/body-kind.ts';
 import {
   byRule,
-  given,
   largest,
   minus,
   product,
-  roundedAmount,
   smallest,
   sum,
   times,
@@ -15,8 +13,6 @@ import {
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { CoreError } from '../../errors/core-error.ts';
-import type { Finding } from '../../errors/finding.ts';
-import { mm, say } from '../../errors/wording.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
@@ -29,6 +25,8 @@ import { overlapFor } from '../overlap.ts';
 import { limited } from '../../pieces/limited.ts';
 import { makeFlap } from './make.ts';
 import { flapSeatOf } from './seat.ts';
+import { flapWidth } from './width.ts';
+import { tightCorner } from './tight-corner.ts';
 import { flapExposed, leastLength } from './zipped.ts';
 import { flapCorner, flapFastener, flapInset, flapOverlap } from './rules.ts';
 import { tabSchool } from '../shoulder-rule.ts';
@@ -50,10 +48,6 @@ const params = {
   corner: { kind: 'length', title: 'Radius of its corners', rule: flapCorner },
 } as const satisfies Record<string, ParamSpec>;
 
-/** A narrower flap would not cover. */
-const sixth = given('sixth', 1 / 6, { kind: 'standard', path: 'flap/sixth' }, 'ratio');
-/** Common practice: layers turn round a corner of four times their thickness. */
-const TURNS = 4;
 const room: Rule = { id: 'zipper', formula: 'base, curve, corners', source: 'geometry: a curve across the flap' };
 
 /** A lined flap caught in the back of the opening that goes over it to the front; it may be a zipped pocket. */
@@ -69,8 +63,7 @@ export const flap: ClosureKind = {
     if (!seat) throw new CoreError('closure.notForBody', 'a flap needs a back to be caught in', id);
     const own = (key: 'overlap' | 'inset' | 'end' | 'corner') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
-    const inset = smallest('narrower by', [own('inset'), product('a sixth of the opening', [seat.width, sixth])]);
-    const width = sum('flap width', [seat.width, times(-2, roundedAmount(inset, grid))]);
+    const width = flapWidth(seat.width, own('inset'), grid);
     const exposed = choiceParam(design, 'pocket', params.pocket) === 'zipped' ? flapExposed(inputs) : undefined;
     const asked = smallest('corner radius', [own('corner'), product('half of its width', [width, half])]);
     const least = insetFor(own('end'), fastener);
@@ -144,20 +137,4 @@ function withRoom(
   ]);
   if (length.value >= least.value) return overlap;
   return largest('lies on the front by', [overlap, sum('with its zipper', [overlap, least, times(-1, length)])]);
-}
-
-function tightCorner(radius: Derived, { stacks, cutStacks: cut = stacks, id }: ClosureInputs): Finding[] {
-  const layers = cut.exterior.value + cut.lining.value;
-  const least = TURNS * layers;
-  if (radius.value >= least) return [];
-  return [
-    {
-      code: 'closure.cornerTooTight',
-      severity: 'watch',
-      about: [id],
-      numbers: { radius: radius.value },
-      limit: least,
-      text: say`The corners of the flap have a radius of ${mm(radius.value)}; layers of ${mm(layers)} turn round ${mm(least)} and more. Round them more, or trim the inner layers away there.`,
-    },
-  ];
 }

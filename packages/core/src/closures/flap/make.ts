@@ -5,15 +5,13 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Hardware } from '../../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from '../closure-kind.ts';
+import { CLIP } from '../../pieces/clip.ts';
 import { flapOutline } from './outline.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
 import type { FlapSeat } from './seat.ts';
 import { zippedOuter } from './zipped.ts';
 import { tabSchool } from '../shoulder-rule.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
-
-/** Common practice: curves are clipped every 6 mm. */
-const CLIP = 6;
 
 /** Pieces, seams and steps of a flap. */
 export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fastener: Hardware): Contribution {

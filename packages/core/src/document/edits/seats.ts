@@ -1,3 +1,4 @@
+import { facesOfDesign, type Faced } from '../../kinds/faces-of.ts';
 import type { BodyKind, FaceSpec } from '../../bodies/body-kind.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
@@ -22,12 +23,11 @@ export interface Spot {
 /** A family of bodies by its id; nothing if there is none. */
 export const bodyKind = (id: string, kinds: Kinds = builtInKinds): BodyKind | undefined => kindOf(kinds.bodies, id);
 
-/** The faces of a design's body. */
-export const facesOf = ({ body }: Pick<DesignDocument, 'body'>, kinds: Kinds = builtInKinds): FaceSpec[] =>
-  bodyKind(body.kind, kinds)?.faces(body.params) ?? [];
+/** The faces of a design: those of its body, and of what closes it. */
+export const facesOf = (document: Faced, kinds: Kinds = builtInKinds): FaceSpec[] => facesOfDesign(document, kinds);
 
-/** What a face of a design's body is called; its id if there is none. */
-export const faceTitle = (document: Pick<DesignDocument, 'body'>, face: string, kinds: Kinds = builtInKinds): string =>
+/** What a face of a design is called; its id if there is none. */
+export const faceTitle = (document: Faced, face: string, kinds: Kinds = builtInKinds): string =>
   facesOf(document, kinds).find(({ id }) => id === face)?.title ?? face;
 
 /** The face that a holder lies on; nothing if it lies on none. */
@@ -40,7 +40,7 @@ export const holderKind = (id: string, kinds: Kinds = builtInKinds): HolderKind 
 
 /** The seat that a face has for a kind of holder; nothing if it has none. */
 export function seatFor(
-  document: Pick<DesignDocument, 'body'>,
+  document: Faced,
   kind: string,
   face: string,
   kinds: Kinds = builtInKinds,

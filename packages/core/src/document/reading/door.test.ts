@@ -5,6 +5,7 @@ import { demoDesigns } from '../../demo/index.ts';
 import { CoreError } from '../../errors/core-error.ts';
 import { describeSolution } from '../../solve/describe.ts';
 import { solveDesign } from '../../solve/solve-design.ts';
+import { builtInKinds } from '../../kinds/kinds.ts';
 import { readDocument } from './read-document.ts';
 
 /** Every place in a value, as the way to it. */
@@ -112,4 +113,21 @@ describe('the door', () => {
     const read = readDocument({ ...demoDesigns[0], faces: { left: crowd } });
     expect(read.ok ? [] : read.fields.map(({ path }) => path)).toEqual(['faces']);
   });
+  test.each(demoDesigns.map((design) => [design.id, design] as const))(
+    'of %s, a choice that this version does not know is as if it were not made',
+    (_, design) => {
+      const { params } = design.body;
+      const { params: specs } = builtInKinds.bodies[design.body.kind]!;
+      const sizes = (own: typeof params) => {
+        const { finished, pieces } = solveDesign({ ...design, body: { ...design.body, params: own } });
+        const sized = Object.entries(finished).map(([name, { value }]) => [name, value]);
+        return [sized, pieces.map(({ id, cutWidth, cutHeight }) => [id, cutWidth.value, cutHeight.value])];
+      };
+      for (const [name, spec] of Object.entries(specs)) {
+        if (spec.kind !== 'choice') continue;
+        const others = Object.fromEntries(Object.entries(params).filter(([key]) => key !== name));
+        expect([name, ...sizes({ ...others, [name]: 'constructor' })]).toEqual([name, ...sizes(others)]);
+      }
+    },
+  );
 });

@@ -10,6 +10,7 @@ export const cavity: HolderKind<Cavity, CavitySeat> = {
   title: 'Inside',
   params: cavityParams,
   rules: [easeCavityAcross, easeCavityEnd],
+  findings: ['cavity.pinchesBase'],
   shown: { clearWidth: 'room1', opening: 'mouth' },
   seats: ['cavity', 'walled', 'flat'],
   suits: () => ({ score: 0.6, why: 'Goes in if the mouth is wide enough.' }),

@@ -4,7 +4,8 @@ import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { linesOnPanels } from '../panel-lines.ts';
 import { partedRooms } from '../seat-rooms.ts';
 import { stoodOf, type Cavity, type CavitySeat } from './compartments.ts';
-import { clearOfBase, dividers } from './place.ts';
+import type { Finding } from '../../errors/finding.ts';
+import { besideBase, clearOfBase, dividers } from './place.ts';
 import { easeCavityAcross, easeCavityEnd } from './rules.ts';
 
 /** Stitched dividers: front and back are sewn onto each other between the rooms, from the mouth down to the base. */
@@ -21,6 +22,7 @@ export function contributeCavity(
   const lines = linesOnPanels({ id, panels, places, down, name: 'divider' });
   return contribution({
     ...lines,
+    findings: pinched(id, seat),
     rooms: partedRooms({ id, seat, seams: lines.joins, stands, ease }),
     operations: [
       {
@@ -33,4 +35,19 @@ export function contributeCavity(
       },
     ],
   });
+}
+
+/** A base that is so deep that the line between two rooms cannot end above it. */
+function pinched(id: string, seat: PlacedHolder<Cavity, CavitySeat>['seat']): Finding[] {
+  const short = besideBase(seat) - clearOfBase(seat);
+  if (short < 1e-6) return [];
+  return [
+    {
+      code: 'cavity.pinchesBase',
+      severity: 'watch',
+      about: [`holders/${id}`],
+      numbers: { short },
+      text: say`The base is so deep that the stitching between the rooms of ${id} ends ${mm(short)} too low: it pinches the base, which cannot lie flat. Make the piece higher, or leave the rooms open.`,
+    },
+  ];
 }

@@ -46,9 +46,17 @@ export function placeCavity(
   };
 }
 
-/** A line of stitching would pinch the base flat: it ends as far above it as the base reaches to either side. mm */
-export const clearOfBase = (seat: SeatOf<CavitySeat>): number =>
+/** Common practice: a line that parts two rooms goes down at least this share of their height. */
+const PARTS = 0.25;
+
+/** What a base takes to either side of the line that parts two rooms, mm. */
+export const besideBase = (seat: SeatOf<CavitySeat>): number =>
   seat.kind === 'walled' ? (seat.inner.base?.value ?? 0) / 2 : 0;
+
+/** A line of stitching would pinch the base flat: it ends as far above it as the base reaches to either side, but parts the rooms at
+ * all. mm */
+export const clearOfBase = (seat: SeatOf<CavitySeat>): number =>
+  Math.min(besideBase(seat), (1 - PARTS) * seat.height.value);
 
 /** Distances of the dividing lines from the left stitch line, mm. */
 export const dividers = ({ compartments }: Cavity): number[] =>

@@ -36,6 +36,8 @@ import {
   sheafSlabs,
   sheafThings,
   visibleHandle,
+  asWideAsFace,
+  wideParam,
   type PocketLoad,
 } from './pocket.ts';
 import { easePocketAcross, easePocketDeep } from './rules.ts';
@@ -74,7 +76,7 @@ type Placed = PlacedHolder<FacePocket>;
 export function facePocket(style: PocketStyle): HolderKind<FacePocket> {
   return {
     title: style.title,
-    params: { ...pocketParams, ...style.params },
+    params: { ...pocketParams, ...(!style.stretches && { wide: wideParam }), ...style.params },
     rules: [easePocketAcross, easePocketDeep, topstitchInset, ...(style.rules ?? [])],
     shown: { clearWidth: 'clearWidth' },
     seats: ['leaf', 'wall'],
@@ -103,7 +105,8 @@ function measure(
     back: inputs.host ?? reach.lining,
   };
   const clear = rounded(tubeAround(half, around, rules.length(easePocketAcross)), grid, 'up');
-  const clearWidth = pin(`holders/${id}/clearWidth`, named('pocket, clear width', clear));
+  const wished = named('pocket, clear width', clear);
+  const clearWidth = pin(`holders/${id}/clearWidth`, wished);
   const width = sum('pocket, stitch to stitch', [clearWidth, times(2, bite)]);
   const deep = openDepth({ ...load, reach: farther(around) });
   const high = pin(
@@ -126,7 +129,10 @@ function measure(
         thickness: front,
       },
     ],
-    stretches: { width: style.stretches ?? false, height: false },
+    stretches: {
+      width: (style.stretches ?? false) || asWideAsFace(params, clearWidth === wished),
+      height: false,
+    },
     sizes: { clearWidth, depth: high },
     detail: { load, high, reach: around, bite, less: lessOf(style, width, inputs) },
     findings: [],
@@ -157,7 +163,11 @@ function place(
     id,
     kind: style.kind,
     seat,
-    sizes: { ...sizes, pocketWidth: width },
+    sizes: {
+      ...sizes,
+      ...(shift > 0 && { clearWidth: sum('pocket, clear width', [width, times(-2, detail.bite)]) }),
+      pocketWidth: width,
+    },
     mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
     stitching: [],
     things: sheafThings(detail.load.sheaves, x + width.value / 2, y + detail.bite.value),

@@ -2,7 +2,7 @@ import { largest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { HeldContents, HolderInputs, MouthHandle, ParamSpec, PlacedThing } from '../holder-kind.ts';
 import type { SeatPlace } from '../seat.ts';
-import { visibleParam } from '../params.ts';
+import { choiceParam, chosen, visibleParam } from '../params.ts';
 import type { Insets } from '../../pieces/room.ts';
 import type { Walls } from '../../sizing/tube-width.ts';
 import type { Slab } from '../slab.ts';
@@ -12,6 +12,35 @@ import { easePocketDeep, pocketVisible } from './rules.ts';
 export const pocketParams = {
   visible: { kind: 'length', title: 'Stands out of the pocket', rule: pocketVisible },
 } as const satisfies Record<string, ParamSpec>;
+
+const mouthUp = (params: Params): boolean => chosen(params, 'mouth', 'up') === 'up';
+
+export type PocketWide = 'contents' | 'face';
+
+/** How wide a pocket is that may take all of its face. */
+export const wideParam = {
+  kind: 'choice',
+  title: 'As wide as',
+  standard: 'contents' as PocketWide,
+  choices: [
+    {
+      id: 'contents' as PocketWide,
+      title: 'what it holds',
+      why: 'Things do not slide about, and others have room beside it.',
+    },
+    {
+      id: 'face' as PocketWide,
+      title: 'all of its face',
+      why: 'Its sides lie in the seams of the piece where the face ends in them: none to turn in, and the largest pocket.',
+    },
+  ],
+  // one that opens to a side reaches as far up as it must, so that a strap or flap clears it
+  when: mouthUp,
+} as const satisfies ParamSpec;
+
+/** Whether a pocket takes all of its face: one whose width is pinned is as wide as that. */
+export const asWideAsFace = (params: Params, free: boolean): boolean =>
+  free && mouthUp(params) && choiceParam(params, 'wide', wideParam) === 'face';
 
 /** What lies in a pocket on a face, one on another. All mm. */
 export interface PocketLoad {

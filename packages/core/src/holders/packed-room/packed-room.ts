@@ -53,7 +53,10 @@ export const packedParams = {
 function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<PackedRoom> {
   const { rules, id } = inputs;
   const things = contents.flatMap(looseThings);
-  const packing = turned(pack(things), choiceParam(params, 'longSide', packedParams.longSide));
+  const packed = pack(things);
+  const packing = things.some((thing) => thing.told)
+    ? packed
+    : turned(packed, choiceParam(params, 'longSide', packedParams.longSide));
   const asked = contents.flatMap((held) => {
     const first = things.find(({ line }) => line === held.line.id)!;
     return [first.sides.across, first.sides.deep, first.sides.thickness];
@@ -87,7 +90,7 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
 
 /** A thing alone that lies flat is as round at its corners as it is seen from above. */
 function cornerOf([thing, ...others]: readonly Loose[], { size }: Packing): { corner?: Derived } {
-  if (!thing || others.length > 0 || thing.radius === 0 || size[2] !== thing.sides.thickness.value) return {};
+  if (!thing || others.length > 0 || thing.radius === 0 || size[2] !== thing.thin.value) return {};
   const from = { kind: 'item', path: `items/${thing.item.id}/planRadius`, source: thing.item.source } as const;
   return { corner: given(`${thing.name}, corner radius`, thing.radius, from) };
 }

@@ -5,7 +5,8 @@ import { linesOf } from '../../pieces/room.ts';
 import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder } from '../holder-kind.ts';
 import type { SeatOf } from '../seat.ts';
 import { seatRoom } from '../seat-rooms.ts';
-import { sidesOf } from '../sides.ts';
+import { asLying } from '../../contents/held.ts';
+import { isRound, sidesOf } from '../sides.ts';
 import { easeCavityEnd } from '../cavity/rules.ts';
 import { easeRoundAcross } from './rules.ts';
 
@@ -35,17 +36,18 @@ const circleRule: Rule = {
 /** The circle round a thing, and how high it is. A disc lies flat; what is upright stands on its short end. */
 export function onBase(held: HeldContents): OnBase {
   const { line, item, name } = held;
-  const { across, deep, thickness } = sidesOf(held);
+  const { across, deep, thickness } = sidesOf(item.shape === 'disc' ? asLying(held) : held);
   const round = (one: Derived, two: Derived) =>
     byRule(circleRule, `${name}, circle round it`, Math.hypot(one.value, two.value), [one, two]);
-  const upright = line.orientation === 'upright';
+  // lying, it lies flat; any other way says itself what goes up
+  const upright = line.orientation !== 'lying';
   const base = { line: line.id, name };
   if (item.shape === 'disc') return { ...base, diameter: across, height: thickness, flat: true };
   if (item.shape === 'ball') return { ...base, diameter: across, height: across };
   if (item.shape === 'cylinder')
-    return upright
+    return isRound(item, line)
       ? { ...base, diameter: across, height: deep }
-      : { ...base, diameter: round(across, deep), height: deep };
+      : { ...base, diameter: round(across, thickness), height: deep };
   return upright
     ? { ...base, diameter: round(across, thickness), height: deep }
     : { ...base, diameter: round(across, deep), height: thickness, flat: true };

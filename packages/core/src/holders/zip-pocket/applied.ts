@@ -9,7 +9,7 @@ import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { hostRun, type Side } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
-import { STRIP, zippedRoom, zipperAt, type ZipPocket } from './zip.ts';
+import { STRIP, zippedRoom, zipperAt, type ZipFront, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
@@ -24,11 +24,11 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
   const low = zipperAt(detail, h);
   const high = sum('front, bottom to zipper', [seat.height, minus(STRIP), minus(detail.window)]);
   const zipper = zipperFor(own, detail.opening, detail.beyond, inputs, detail.gauge);
-  const draft = (name: string, title: string, height: Derived): PieceDraft =>
-    patch({ id: `${own}/${name}`, name: title, role: 'pocket', width: seat.width, height, seam });
+  const draft = (name: string, title: string, height: Derived, role: ZipFront = 'pocket'): PieceDraft =>
+    patch({ id: `${own}/${name}`, name: title, role, width: seat.width, height, seam });
   const [front, strip] = [`${own}/front`, `${own}/strip`];
   const pieces = [
-    draft('front', `Zip pocket ${id}`, high),
+    draft('front', `Zip pocket ${id}`, high, detail.front),
     draft('strip', `Strip above the zipper ${id}`, STRIP),
     zipper.piece,
   ];

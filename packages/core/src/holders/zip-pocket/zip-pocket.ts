@@ -13,7 +13,7 @@ import {
 import type { Params } from '../../document/design-document.ts';
 import { closedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
-import { farther, loadOf, sheafSlabs, sheafThings } from '../face-pocket/pocket.ts';
+import { asWideAsFace, farther, loadOf, sheafSlabs, sheafThings, wideParam } from '../face-pocket/pocket.ts';
 import type {
   HeldContents,
   HolderInputs,
@@ -23,11 +23,12 @@ import type {
   PlacedHolder,
 } from '../holder-kind.ts';
 import type { Seat } from '../seat.ts';
+import { widenedTo } from '../slab.ts';
 import { choiceParam, chosen, lengthParam } from '../params.ts';
 import { contributeApplied } from './applied.ts';
 import { contributeWindow } from './window.ts';
 import type { Gauge } from './zipper.ts';
-import { STRIP, zipperAt, type ZipPocket, type ZipStyle } from './zip.ts';
+import { STRIP, zipperAt, type ZipFront, type ZipPocket, type ZipStyle } from './zip.ts';
 import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 import { zipDrop, zipWindow } from './rules.ts';
 import { topstitchInset, zipBeyond } from '../../shelves/rules/common-rules.ts';
@@ -56,6 +57,17 @@ const params = {
       { id: 'zipper-5' as Gauge, title: 'no. 5', why: 'Runs better where it is opened often, and outside.' },
     ],
   },
+  front: {
+    kind: 'choice',
+    title: 'Its front is',
+    standard: 'pocket' as ZipFront,
+    choices: [
+      { id: 'pocket' as ZipFront, title: 'of the pocket cloth', why: 'Hides what is in it.' },
+      { id: 'mesh' as ZipFront, title: 'of mesh', why: 'Shows what is in it, and lets it dry.' },
+    ],
+    when: (design) => chosen(design, 'style', 'window') !== 'window',
+  },
+  wide: wideParam,
   drop: {
     kind: 'length',
     title: 'Window below the top of its pocket',
@@ -76,10 +88,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const { rules, stacks, reach, grid, id, pin } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
   const style = choiceParam(design, 'style', params.style);
-  const around =
-    style === 'window'
-      ? { front: reach.pocket, back: reach.pocket }
-      : { front: reach.pocket, back: inputs.host ?? reach.lining };
+  const front = style === 'window' ? 'pocket' : choiceParam(design, 'front', params.front);
+  const around = { front: reach[front], back: style === 'window' ? reach.pocket : (inputs.host ?? reach.lining) };
   const ease = rules.length(easePocketAcross);
   const bite = rules.length(topstitchInset);
   const clear = rounded(tubeAround(rectHalfGirth(load.across, load.thickness), around, ease), grid, 'up');
@@ -101,12 +111,12 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const deep = sum('pocket, bottom to top', [closedDepth({ ...load, reach: farther(around) }), bite, ...above]);
   const height = pin(`holders/${id}/depth`, rounded(deep, grid, 'up'));
   const gauge = choiceParam(design, 'gauge', params.gauge);
-  const detail: ZipPocket = { style, gauge, load, opening, window, drop, beyond, reach: around, bite };
+  const detail: ZipPocket = { style, gauge, front, load, opening, window, drop, beyond, reach: around, bite };
   return {
     width,
     height,
-    slabs: slabsOf(detail, width.value, height.value, stacks.pocket),
-    stretches: { width: false, height: false },
+    slabs: slabsOf(detail, width.value, height.value, stacks[front]),
+    stretches: { width: asWideAsFace(design, inner === asked), height: false },
     sizes: { clearWidth: named('pocket, clear width', inner), opening, depth: height },
     detail,
     findings: [],
@@ -137,8 +147,27 @@ function slabsOf(
 
 type Placed = PlacedHolder<ZipPocket>;
 
-function place({ detail, sizes, slabs }: MeasuredHolder<ZipPocket>, seat: Seat, { id }: HolderInputs): Placed {
+/** In a pocket that is wider than it must be the opening goes from side to side, unless it is pinned. */
+function widened(
+  { detail, width: least, sizes, slabs }: MeasuredHolder<ZipPocket>,
+  width: Derived,
+  { id, grid, pin }: HolderInputs,
+): Pick<MeasuredHolder<ZipPocket>, 'detail' | 'sizes' | 'slabs'> {
+  if (width.value - least.value < 1e-6) return { detail, sizes, slabs };
+  const inner = sum('pocket, clear width', [width, times(-2, detail.bite)]);
+  const most = rounded(sum('pocket less what is beside the opening', [inner, times(-2, BESIDE)]), grid, 'down');
+  const opening = smallest('opening', [pin(`holders/${id}/opening`, most), most]);
+  return {
+    detail: { ...detail, opening },
+    sizes: { ...sizes, clearWidth: inner, opening },
+    slabs: widenedTo(slabs, width.value),
+  };
+}
+
+function place(measured: MeasuredHolder<ZipPocket>, seat: Seat, inputs: HolderInputs): Placed {
   const { x, y, width, height } = seat;
+  const { id } = inputs;
+  const { detail, sizes, slabs } = widened(measured, width, inputs);
   const at = y + zipperAt(detail, height.value);
   const [left, right] = [x + (width.value - detail.opening.value) / 2, x + (width.value + detail.opening.value) / 2];
   return {

@@ -7,11 +7,14 @@ import { pocketEase } from '../face-pocket/patch.ts';
 import type { Gauge } from './zipper.ts';
 
 export type ZipStyle = 'window' | 'applied' | 'flap';
+/** Cloth of the front of a patch. */
+export type ZipFront = 'pocket' | 'mesh';
 
 /** A pocket that a zipper closes. All mm. */
 export interface ZipPocket {
   style: ZipStyle;
   gauge: Gauge;
+  front: ZipFront;
   load: PocketLoad;
   /** Length of the opening. */
   opening: Derived;

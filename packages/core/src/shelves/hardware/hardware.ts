@@ -92,6 +92,7 @@ export const standardHardware: readonly Hardware[] = [
   band('frame-wire-3', 'Frame wire 3 mm', 'frame', 3, 3),
   fastener('ring-25', 'D-ring 25 mm', 'ring', 25, 0),
   fastener('hook-25', 'Swivel hook 25 mm', 'hook', 25, 0),
+  fastener('hook-38', 'Swivel hook 38 mm', 'hook', 38, 0),
 ];
 
 /** One entry of the shelf, or of the standard shelf if the maker has none of that id. */

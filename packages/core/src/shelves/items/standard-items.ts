@@ -81,6 +81,7 @@ export const standardItems: readonly Item[] = [
   note('note-5', 'Banknote, 5', 120, 62),
   note('note-10', 'Banknote, 10', 127, 67),
   note('note-20', 'Banknote, 20', 133, 72),
+  sheet('note-20-folded', 'Banknote, 20, folded once', 72, 66.5, 0.22),
   note('note-50', 'Banknote, 50', 140, 77),
   sheet('a6-booklet', 'Tide-table booklet, A6', 148, 105, 2.4),
   sheet('a7-sheet', 'Paper, A7', 105, 74, 0.1),

@@ -64,6 +64,15 @@ export const mouthHem = lengthRule(
   60,
   'Turned in twice, half of it each time.',
 );
+export const mouthTurnIn = lengthRule(
+  'mouth.turnIn',
+  'edges',
+  'Turned in at the mouth',
+  25,
+  8,
+  80,
+  'Of shell and lining, where the lining is dropped in: deep enough to be stitched through all layers.',
+);
 export const turningGap = lengthRule(
   'turning.gap',
   'edges',
@@ -72,4 +81,14 @@ export const turningGap = lengthRule(
   25,
   100,
   'Soft and small 25 to 50, quilted 50 to 75, padded more.',
+);
+
+export const trimHeight = lengthRule(
+  'trim.height',
+  'edges',
+  'Trim band, high',
+  40,
+  15,
+  120,
+  'High enough to be seen, clear of the casing.',
 );

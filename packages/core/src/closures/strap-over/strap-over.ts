@@ -1,25 +1,24 @@
-import type { SizedBody } from '../bodies/body-kind.ts';
-import { named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
-import type { Params } from '../document/design-document.ts';
-import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
-import type { ParamSpec } from '../holders/holder-kind.ts';
-import { choiceParam, lengthParam } from '../holders/params.ts';
-import { contribution } from '../pieces/contribution.ts';
-import type { PieceDraft } from '../pieces/piece.ts';
-import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
-import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
-import { flap } from '../sizing/flap.ts';
-import { beneathOf } from './beneath.ts';
-import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
-import { laidOver } from './laid-over.ts';
-import { onWall, overlapFor } from './overlap.ts';
-import { limited } from '../pieces/limited.ts';
-import { tabOutline } from './tab-outline.ts';
-import { lengthRule } from '../shelves/rules/house-rule.ts';
-import { tabSchool } from './shoulder-rule.ts';
-import { seamAllowance } from '../shelves/rules/common-rules.ts';
+import type { SizedBody } from '../../bodies/body-kind.ts';
+import { given, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
+import { CoreError } from '../../errors/core-error.ts';
+import { mm, say } from '../../errors/wording.ts';
+import { ofCloth, ofWebbing, type Strap } from './cut.ts';
+import { bandOf, bandParams } from '../band.ts';
+import type { ParamSpec } from '../../holders/holder-kind.ts';
+import { choiceParam, chosen, lengthParam } from '../../holders/params.ts';
+import { contribution } from '../../pieces/contribution.ts';
+import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
+import { flap } from '../../sizing/flap.ts';
+import { beneathOf } from '../beneath.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
+import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from '../fasteners.ts';
+import { laidOver } from '../laid-over.ts';
+import { onWall, overlapFor } from '../overlap.ts';
+import { limited } from '../../pieces/limited.ts';
+import { lengthRule } from '../../shelves/rules/house-rule.ts';
+import { tabSchool } from '../shoulder-rule.ts';
 
 const strapWidth = lengthRule(
   'strap.width',
@@ -58,9 +57,30 @@ const strapInset = lengthRule(
   'Its plate needs cloth all round it.',
 );
 
+type StrapMade = 'cloth' | 'webbing';
+const isCloth = (design: Params): boolean => chosen(design, 'material', 'cloth') === 'cloth';
+
 const params = {
   fastener: fastenerParam,
-  width: { kind: 'length', title: 'Strap width', rule: strapWidth },
+  material: {
+    kind: 'choice',
+    title: 'Made from',
+    standard: 'cloth' as StrapMade,
+    choices: [
+      {
+        id: 'cloth' as StrapMade,
+        title: 'two layers of the shell',
+        why: 'The same cloth as the bag, its edges inside.',
+      },
+      {
+        id: 'webbing' as StrapMade,
+        title: 'webbing',
+        why: 'What is left over from the handles: its raw end is folded over the fastener and hides it.',
+      },
+    ],
+  },
+  webbing: { ...bandParams.webbing, when: (design) => !isCloth(design) },
+  width: { kind: 'length', title: 'Strap width', rule: strapWidth, when: isCloth },
   overlap: { kind: 'length', title: 'Lies on the front by', rule: strapOverlap },
   inset: { kind: 'length', title: 'Fastener from the end', rule: strapInset },
   down: { kind: 'length', title: 'Sewn to the back below the mouth', rule: strapDown },
@@ -79,6 +99,11 @@ export const strapOver: ClosureKind = {
     const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
     const inset = insetFor(own('inset'), fastener);
+    const { level = closing.width } = closing;
+    const isWebbing = choiceParam(design, 'material', params.material) === 'webbing';
+    // the narrower one where the mouth is narrow
+    const band = isWebbing ? bandOf(design, 'strap, wide', inputs, level) : undefined;
+    const bought = band && hardwareOf(band.webbing!, hardware);
     const overlap = overlapFor(own('overlap'), inset, fastener, body.finished.height);
     const over = (lies: Derived) => {
       const { full, empty } = beneathOf(body, lies.value, grid);
@@ -87,14 +112,15 @@ export const strapOver: ClosureKind = {
         emptyDepth: empty,
         overlap: lies,
         fastenerInset: inset,
-        flapThickness: sum('strap, both layers', [times(2, stacks.exterior)]),
+        flapThickness: bought
+          ? given(`${bought.name}, thick`, bought.thickness ?? 0, { kind: 'hardware', path: `hardware/${bought.id}` })
+          : sum('strap, both layers', [times(2, stacks.exterior)]),
         school: rules.choice(tabSchool),
       });
     };
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
-    const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
-    const { level = closing.width } = closing;
-    const width = asked.value <= level.value ? asked : smallest('as wide as the back', [asked, level]);
+    const asked = band ? band.wide : rounded(widthFor(own('width'), fastener), grid, 'up');
+    const width = band || asked.value <= level.value ? asked : smallest('as wide as the back', [asked, level]);
     const besides = [down, times(2, closing.proud)];
     const { length, reach, solved } = laidOver(
       {
@@ -109,7 +135,14 @@ export const strapOver: ClosureKind = {
       },
       inputs,
     );
-    const parts = { width, length, down, mate: solved.mateLoaded, inset: insetAfter(inset, length, reach) };
+    const parts = {
+      width,
+      length,
+      down,
+      mate: solved.mateLoaded,
+      inset: insetAfter(inset, length, reach),
+      ...(bought && { webbing: bought.id }),
+    };
     const sizes = {
       strapWidth: width,
       strapLength: length,
@@ -130,67 +163,34 @@ export const strapOver: ClosureKind = {
   },
 };
 
-interface Strap {
-  width: Derived;
-  length: Derived;
-  down: Derived;
-  /** Below the top front edge, full. */
-  mate: Derived;
-  inset: Derived;
-}
-
-function make(
-  { width, length, down, mate, inset }: Strap,
-  { closing, finished }: SizedBody,
-  inputs: ClosureInputs,
-  fastener: Hardware,
-) {
+function make(strap: Strap, { closing, finished }: SizedBody, inputs: ClosureInputs, fastener: Hardware) {
   if (closing.kind !== 'mouth') return {};
   const { rules, id } = inputs;
-  const seam = rules.length(seamAllowance);
+  const { width, down, mate, webbing } = strap;
   const piece = `${id}/strap`;
   const [w, middle] = [width.value, closing.width.value / 2];
   const { front, back } = closing;
-  const draft: PieceDraft = {
-    id: piece,
-    name: 'Strap',
-    role: 'exterior',
-    printUp: 'bottom',
-    count: 2,
-    stitch: tabOutline(w, length.value),
-    width,
-    height: length,
-    allowance: { bottom: seam, right: seam, tip: seam, left: seam },
-    spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
-    marks: [
-      halfMark(fastener, 'upper', { id: `${id}-cap`, at: [w / 2, length.value - inset.value], label: 'fastener' }),
-    ],
-    note: 'Mark the fastener on one of the two.',
+  const cut =
+    webbing === undefined
+      ? ofCloth(piece, strap, fastener, inputs)
+      : ofWebbing(piece, strap, fastener, webbing, inputs);
+  const onBack: Seam = {
+    id: `${piece}#base`,
+    kind: 'stitchedOn',
+    a: cut.base,
+    b: faceLine(back.piece, `${id}-base`),
   };
-  const round = (edge: string, mate: string): Seam => ({
-    id: `${piece}#${edge}`,
-    kind: 'sewn',
-    a: wholeEdge(piece, edge),
-    b: wholeEdge(piece, mate, true),
-  });
-  const joins: Seam[] = [
-    round('right', 'left'),
-    round('tip', 'tip'),
-    { id: `${piece}#base`, kind: 'stitchedOn', a: wholeEdge(piece, 'bottom'), b: faceLine(back.piece, `${id}-base`) },
-  ];
   return {
-    pieces: [draft],
-    joins,
+    pieces: [cut.draft],
+    joins: [...cut.made, onBack],
     laps: [
       {
         id,
         name: 'strap' as const,
         piece,
         layers: [piece],
-        double: true,
-        base: { edge: 'bottom' },
+        ...cut.lap,
         cap: `${id}-cap`,
-        tip: { edge: 'tip' },
         behind: { piece: back.piece, line: { line: `${id}-base` }, edge: { edge: closing.rim[1]!.edge } },
         mate: { piece: front.piece, mark: `${id}-mate`, edge: { edge: closing.rim[0]!.edge } },
         over: rules.choice(tabSchool),
@@ -198,7 +198,7 @@ function make(
         ...(finished.height && { front: finished.height.value }),
       },
     ],
-    hardware: [{ id: fastener.id, count: 1 }],
+    hardware: [{ id: fastener.id, count: 1 }, ...cut.hardware],
     hostEdits: [
       {
         piece: back.piece,
@@ -228,8 +228,8 @@ function make(
         phase: 'prepare' as const,
         needs: [],
         uses: [piece],
-        seams: joins.slice(0, 2).map((join) => join.id),
-        text: say`Set the fastener in one strap piece, its plate backed by a scrap. Sew the two right sides together round the end, turn through the straight edge, press, topstitch; turn the straight edge in.`,
+        seams: cut.made.map((join) => join.id),
+        text: cut.text,
       },
       {
         id: `${id}/set`,

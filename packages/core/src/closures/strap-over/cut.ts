@@ -1,0 +1,108 @@
+import { rounded, sum, times, type Derived } from '../../derived/derived.ts';
+import { mm, say, type Wording } from '../../errors/wording.ts';
+import type { HardwareNeed } from '../../pieces/contribution.ts';
+import type { Lap } from '../../pieces/lap.ts';
+import type { PieceDraft } from '../../pieces/piece.ts';
+import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { strip } from '../../pieces/strip.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import type { Hardware } from '../../shelves/hardware/hardware.ts';
+import type { ClosureInputs } from '../closure-kind.ts';
+import { halfMark } from '../fasteners.ts';
+import { tabOutline } from '../tab-outline.ts';
+
+/** A strap over a mouth, by its sizes. All mm. */
+export interface Strap {
+  width: Derived;
+  length: Derived;
+  down: Derived;
+  /** Below the top front edge, full. */
+  mate: Derived;
+  inset: Derived;
+  /** On the hardware shelf; nothing if it is of two layers of cloth. */
+  webbing?: string;
+}
+
+/** What a strap is cut as, and how it lies in its lap. */
+export interface CutStrap {
+  draft: PieceDraft;
+  /** Seams that make it. */
+  made: Seam[];
+  base: EdgeRun;
+  lap: Pick<Lap, 'base' | 'tip' | 'double'>;
+  hardware: HardwareNeed[];
+  text: Wording;
+}
+
+/** Two layers of cloth, sewn round the end and turned. */
+export function ofCloth(
+  piece: string,
+  { width, length, inset }: Strap,
+  fastener: Hardware,
+  { rules, id }: ClosureInputs,
+): CutStrap {
+  const seam = rules.length(seamAllowance);
+  const round = (edge: string, mate: string): Seam => ({
+    id: `${piece}#${edge}`,
+    kind: 'sewn',
+    a: wholeEdge(piece, edge),
+    b: wholeEdge(piece, mate, true),
+  });
+  return {
+    draft: {
+      id: piece,
+      name: 'Strap',
+      role: 'exterior',
+      printUp: 'bottom',
+      count: 2,
+      stitch: tabOutline(width.value, length.value),
+      width,
+      height: length,
+      allowance: { bottom: seam, right: seam, tip: seam, left: seam },
+      spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
+      marks: [
+        halfMark(fastener, 'upper', {
+          id: `${id}-cap`,
+          at: [width.value / 2, length.value - inset.value],
+          label: 'fastener',
+        }),
+      ],
+      note: 'Mark the fastener on one of the two.',
+    },
+    made: [round('right', 'left'), round('tip', 'tip')],
+    base: wholeEdge(piece, 'bottom'),
+    lap: { base: { edge: 'bottom' }, tip: { edge: 'tip' }, double: true },
+    hardware: [],
+    text: say`Set the fastener in one strap piece, its plate backed by a scrap. Sew the two right sides together round the end, turn through the straight edge, press, topstitch; turn the straight edge in.`,
+  };
+}
+
+/** Webbing, its end folded back over the fastener. */
+export function ofWebbing(
+  piece: string,
+  { width, length, inset }: Strap,
+  fastener: Hardware,
+  webbing: string,
+  { grid, id }: ClosureInputs,
+): CutStrap {
+  const back = rounded(sum('folded back over the fastener', [times(2, inset)]), grid, 'up');
+  const whole = sum('strap, and its end folded back', [length, back]);
+  return {
+    draft: {
+      ...strip({ id: piece, name: 'Strap', cutFrom: webbing, length: whole, width, note: 'Seal the end.' }),
+      folds: [{ id: 'tip', order: 1, kind: 'valley', from: [length.value, 0], to: [length.value, width.value] }],
+      marks: [
+        halfMark(fastener, 'upper', {
+          id: `${id}-cap`,
+          at: [length.value - inset.value, width.value / 2],
+          label: 'fastener',
+        }),
+      ],
+    },
+    made: [],
+    base: edgePart(piece, 'left', 0, width.value),
+    lap: { base: { edge: 'left' }, tip: { fold: 'tip' } },
+    hardware: [{ id: webbing, count: 1, length: whole.value }],
+    text: say`Seal the end of the strap. Set its half of the fastener, fold the end back over the plate, ${mm(back.value)} of it, and stitch it down all round; a little glue behind the plate holds it while you sew.`,
+  };
+}

@@ -1,0 +1,140 @@
+import { sum, times, type Derived } from '../../derived/derived.ts';
+import { say } from '../../errors/wording.ts';
+import { contribution, type Contribution } from '../../pieces/contribution.ts';
+import { patch } from '../../pieces/patch.ts';
+import { linesOf, onePile, patchRing } from '../../pieces/room.ts';
+import { faceLine, type RunPart, type Seam } from '../../pieces/seam.ts';
+import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { easeNoteAcross, easeNoteDeep } from '../note-compartment/rules.ts';
+import { hostRun, type SeatOf } from '../seat.ts';
+import type { Sheaf } from '../sides.ts';
+
+export interface FoldRoom {
+  sheaves: Sheaf[];
+  /** What the topstitching of the body takes beside its seams. mm */
+  bite: Derived;
+}
+export type PlacedFoldRoom = PlacedHolder<FoldRoom, 'behind'>;
+
+/** A panel folded double, its fold at that of the body: the outer and the lower edges lie in the seams of the body, the upper one is
+ * turned in and sewn onto what lies behind. */
+export function contributeFoldRoom({ id, seat, detail }: PlacedFoldRoom, { rules }: HolderInputs): Contribution {
+  const own = `holders/${id}`;
+  const piece = `${own}/panel`;
+  const [width, height] = [seat.width.value, seat.height.value];
+  const { x, y } = seat;
+  const joins = seamsOf(id, seat);
+  const named = { sides: { left: `${own}#bottom-front`, right: `${own}#top` }, base: `${own}#outer-front` };
+  const { left, right } = seat.opens === 'left' ? named.sides : { left: named.sides.right, right: named.sides.left };
+  const inset = 'topstitch.inset';
+  const below = seat.opens === 'left' ? { left: inset } : { right: inset };
+  return contribution({
+    pieces: [
+      patch({
+        id: piece,
+        name: `Panel of the room ${id}`,
+        role: 'pocket',
+        width: sum('panel, unfolded', [times(2, seat.width)]),
+        height: seat.height,
+        seam: rules.length(seamAllowance),
+        topArrow: true,
+        folds: [{ id: 'mouth', order: 1, kind: 'mountain', from: [width, 0], to: [width, height] }],
+        note: 'Fold wrong sides in; the fold is the mouth.',
+      }),
+    ],
+    hostEdits: [
+      {
+        piece: seat.host.piece,
+        lines: [
+          {
+            id: `${id}-top`,
+            from: [x, y + height],
+            to: [x + width, y + height],
+            label: `upper edge of the room ${id}`,
+          },
+        ],
+      },
+    ],
+    joins,
+    rooms: [
+      {
+        id: `${own}/1`,
+        holds: linesOf(detail.sheaves),
+        rings: [
+          patchRing(
+            { piece, mouth: { fold: 'mouth' }, double: true },
+            seat.host.piece,
+            { left, right, base: named.base },
+            { ...below, base: inset },
+          ),
+        ],
+        stands: onePile(detail.sheaves),
+        ease: { across: rules.length(easeNoteAcross), deep: rules.length(easeNoteDeep) },
+      },
+    ],
+    operations: [
+      {
+        id: `${own}/fold`,
+        phase: 'prepare',
+        needs: [],
+        uses: [piece],
+        seams: [`${own}#closed`],
+        text: say`Fold the panel of ${id} right sides together along its middle, sew its upper edge, turn it and press it; topstitch the fold: it is the mouth.`,
+      },
+      {
+        id: `${own}/set`,
+        phase: 'layers',
+        needs: [`${own}/fold`],
+        uses: [piece, seat.host.piece],
+        seams: joins.filter(({ id: seam }) => !seam.endsWith('#closed')).map((seam) => seam.id),
+        text: say`Lay the panel of ${id} on its leaf, the fold towards the fold of the piece, raw edges even at the outer side and below. Edge-stitch its upper edge onto its line, baste the others; leave the fold open.`,
+      },
+    ],
+  });
+}
+
+/** The half that lies in front is that of the outer edge which it shares with the body. */
+function seamsOf(id: string, seat: SeatOf<'behind'>): Seam[] {
+  const own = `holders/${id}`;
+  const piece = `${own}/panel`;
+  const [width, height] = [seat.width.value, seat.height.value];
+  const leftLeaf = seat.opens === 'right';
+  const outer = leftLeaf ? 'left' : 'right';
+  const within = (side: 'left' | 'right' | 'bottom') => {
+    const fate = seat.edges[side];
+    return fate.kind === 'caught' ? { within: fate.within } : {};
+  };
+  const span = (edge: string, front: boolean, reversed: boolean): RunPart => {
+    // edges are walked counter-clockwise: the top runs from the right
+    const near = front === leftLeaf;
+    const [from, to] = (edge === 'bottom') === near ? [0, width] : [width, 2 * width];
+    return { edge, from, to, ...(reversed && { reversed }) };
+  };
+  const side = (edge: 'left' | 'right'): RunPart => ({ edge, ...(edge === 'left' && { reversed: true }) });
+  const caught = (name: string, part: RunPart, on: 'left' | 'right' | 'bottom', length: number): Seam => ({
+    id: `${own}#${name}`,
+    kind: 'caught',
+    a: { piece, parts: [part] },
+    b: hostRun(seat, on, 0, length),
+    ...within(on),
+  });
+  return [
+    caught('outer-front', side(outer), outer, height),
+    caught('outer-back', side(leftLeaf ? 'right' : 'left'), outer, height),
+    caught('bottom-front', span('bottom', true, false), 'bottom', width),
+    caught('bottom-back', span('bottom', false, true), 'bottom', width),
+    {
+      id: `${own}#closed`,
+      kind: 'sewn',
+      a: { piece, parts: [span('top', true, false)] },
+      b: { piece, parts: [span('top', false, true)] },
+    },
+    {
+      id: `${own}#top`,
+      kind: 'stitchedOn',
+      a: { piece, parts: [span('top', true, true)] },
+      b: faceLine(seat.host.piece, `${id}-top`),
+    },
+  ];
+}

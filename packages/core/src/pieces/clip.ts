@@ -1,0 +1,2 @@
+/** Common practice: an allowance is clipped so often along a curve, mm. */
+export const CLIP = 6;
