@@ -12,10 +12,15 @@ import { gridIds } from '../units/grid.ts';
 const environment = (): Record<string, string | undefined> =>
   (globalThis as { process?: { env: Record<string, string | undefined> } }).process?.env ?? {};
 
-/** How many random designs a property looks at; many more with ZINDLE_DEEP. */
+/** The most that a property looks at in the checks of every day: slow machines go through those too. */
+const DAILY = 60;
+
+/** How many random designs a property looks at, of those that it asks for: a few; all of them, or a share, with ZINDLE_RUNS; many more
+ * with ZINDLE_DEEP. */
 export const runs = (count: number): number => {
   const { ZINDLE_DEEP, ZINDLE_RUNS } = environment();
-  return ZINDLE_DEEP ? count * 17 : Math.ceil(count * Number(ZINDLE_RUNS ?? 1));
+  if (ZINDLE_DEEP) return count * 17;
+  return ZINDLE_RUNS ? Math.ceil(count * Number(ZINDLE_RUNS)) : Math.min(count, DAILY);
 };
 
 /** Where random designs begin. The same each time, so that the same sources give the same answer; others with ZINDLE_SEED, and
