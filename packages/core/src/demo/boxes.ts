@@ -64,19 +64,21 @@ export const receiptsAccordion = design({
   id: 'receipts-accordion',
   name: 'Landing receipts',
   story:
-    'Receipts and tide tables by place in three compartments that fan out of one seam, coins in a zipped divider; the flap has a magnet.',
+    'Receipts and tide tables by place in three compartments that fan out of one seam, coins in a zipped divider, the permit behind a zipper in the back wall; the flap has a magnet.',
   body: 'accordion',
   params: { compartments: '3', foot: 'fan', dividers: 'zipped' },
   contents: [
     thing('c1', 'a6-booklet', 'Tide tables', { count: 2, perHolder: 2, orientation: 'lying' }),
     thing('c2', 'note-50', 'Ferry money', { count: 4, orientation: 'lying' }),
     thing('c3', 'a6-booklet', 'Receipts book', { orientation: 'lying' }),
+    thing('c4', 'permit', 'Landing permit', { orientation: 'lying' }),
   ],
   stacks: cloth('canvas-10oz', 'cotton-lawn', 'quilting-cotton ~interfacing-woven'),
   holders: [
     { face: 'room-1', id: 'A', kind: 'file-room', lines: ['c1'] },
     { face: 'room-2', id: 'B', kind: 'file-room', lines: ['c2'] },
     { face: 'room-3', id: 'C', kind: 'file-room', lines: ['c3'] },
+    { face: 'back-wall', id: 'D', kind: 'zip-pocket', params: { style: 'window', wide: 'face' }, lines: ['c4'] },
   ],
   closure: 'flap',
   closing: { fastener: 'magnet', overlap: 60 },

@@ -19,7 +19,7 @@ export function fitCompartment({ walls }: Ring, cloth: RingCloth, load: Load, pa
   const beside = walls.flatMap((wall, index) =>
     wall.pleated || pinchedAt(walls, index) ? [] : [cloth.walls[index]!.reach],
   );
-  const thick = sum('things and walls', [thickestOf(load), ...beside]);
+  const thick = sum('things and walls', [thickestOf(load), ...load.onWalls, ...beside]);
   const flat = narrowest(facing.map((wall) => parts.between('wall, line to line', wall, wall.left, wall.right)));
   const sides = farthest(cloth.walls.filter((_, index) => walls[index]!.pleated));
   const high = parts.heights('base to mouth', walls);

@@ -3,6 +3,7 @@ import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Fitting } from './fitting.ts';
+import { takenOn } from './on-walls.ts';
 import { pilesIn } from './piles.ts';
 import { rowOf, thickestOf, type Load } from './load.ts';
 import { box, clothOver, discsOf, NOTHING, pileOf, widest, type Pile, type Thing } from './things.ts';
@@ -64,6 +65,7 @@ export function loadTogether(
   if (rows.some((row) => row.rooms.length > 1 && fillsBag(row, walls))) return undefined;
   if (rows.length + hung.length < 2 && rows.every((row) => fillsBag(row, walls))) return undefined;
   const [first, ...others] = rows;
+  const sewn = sewnInto(ring, [...rows, ...hung], fitting, parts);
   // what hangs there lies behind all that stands
   const all = [
     ...hung.flatMap((row) => {
@@ -71,6 +73,7 @@ export function loadTogether(
       const [before, behind] = row.rooms[0]!.rings[0]!.walls.map((wall) => clothOver([one], parts.cloth(wall).thick));
       return [...(behind ? [behind] : []), one, before!];
     }),
+    ...sewn,
     ...(first ? [asOne(first), ...dividersOf(rows, walls, parts)] : []),
     ...others.map(asOne),
   ];
@@ -81,16 +84,19 @@ export function loadTogether(
       return above ? [{ piles, base: above.value + upright(room!.rings[0]!, parts).value }] : [];
     }),
   ];
+  const onWalls = sewn.map(({ thick }) => thick);
   const own = tops
     .slice(0, rows.length)
-    .flatMap(({ piles, base }) => piles.flatMap(({ things }) => things.map((thing) => reachingUp(thing, base, tops))));
+    .flatMap(({ piles, base }) =>
+      piles.flatMap(({ things }) => things.map((thing) => reachingUp(thing, base, tops, onWalls))),
+    );
   return {
     ...how,
     things: own.flatMap(({ things }) => things),
     own,
     piles: [pileOf(all)],
     shows: [],
-    onWalls: [],
+    onWalls,
     rooms: (rows.length > 0 ? rows : hung).flatMap((row) => row.rooms),
   };
 }
@@ -115,6 +121,26 @@ function anywhere(row: Row, rows: readonly Row[]): Thing {
   return { ...NOTHING, name: 'what hangs there', across, thick, section: box(across.value, thick.value) };
 }
 
+/** What is sewn onto the linings of its walls, anywhere along their width: as thick as where it is thickest. */
+function sewnInto({ walls }: Ring, rows: readonly Row[], fitting: Fitting, parts: CutParts): Thing[] {
+  const pilesOf = (room: Room) => pilesIn(room, fitting);
+  return walls.flatMap(({ piece }) => {
+    const on = fitting.rooms.filter(
+      ({ underClosure, hangs, rings, onto }) =>
+        !underClosure &&
+        !hangs &&
+        [...(rings[0]?.walls ?? []), ...(onto ? [onto] : [])].some((wall) => wall.piece === piece),
+    );
+    const thick = parts.isLining(piece) ? takenOn(piece, on, pilesOf, parts) : undefined;
+    if (!thick) return [];
+    const across = widest(
+      'the widest',
+      [...rows, ...on.map((room) => ({ piles: pilesOf(room) })).filter(({ piles }) => piles.length > 0)].map(rowOf),
+    );
+    return [{ ...NOTHING, name: 'what is sewn onto a wall', across, thick, section: box(across.value, thick.value) }];
+  });
+}
+
 /** The cloth of what parts a bag, as wide as the widest row. */
 function dividersOf(rows: readonly Row[], bag: ReadonlySet<string>, parts: CutParts): Thing[] {
   const walls = rows.flatMap(({ rooms }) =>
@@ -131,9 +157,12 @@ interface Topped {
 }
 
 /** A thing, and how thick all of it is that reaches as high: dividers end below the top of what leans on them. */
-function reachingUp(thing: Thing, base: number, all: readonly Topped[]): Pile {
+function reachingUp(thing: Thing, base: number, all: readonly Topped[], onWalls: readonly Derived[]): Pile {
   const top = base - thing.deep.value;
-  const up = all.flatMap(({ piles, base: from }) => thickUpTo(piles, ({ deep }) => from - deep.value <= top + 1e-9));
+  const up = [
+    ...onWalls,
+    ...all.flatMap(({ piles, base: from }) => thickUpTo(piles, ({ deep }) => from - deep.value <= top + 1e-9)),
+  ];
   return { things: [thing], across: thing.across, thick: up.length === 1 ? up[0]! : sum('up to there', up) };
 }
 

@@ -33,7 +33,7 @@ describe.each([
   { file: 'lens-pouch', design: 'lens-pouch', thick: 30 + 3.02 },
   { file: 'logger-bag', design: 'logger-bag', thick: 43 + 3.02 },
   { file: 'refractometer-case', design: 'refractometer-case', thick: 67.5 + 0.62 },
-  { file: 'receipts-accordion', design: 'receipts-accordion', thick: 11.08 },
+  { file: 'receipts-accordion', design: 'receipts-accordion', thick: 12.78 },
   { file: 'receipts-file', design: 'receipts-file', thick: 11.08 },
   { file: 'double-tube', design: 'double-tube', thick: 21.04 + 1.78 + 0.76 + 0.54 },
   { file: 'landing-organizer', design: 'landing-organizer', thick: 21.44 + 1.96 + 5 },

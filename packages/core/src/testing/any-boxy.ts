@@ -74,19 +74,28 @@ export const anyBox: fc.Arbitrary<DesignDocument> = plainBox.chain((design) =>
     })),
 );
 
-/** An accordion of two to five compartments, things in some of them. */
-export const anyAccordion: fc.Arbitrary<DesignDocument> = anyStanding({
-  body: fc
-    .record({
-      compartments: fc.constantFrom('2', '3', '4', '5'),
-      foot: fc.constantFrom('flat', 'fan'),
-      dividers: fc.constantFrom('plain', 'padded', 'zipped'),
-      school: fc.constantFrom('wrapped', 'joined'),
-    })
-    .map((params) => ({ kind: 'accordion', params })),
-  closures: ['none', 'flap', 'strap-over'],
-  holderParams: fc.constant({}),
-});
+/** An accordion of two to five compartments, things in some of them, now and then a pocket on the inside of its front or its back. */
+export const anyAccordion: fc.Arbitrary<DesignDocument> = fc
+  .tuple(
+    anyStanding({
+      body: fc
+        .record({
+          compartments: fc.constantFrom('2', '3', '4', '5'),
+          foot: fc.constantFrom('flat', 'fan'),
+          dividers: fc.constantFrom('plain', 'padded', 'zipped'),
+          school: fc.constantFrom('wrapped', 'joined'),
+        })
+        .map((params) => ({ kind: 'accordion', params })),
+      closures: ['none', 'flap', 'strap-over'],
+      holderParams: fc.constant({}),
+    }),
+    fc.option(anyOutside, { nil: undefined, freq: 3 }),
+    fc.option(anyOutside, { nil: undefined, freq: 3 }),
+  )
+  .map(([design, front, back]) => {
+    const withFront = front ? withPocket(design, 'front-wall', front, 'X') : design;
+    return back ? withPocket(withFront, 'back-wall', back, 'Y') : withFront;
+  });
 
 /** A double-ended case, things in one end or both, now and then a pocket on the outside. */
 export const anyDoubleTube: fc.Arbitrary<DesignDocument> = fc

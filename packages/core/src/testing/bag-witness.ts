@@ -2,6 +2,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
 import { standOn } from './fit-witness.ts';
 import { alongWall, roundRing } from './tube-witness.ts';
+import { thickOn } from './sewn-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 import {
   clothOf,
@@ -47,11 +48,18 @@ export function witnessedTogether(
   // stitched apart: front and back lie on each other between their rooms
   const cells = standing.filter(({ rings: [ring] }) => ring!.walls.every(({ piece }) => own.has(piece)));
   if (cells.length > 1) return none;
-  const layers = layersOf(cut, full, own, asked);
+  const sewn = sewnInside(
+    cut,
+    bag,
+    rooms.filter((room) => !room.underClosure && !room.hangs),
+    full,
+    asked,
+  );
+  const layers = [...sewn, ...layersOf(cut, full, own, asked)];
   const tops = topsIn(cut, bag, full, asked);
   const found = rings.flatMap((ring, index) => {
     const reach = reachOf(cut, ring, rings.slice(0, index));
-    return [...around(cut, ring, reach, layers, asked), ...upWalls(cut, ring, reach, tops, asked)];
+    return [...around(cut, ring, reach, layers, asked), ...upWalls(cut, ring, reach, tops, sewn, asked)];
   });
   return { rooms: standing.length > 0 ? standing : full, found };
 }
@@ -95,7 +103,14 @@ const topsIn = (cut: Cut, ring: Ring, full: readonly Room[], asked: Bagged): Top
   });
 
 /** Along the walls of a bag: with each thing goes the thickness of all that reaches as high. */
-function upWalls(cut: Cut, ring: Ring, reach: readonly number[], all: readonly Topped[], asked: Bagged): Witnessed[] {
+function upWalls(
+  cut: Cut,
+  ring: Ring,
+  reach: readonly number[],
+  all: readonly Topped[],
+  sewn: readonly Layer[],
+  asked: Bagged,
+): Witnessed[] {
   const boxed = (ring.corners?.length ?? 0) > 0;
   const upTo = (top: number): number => {
     const rows = new Map<string, number>();
@@ -104,7 +119,7 @@ function upWalls(cut: Cut, ring: Ring, reach: readonly number[], all: readonly T
       const thick = up.reduce((sum, { own }) => sum + own.thick, 0);
       rows.set(rowName(room), Math.max(rows.get(rowName(room)) ?? 0, thick));
     }
-    return [...rows.values()].reduce((sum, each) => sum + each, 0);
+    return [...rows.values(), ...sewn.map(({ thick }) => thick)].reduce((sum, each) => sum + each, 0);
   };
   return all
     .filter(({ room }) => !room.hangs)
@@ -178,6 +193,28 @@ function baseBelow(cut: Cut, ring: Ring, room: Room): number {
     closest(cut, pouch!.piece, pouch!.base!, pouch!.mouth!) -
     baseOf(cut, pouch!) / 2
   );
+}
+
+/** What is sewn onto the linings of front and back, anywhere along their width. */
+function sewnInside(
+  cut: Cut,
+  { walls }: Ring,
+  others: readonly Room[],
+  full: readonly Room[],
+  asked: Pick<Asked, 'contents'>,
+): Layer[] {
+  return walls.flatMap(({ piece }) => {
+    const thick =
+      cut.pieces.find(({ id }) => id === piece)!.role === 'lining' ? thickOn(cut, piece, { ...asked, others }) : 0;
+    if (thick === 0) return [];
+    const on = others.filter(({ rings: [ring], onto }) =>
+      [...ring!.walls, ...(onto ? [onto] : [])].some((wall) => wall.piece === piece),
+    );
+    const wide = Math.max(
+      ...[...full, ...on].map((room) => bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0)),
+    );
+    return [{ bodies: [{ wide, thick, deep: 0, section: corners(wide, thick) }], wide, thick }];
+  });
 }
 
 /** Pouches with their own cloth before and behind, the first row, what parts it from others, and the other rows. */

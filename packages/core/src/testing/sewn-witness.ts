@@ -24,10 +24,14 @@ export function takenOf(cut: Cut, rings: readonly Ring[], asked: Pick<Asked, 'co
   const linings = [...new Set(rings.flatMap(facing))].filter(
     (id) => cut.pieces.find((piece) => piece.id === id)!.role === 'lining',
   );
-  const onThem = linings.map((id) => thickestAt(asked.others.flatMap((room) => sewnTo(cut, id, room, asked))));
+  const onThem = linings.map((id) => thickOn(cut, id, asked));
   const hung = asked.others.filter(({ hangs }) => hangs).map((room) => fullOf(cut, room, room.rings[0]!.walls, asked));
   return [...onThem, ...hung].reduce((sum, thick) => sum + thick, 0);
 }
+
+/** How thick all is that is sewn onto a piece, where it is thickest. mm */
+export const thickOn = (cut: Cut, id: string, asked: Pick<Asked, 'contents' | 'others'>): number =>
+  thickestAt(asked.others.flatMap((room) => sewnTo(cut, id, room, asked)));
 
 function sewnTo(cut: Cut, host: string, room: Room, asked: Pick<Asked, 'contents'>): Sewn[] {
   const walls = room.rings[0]?.walls ?? [];

@@ -229,7 +229,7 @@ const lineOf = ({ lines }: Cut['pieces'][number], id: string) =>
   lines.some((line) => line.id === id) ? { line: id } : { edge: id };
 
 /** Things between two walls, the pleats beside them pushed out. */
-function betweenPleats({ cut, ring, reach, asked }: Walls, things: readonly Held[]): Witnessed[] {
+function betweenPleats({ cut, ring, reach, asked, room }: Walls, things: readonly Held[]): Witnessed[] {
   const { walls } = ring;
   const pleats = walls.filter(({ pleated }) => pleated);
   const gap = Math.min(
@@ -241,7 +241,7 @@ function betweenPleats({ cut, ring, reach, asked }: Walls, things: readonly Held
   const [right] = pleats;
   // front and back in the order of the walls: the pleat on the right begins at the front
   const [front, back] = [right!.pinched?.left ? 0 : reach[0]!, right!.pinched?.right ? 0 : reach[2]!];
-  const filled = thick + front + back;
+  const filled = thick + front + back + takenOf(cut, room.rings, asked);
   const side = Math.max(reach[1]!, reach[3]!);
   const flat = Math.min(across(cut, walls[0]!), across(cut, walls[2]!));
   const high = Math.min(...walls.map(({ piece, base, mouth }) => closest(cut, piece, base!, mouth!))) - asked.taken;
@@ -265,6 +265,9 @@ function inFan({ cut, ring, reach, asked, room }: Walls, things: readonly Held[]
     y += body.thick;
     return at;
   });
+  const sewn = takenOf(cut, room.rings, asked);
+  points.push(...corners(wide, sewn).map(([u, v]): Point => [u, v + y]));
+  y += sewn;
   const upper = (piece: string, line: NamedLine): Point =>
     pointsOn(cut, piece, line).reduce((top, each) => (each[1] > top[1] ? each : top));
   const between = (piece: string, one: NamedLine, two: NamedLine): number => {

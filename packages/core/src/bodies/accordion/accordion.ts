@@ -1,22 +1,24 @@
 import { nothing } from '../../derived/constants.ts';
-import { named, sum, times } from '../../derived/derived.ts';
+import { minus, named, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { CutPieces } from '../../holders/seat.ts';
 import { choiceParam } from '../../holders/params.ts';
 import type { BodyInputs, BodyKind, ClosingMouth, SizedBody, SizedFace } from '../body-kind.ts';
-import { clothBar, stackBars, thingBars, type SectionBar } from '../section.ts';
+import { clothBar, sewnBars, stackBars, thingBars, type SectionBar } from '../section.ts';
 import { accordionBoards } from './boards.ts';
 import { contributeAccordion } from './contribute.ts';
 import { accordionParams, compartmentsFor, countOf, type Accordion } from './params.ts';
+import { heldIn, sewnOnto, wallFaces, wallTitles, type WallFace } from './held.ts';
 import { planFile } from './plan.ts';
 import { planFan } from './plan-fan.ts';
 import { compartmentRing, fanBag } from './rings.ts';
 import { accordionMargin, biteBottom, biteTop, dividerTaper, fanBelow, fanOpens } from './rules.ts';
 import { liningSchool } from '../lining-rules.ts';
-import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
+import { pocketFrame, seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 const free = { kind: 'free' } as const;
+const stitched = { kind: 'stitchedOn' } as const;
 
 /** Width, gusset and height of the shell between its stitch lines, as cut, mm. */
 function asCut(cut: CutPieces, detail: Accordion): Record<'width' | 'gusset' | 'height', number> {
@@ -29,15 +31,18 @@ function asCut(cut: CutPieces, detail: Accordion): Record<'width' | 'gusset' | '
   };
 }
 
-function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Accordion> {
+function size(params: Params, faces: MeasuredFace[], inputs: BodyInputs): SizedBody<Accordion> {
   const { stacks } = inputs;
+  const held = heldIn(faces);
+  const { compartments } = held;
   const fan = choiceParam(params, 'foot', accordionParams.foot) === 'fan';
-  const detail = (fan ? planFan : planFile)(params, measured, inputs);
+  const detail = (fan ? planFan : planFile)(params, held, inputs);
   const { width, height } = detail.shell;
   const cloth = sum('a wall', [stacks.exterior, stacks.lining]);
-  const dividers = times(measured.length - 1, detail.dividerThickness);
+  const dividers = times(compartments.length - 1, detail.dividerThickness);
   const stack = sum('stack in the bottom seam', [times(2, cloth), dividers]);
-  const things = measured.map(({ loaded }) => loaded);
+  const things = [...compartments, ...sewnOnto(held)].map(({ loaded }) => loaded);
+  const pockets = sewnOnto(held).map(({ empty }) => empty);
   return {
     finished: {
       width: named('finished width', width),
@@ -47,7 +52,7 @@ function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): Siz
         : named('finished depth, full', detail.base),
     },
     closedThickness: named('thick, full', sum('thick, full', [times(2, cloth), dividers, ...things])),
-    emptyThickness: named('thick, empty', sum('thick, empty', [times(2, cloth), dividers])),
+    emptyThickness: named('thick, empty', sum('thick, empty', [times(2, cloth), dividers, ...pockets])),
     sizes: {
       width,
       height,
@@ -56,9 +61,12 @@ function size(params: Params, measured: MeasuredFace[], inputs: BodyInputs): Siz
       ...Object.fromEntries(detail.legs.map((leg, index) => [`leg${index + 1}`, leg])),
       stack,
       // closed, the pleats lie on each other beside the things
-      pleats: sum('at the sides, empty', [times(2 + 2 * measured.length, cloth), dividers]),
+      pleats: sum('at the sides, empty', [times(2 + 2 * compartments.length, cloth), dividers]),
     },
-    faces: measured.map((_, index) => roomFace(index, detail)),
+    faces: [
+      ...compartments.map((_, index) => roomFace(index, detail)),
+      ...wallFaces.map((id) => wallFace(id, detail, inputs)),
+    ],
     closing: mouthOf(detail),
     detail,
   };
@@ -74,6 +82,30 @@ function roomFace(index: number, detail: Accordion): SizedFace {
     edges: { left: free, right: free, bottom: free, top: free },
     rings: [compartmentRing(index, detail)],
     ...(detail.foot === 'fan' && { bag: fanBag() }),
+  };
+}
+
+/** What is sewn onto the lining of front or back stays clear of its edges, above the base. */
+function wallFace(id: WallFace, { lining, base }: Accordion, { rules }: BodyInputs): SizedFace {
+  const { width, height, taper } = lining;
+  const frame = rules.length(pocketFrame);
+  const low = (base.value - taper.value) / 2;
+  return {
+    id,
+    seat: 'wall',
+    host: {
+      piece: `body/lining-${id === 'front-wall' ? 'front' : 'back'}`,
+      width: width.value,
+      height: low + height.value,
+    },
+    room: {
+      x: frame.value + taper.value / 2,
+      y: frame.value + Math.max(0, low),
+      width: sum('between its sides', [width, minus(taper), times(-2, frame)]),
+      height: sum('between foot and mouth', [height, times(-2, frame)]),
+      towards: 'middle',
+    },
+    edges: { left: stitched, right: stitched, bottom: stitched, top: stitched },
   };
 }
 
@@ -113,15 +145,18 @@ export const accordion: BodyKind<Accordion> = {
     dividerTaper,
     fanOpens,
     fanBelow,
+    pocketFrame,
     turningGap,
     liningSchool,
   ],
-  faces: (params) =>
-    Array.from({ length: countOf(params) }, (_, index) => ({
+  faces: (params) => [
+    ...Array.from({ length: countOf(params) }, (_, index) => ({
       id: `room-${index + 1}`,
       title: `in compartment ${index + 1}`,
-      seat: 'file',
+      seat: 'file' as const,
     })),
+    ...wallFaces.map((id) => ({ id, title: `on the ${wallTitles[id]}`, seat: 'wall' as const })),
+  ],
   size,
   contribute: contributeAccordion,
   boards: accordionBoards,
@@ -141,7 +176,16 @@ export const accordion: BodyKind<Accordion> = {
         .flatMap((holder) => thingBars(holder, width));
       return index === 0 ? things : [divider, ...things];
     });
-    const layers = stackBars([cloth('exterior'), cloth('lining'), ...rooms, cloth('lining'), cloth('exterior')]);
+    const onWall = (id: WallFace): SectionBar[] => placed.filter(({ seat }) => seat.face === id).flatMap(sewnBars);
+    const layers = stackBars([
+      cloth('exterior'),
+      cloth('lining'),
+      ...onWall('front-wall'),
+      ...rooms,
+      ...onWall('back-wall'),
+      cloth('lining'),
+      cloth('exterior'),
+    ]);
     return { layers, width, folded: false, state: 'closed', total: closedThickness };
   },
   readBack: (cut, { detail }) => ({ ...asCut(cut, detail) }),

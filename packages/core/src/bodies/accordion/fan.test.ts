@@ -85,7 +85,7 @@ describe.each(['2', '3', '4', '5'])('a fan of %s compartments', (compartments) =
       return Math.abs(to[0] - from[0]);
     };
     const count = Number(compartments);
-    for (const holder of solution.holders) {
+    for (const holder of solution.holders.filter(({ kind }) => kind === 'file-room')) {
       const room = Number(/\d+/.exec(holder.face)![0]) - 1;
       // from the side, at the mouth: a wall is whole, a divider leans in and is pinched 6 beside its edge and half of what it is thick
       const inset = (divider: number) =>

@@ -1,12 +1,12 @@
 import { nothing } from '../../derived/constants.ts';
 import { halfOf, largest, minus, named, rounded, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { MeasuredFace } from '../../faces/measure.ts';
 import { wallReach, wallsReach } from '../../stacks/reach.ts';
 import { accordion as accordionRule } from '../../sizing/accordion.ts';
 import { clothTurn } from '../../sizing/cloth-turn.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
+import { askedByWalls, sewnOnto, thickIn, type Held } from './held.ts';
 import { onGussetOf, pinchesOf } from './pinched.ts';
 import { slanting } from './slanting.ts';
 import type { Accordion, AccordionLayer, Divider } from './params.ts';
@@ -17,14 +17,15 @@ const HAND = common('least opening', 4, 'compartment');
 
 /** Front, back and all dividers meet in one seam; the gussets fan out above it. What lies in it goes round there as in a flat bag, and
  * closed the pleats lie beside it. */
-export function planFan(params: Params, faces: readonly MeasuredFace[], inputs: BodyInputs): Accordion {
+export function planFan(params: Params, held: Held, inputs: BodyInputs): Accordion {
   const { rules, grid, pin, usual, above = nothing } = inputs;
   const made = makingOf(params, inputs);
   const { bites, dividerThickness } = made;
+  const faces = held.compartments;
   const pinches = faces.length - 1;
   const margin = rules.length(accordionMargin);
   const taper = rules.length(dividerTaper);
-  const thicknesses = faces.map(({ sizes: { thick = nothing } }) => thick);
+  const thicknesses = faces.map((_, index) => thickIn(held, index));
   const opens = largest('opens at the mouth by', [rules.length(fanOpens), usual(HAND)]);
   const compartments = thicknesses.map((thick, index) =>
     largest(`compartment ${index + 1}`, [thick, sum('open', [opens, times(-2, margin)])]),
@@ -41,10 +42,10 @@ export function planFan(params: Params, faces: readonly MeasuredFace[], inputs: 
   const gussetFoot = sum('gusset, at its foot', pinchesOf(pinches, bites.bottom, dividerThickness));
   const spare = halfOf('half of what rounding added', sum('rounding', [gusset, minus(gussetCutWidth)]));
   const pleat = sum('the deepest pleat', [largest('deepest', legs), spare]);
-  const across = most(
-    'the widest',
-    faces.map(({ sizes }) => sizes.across),
-  );
+  const across = most('the widest', [
+    ...faces.map(({ sizes }) => sizes.across),
+    ...sewnOnto(held).map(({ width }) => width),
+  ]);
   const up = most(
     'the highest',
     faces.map(({ sizes }) => sizes.up),
@@ -74,6 +75,7 @@ export function planFan(params: Params, faces: readonly MeasuredFace[], inputs: 
             wallsReach(inputs),
           ]),
         ),
+        ...askedByWalls(held, 'width', turns.taper, inputs),
         sum('all of it at the foot', [across, all, round, turns.taper, times(2, SHADE), times(2, taper)]),
       ]),
       grid,
@@ -89,6 +91,7 @@ export function planFan(params: Params, faces: readonly MeasuredFace[], inputs: 
     rounded(
       largest('height', [
         usual(LEAST.height),
+        ...askedByWalls(held, 'height', turns.shallower, inputs),
         // common practice: a fan that opens wider than it is high does not lie flat again
         usual(sum('as high as the fan is wide', [gusset, minus(gussetFoot), below])),
         sum('beside a divider', [

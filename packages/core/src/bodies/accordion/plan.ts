@@ -13,11 +13,11 @@ import {
   type Derived,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import type { MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam } from '../../holders/params.ts';
 import { accordion as accordionRule } from '../../sizing/accordion.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
+import { askedByWalls, thickIn, type Held } from './held.ts';
 import { onGussetOf, pinchesOf } from './pinched.ts';
 import { slanting } from './slanting.ts';
 import { accordionParams, type Accordion, type AccordionLayer, type Divider } from './params.ts';
@@ -30,21 +30,26 @@ const THIN = common('least compartment', 4, 'compartment');
 export const SHADE = common('narrower than the stitch line, each side', 1, 'shade');
 
 /** Between walls on a flat base: legs from what the compartments hold, the gusset from its legs, the body round them. */
-export function planFile(params: Params, faces: readonly MeasuredFace[], inputs: BodyInputs): Accordion {
+export function planFile(params: Params, held: Held, inputs: BodyInputs): Accordion {
   const { rules, grid, pin, usual, above = nothing } = inputs;
   const { school, making, dividerThickness, bites } = makingOf(params, inputs);
   const walls = wallsReach(inputs);
   const below = wallReach(inputs, 'below');
   const margin = rules.length(accordionMargin);
+  const faces = held.compartments;
   const pinches = faces.length - 1;
   const compartmentsWith = (taper: Derived) =>
-    faces.map(({ sizes: { thick = nothing } }, index) =>
+    faces.map((_, index) =>
       largest(`compartment ${index + 1}`, [
         usual(THIN),
         // front and back are lined, and the lining is narrower at its base
         index === 0 || index === pinches
-          ? sum('things and lining', [thick, inputs.reach.lining, product('half of the taper', [taper, half])])
-          : thick,
+          ? sum('things and lining', [
+              thickIn(held, index),
+              inputs.reach.lining,
+              product('half of the taper', [taper, half]),
+            ])
+          : thickIn(held, index),
       ]),
     );
   const across = most(
@@ -68,6 +73,7 @@ export function planFile(params: Params, faces: readonly MeasuredFace[], inputs:
       largest('width', [
         usual(LEAST.width),
         sum('things, pleats and walls', [across, times(2, pleat), walls]),
+        ...askedByWalls(held, 'width', turns.taper, inputs),
         sum('things between dividers, in the lining', [
           across,
           times(2, inputs.reach.lining),
@@ -93,6 +99,7 @@ export function planFile(params: Params, faces: readonly MeasuredFace[], inputs:
       largest('height', [
         usual(LEAST.height),
         sum('things and base', [up, below, above]),
+        ...askedByWalls(held, 'height', turns.shallower, inputs),
         // a divider slants as long as the gusset is high, and ends lower
         sum('things beside a divider', [slant, turns.shallower]),
       ]),
