@@ -118,7 +118,8 @@ describe('what closes and carries a bag, over its mouth', () => {
       const flapped = boardsAfter(id, (design) => ({ ...level(design), closure: { kind: 'flap', params: {} } }));
       const piece = flapped.solution.pieces.find(({ id: each }) => each === 'closure/flap-lining')!;
       const { width, height } = boundsOf(piece.stitch);
-      for (const board of flapped.boards) {
+      // from inside the front nothing of it is seen
+      for (const board of flapped.boards.filter(({ id: seen }) => seen !== 'front-wall')) {
         expect(board.tab).toMatchObject({ edge: 'top', length: height, width });
         expect(standsOut(board).top).toBeGreaterThanOrEqual(height);
         expect(board.tab!.snapAt).toBeLessThan(height);
@@ -128,7 +129,7 @@ describe('what closes and carries a bag, over its mouth', () => {
         closure: { kind: 'strap-over', params: { down: 40 } },
       }));
       const strap = strapped.solution.pieces.find(({ id: each }) => each === 'closure/strap')!;
-      for (const board of strapped.boards)
+      for (const board of strapped.boards.filter(({ id: seen }) => seen !== 'front-wall'))
         expect(board.tab).toMatchObject({ edge: 'top', length: boundsOf(strap.stitch).height - 40, within: 40 });
       const plain = boardsAfter(id, (design) => ({ ...design, closure: { kind: 'none', params: {} }, parts: [] }));
       for (const board of plain.boards) expect(standsOut(board)).toEqual({ left: 0, right: 0, top: 0 });

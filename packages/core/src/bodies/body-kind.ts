@@ -27,6 +27,8 @@ export interface FaceSpec {
   outside?: boolean;
   /** The faces whose panels it is sewn onto: the first that has a holder with one. */
   upon?: readonly string[];
+  /** It lies where these are: either it or they hold something. */
+  instead?: readonly string[];
   /** Nothing thicker is put there without being asked, mm; default anything. */
   thickest?: number;
 }

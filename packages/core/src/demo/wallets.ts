@@ -76,18 +76,18 @@ export const ferryPocket = design({
   id: 'ferry-pocket',
   name: 'Ferry-money pocket',
   story:
-    'One half of a coarse zipper along the top and both outer edges, the bottom sewn last; four cards in one pleated panel stitched down its middle.',
+    'One half of a coarse zipper along the top and both outer edges, the bottom sewn last; one pleated card panel goes across the fold, its own back, bound by tabs at its ends; the money lies behind a zipper in the front.',
   body: 'foldover',
   params: { corners: 'rounded', radius: 25 },
   contents: [
     thing('c1', 'id1-card', 'Tide card', { count: 3 }),
     thing('c2', 'bus-card', 'Bus card'),
-    thing('c3', 'note-20', 'Ferry money', { count: 4, orientation: 'lying' }),
+    thing('c3', 'note-20-folded', 'Ferry money, folded', { count: 2, perHolder: 2, orientation: 'lying' }),
   ],
   stacks: cloth('ripstop ~interfacing-woven', 'cotton-lawn', 'cotton-lawn'),
   holders: [
-    { face: 'left', id: 'A', kind: 'card-tiers', params: { making: 'pleated', columns: '2' }, lines: ['c1', 'c2'] },
-    { face: 'right', id: 'B', kind: 'slip-pocket', lines: ['c3'] },
+    { face: 'across', id: 'A', kind: 'fold-tiers', lines: ['c1', 'c2'] },
+    { face: 'front', id: 'B', kind: 'zip-pocket', lines: ['c3'] },
   ],
   closure: 'edge-zip',
   closing: { path: 'upper' },

@@ -7,6 +7,7 @@ import type { HolderKind } from './holder-kind.ts';
 import { bellowsPocket } from './face-pocket/bellows.ts';
 import { meshPocket, pageSleeve, slipPocket } from './face-pocket/pockets.ts';
 import { dividerPouch } from './divider-pouch/divider-pouch.ts';
+import { foldTiers } from './fold-tiers/fold-tiers.ts';
 import { foldRoom } from './fold-room/fold-room.ts';
 import { holdStraps } from './hold-straps/hold-straps.ts';
 import { loopRow } from './loop-row/loop-row.ts';
@@ -38,6 +39,7 @@ export const holderKinds = {
   'loop-row': loopRow,
   'hold-straps': holdStraps,
   'fold-room': foldRoom,
+  'fold-tiers': foldTiers,
   'divider-pouch': dividerPouch,
   'round-room': roundRoom,
   'book-cover': bookCover,

@@ -92,6 +92,12 @@ export interface SeatGives {
     /** The side of it at the fold. */
     opens: 'left' | 'right';
   };
+  /** Both leaves, across the fold between them. */
+  across: {
+    /** Where the fold begins and ends, mm from the left of the host, and how far that is. */
+    fold: readonly [from: number, to: number];
+    spine: Derived;
+  };
   /** The room between a front and a back. */
   cavity: Parted;
   /** The same, with walls to hang things from. */

@@ -99,9 +99,24 @@ function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
       return [{ ...base, code: 'holder.noSeat', text: say`${family.title} ${id} does not lie on any face.` }];
     const wrong = on.find(({ seat }) => !family.seats.includes(seat));
     const text = say`${family.title} ${id} cannot sit ${wrong?.title ?? ''}.`;
-    return wrong ? [{ ...base, code: 'holder.noSeat', text }] : [];
+    if (wrong) return [{ ...base, code: 'holder.noSeat', text }];
+    const taken = faces.find(
+      (face) => on.some(({ instead = [] }) => instead.includes(face.id)) && holds(document, face.id),
+    );
+    if (!taken) return [];
+    const there = holdersIn(document.faces[taken.id]!).join(', ');
+    return [
+      {
+        ...base,
+        code: 'holder.inTheWay',
+        text: say`${family.title} ${id} lies ${on[0]!.title}, and ${there} ${taken.title}: only one of them can. Move one of them to the tray.`,
+      },
+    ];
   });
 }
+const holds = ({ faces }: DesignDocument, face: string): boolean =>
+  faces[face] !== undefined && holdersIn(faces[face]).length > 0;
+
 /** Seams that do not come out even. Nothing may be printed while there is one. */
 export function checkSeams(seams: WalkedSeam[]): Finding[] {
   return seams

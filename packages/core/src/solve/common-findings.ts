@@ -9,6 +9,7 @@ export const commonFindings = [
   'item.girthDoubtful',
   'holder.unknownKind',
   'holder.noSeat',
+  'holder.inTheWay',
   'holder.unsuited',
   'materials.missing',
   'hardware.missing',

@@ -149,6 +149,20 @@ function withThingOn(
 export const withThingInFlap = (design: DesignDocument, sides: Sides): DesignDocument =>
   withThingOn(design, { face: 'flap', kind: 'file-room', id: 'F' }, sides);
 
+/** All of its things in one panel on both leaves. */
+const acrossTheFold = (design: DesignDocument): DesignDocument => ({
+  ...design,
+  holders: [
+    {
+      id: 'A',
+      kind: 'fold-tiers',
+      params: {},
+      contents: design.contents.map(({ id, count }) => ({ line: id, count })),
+    },
+  ],
+  faces: { across: { kind: 'holder', id: 'A' } },
+});
+
 /** A random wallet with everything placed: contents, cloth, rules, grid, making and closure. */
 export const anyWallet: fc.Arbitrary<DesignDocument> = fc
   .record({
@@ -161,6 +175,7 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     making: fc.constantFrom('stacked', 'pleated', 'applied', 't-slots'),
     columns: fc.constantFrom('1', '1', '2'),
     corners: fc.constantFrom('square', 'square', 'rounded'),
+    across: fc.constantFrom(false, false, true),
     closure: fc.constantFrom('none', 'tab-snap', 'edge-zip', 'elastic-band', 'flap', 'flap-pouch'),
     pouch: anyPouch,
     path: fc.constantFrom('round', 'upper'),
@@ -171,7 +186,9 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     ),
     parts: fc.subarray(['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band']),
   })
-  .map(({ lines, stacks, rules, grid, making, columns, corners, closure, flap, pouch, path, behind, parts }) => {
+  .map((drawn) => {
+    const { lines, stacks, rules, grid, making, columns, corners, across, closure, flap, pouch, path, behind, parts } =
+      drawn;
     const paramsOf: Record<string, Params> = {
       flap: { pocket: flap },
       'flap-pouch': pouch.params,
@@ -200,8 +217,8 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     const holders = design.holders.map((holder) =>
       holder.kind === 'card-tiers' ? { ...holder, params: { making, columns } } : holder,
     );
-    const made = { ...design, holders };
-    const rooms = corners === 'square' && behind ? behind.sides : [];
+    const made = across ? acrossTheFold(design) : { ...design, holders };
+    const rooms = !across && corners === 'square' && behind ? behind.sides : [];
     const roomy = rooms.reduce(
       (before, side, index) =>
         withThingOn(before, { face: `${side}-behind`, kind: 'fold-room', id: `R${index + 1}` }, behind!.held[index]!),

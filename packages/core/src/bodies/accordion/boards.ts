@@ -25,14 +25,16 @@ export function accordionBoards({ detail, faces }: SizedBody<Accordion>): BoardP
       tab: 'top',
       note: { text: 'Its pleat has legs of', path: `body/leg${index + 1}` },
     })),
-    ...wallFaces.map((id) =>
-      board(
+    ...wallFaces.map((id): BoardPlan => ({
+      ...board(
         { id, title: wallTitles[id].replace(/^./, (first) => first.toUpperCase()), ground: 'lining' },
         size,
         // half of the base lies below what stands
         [boardFace(id, { dy: Math.min(0, (lining.taper.value - base.value) / 2) })],
         { across, up },
       ),
-    ),
+      // a flap is sewn to the back
+      ...(id === 'back-wall' && { tab: 'top' }),
+    })),
   ];
 }

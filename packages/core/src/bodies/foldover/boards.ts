@@ -1,7 +1,7 @@
 import type { SizedBody } from '../body-kind.ts';
 import { boardFace, type BoardPlan } from '../board-plan.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
-import { behind, sides, type Foldover } from './params.ts';
+import { ACROSS, behind, sides, type Foldover } from './params.ts';
 
 /** Both sides of a wallet lying open. */
 export function foldoverBoards({ detail, faces }: SizedBody<Foldover>): BoardPlan[] {
@@ -22,6 +22,7 @@ export function foldoverBoards({ detail, faces }: SizedBody<Foldover>): BoardPla
       height,
       ...round(inner),
       faces: [
+        boardFace(ACROSS),
         ...(notes ? [boardFace('inside', { stretch: inner / notes.room.width.value })] : []),
         ...sides.flatMap((side) =>
           [behind(side), side].map((id) => boardFace(id, side === 'right' ? { dx: beyond(id) } : {})),

@@ -4,7 +4,7 @@ import { foldoverBoards } from './boards.ts';
 import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
 import { foldoverSection } from './section.ts';
-import { behind, foldoverParams, sides, type Foldover } from './params.ts';
+import { ACROSS, behind, foldoverParams, sides, type Foldover } from './params.ts';
 import { sizeFoldover } from './size.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
@@ -41,6 +41,13 @@ export const foldover: BodyKind<Foldover> = {
       (side) =>
         ({ id: side, title: `${side} leaf`, seat: 'leaf', upon: [behind(side), 'inside'], thickest: LEAF }) as const,
     ),
+    {
+      id: ACROSS,
+      title: 'on both leaves, across the fold',
+      seat: 'across',
+      instead: ['inside', ...sides.map(behind), ...sides],
+      thickest: LEAF,
+    },
     { id: 'front', title: 'on the outside of the front leaf', seat: 'wall', outside: true, thickest: LEAF },
   ],
   handy: { called: 'a wallet', holding: 'card-tiers', most: { 'finished/openWidth': 240, 'thickness/full': 30 } },

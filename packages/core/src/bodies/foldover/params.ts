@@ -26,6 +26,9 @@ export type LeafSide = (typeof sides)[number];
 /** The face behind what is sewn onto a leaf. */
 export const behind = (side: LeafSide) => `${side}-behind` as const;
 
+/** The face on both leaves, across the fold. */
+export const ACROSS = 'across';
+
 /** Driving sizes of a bifold, from the innermost layer outwards. All mm, on the grid. */
 export interface Foldover {
   leafWidth: Derived;

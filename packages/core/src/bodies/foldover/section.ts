@@ -2,7 +2,7 @@ import type { PlacedHolder } from '../../holders/holder-kind.ts';
 import { slabsAt, thickest, type Slab } from '../../holders/slab.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { clothBar, stackBars, type Section, type SectionBar } from '../section.ts';
-import { behind, type Foldover } from './params.ts';
+import { ACROSS, behind, type Foldover } from './params.ts';
 
 /** The section of two leaves folded on each other, each cut at its thickest place. */
 export function foldoverSection(
@@ -20,6 +20,7 @@ export function foldoverSection(
     ...inside,
     ...on(behind(which)).flatMap((holder) => leafBars(holder, which, width)),
     ...on(which).flatMap((holder) => leafBars(holder, which, width)),
+    ...on(ACROSS).flatMap((holder) => leafBars(halfOf(holder, which), which, width)),
   ];
   const folded = stackBars([...side('right'), ...side('left').reverse()]);
   const outside = on('front').flatMap((holder) => leafBars(holder, 'left', width));
@@ -39,6 +40,16 @@ function flapBars(held: readonly PlacedHolder[], width: number, stacks: BodyInpu
     }),
   );
   return [...face, ...things, ...face.toReversed()];
+}
+
+/** Of what lies across the fold, what lies on a leaf. */
+function halfOf(holder: PlacedHolder, side: 'left' | 'right'): PlacedHolder {
+  const middle = holder.seat.width.value / 2;
+  const onLeft = ({ x0, x1 }: Slab) => (x0 + x1) / 2 < middle + 1e-6;
+  return {
+    ...holder,
+    slabs: holder.slabs.filter((slab) => 'role' in slab.of || onLeft(slab) === (side === 'left')),
+  };
 }
 
 function leafBars({ slabs, seat }: PlacedHolder, side: 'left' | 'right', leafWidth: number): SectionBar[] {

@@ -1,3 +1,4 @@
+import { half } from '../../derived/constants.ts';
 import {
   given,
   largest,
@@ -16,7 +17,7 @@ import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { foldOver, turnOfCloth } from '../../sizing/fold-over.ts';
 import type { BodyInputs, Hosts, SizedBody, SizedFace } from '../body-kind.ts';
 import { closingOf, LINING, SHELL } from './closing.ts';
-import { behind, foldoverParams, sides, type Foldover, type LeafSide } from './params.ts';
+import { ACROSS, behind, foldoverParams, sides, type Foldover, type LeafSide } from './params.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -29,6 +30,7 @@ interface Faces {
   'right-behind': MeasuredFace;
   left: MeasuredFace;
   right: MeasuredFace;
+  across: MeasuredFace;
   /** On the outside of the front (left) leaf. */
   front: MeasuredFace;
 }
@@ -120,7 +122,8 @@ function sizeAcross(
   const { inside } = faces;
   const notes = inside.occupied;
   const innerThickness = notes ? named('note panel', inside.empty) : lining;
-  const leaves = { leafA: leafLoaded(faces, 'left'), leafB: leafLoaded(faces, 'right') };
+  const onBoth = faces.across.occupied ? faces.across.loaded : undefined;
+  const leaves = { leafA: onBoth ?? leafLoaded(faces, 'left'), leafB: onBoth ?? leafLoaded(faces, 'right') };
   const fold = foldOver({ ...leaves, innerThickness, outerThickness: notes ? lining : exterior, school });
   const spine = inputs.pin('body/spine', rounded(named('spine', fold.spine), grid, 'up'));
   const between = sum('notes between', [inside.loaded, minus(inside.empty)]);
@@ -142,7 +145,7 @@ function sizeLeaf(
   { radius, margin, height }: Rounding & Pick<Foldover, 'height'>,
   { rules, grid, pin, usual, overEdge }: BodyInputs,
 ): Derived {
-  const { inside, front } = faces;
+  const { inside, front, across } = faces;
   const gutter = rules.length(foldGutter);
   const onPanel = [rules.length(topstitchInset), rules.length(panelSetBack)];
   const demands = [
@@ -154,8 +157,11 @@ function sizeLeaf(
   ]
     .filter(({ face }) => face.occupied)
     .map(({ face, more }) => sum(`${face.id} leaf with its gutter`, [face.width, gutter, margin, ...more]));
+  if (across.occupied)
+    demands.push(
+      sum('half of what lies across the fold', [product('half of it', [across.width, half]), margin, ...onPanel]),
+    );
   if (inside.occupied) {
-    const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'ratio');
     const rest = sum('notes beside the spine', [inside.width, minus(spine)]);
     demands.push(product('half of what the notes ask', [rest, half]));
   }
@@ -174,16 +180,16 @@ function sizeUp(
 ): { height: Derived; hostHeight: Derived } {
   const { rules, grid, usual } = inputs;
   const above = [rules.length(topstitchInset), rules.length(panelSetBack)];
-  const { inside, front } = faces;
+  const { inside, front, across } = faces;
   const drop = inside.mouthDrop ? [inside.mouthDrop] : [];
   const onLeaf = sides.flatMap((side) => [
     // what is sewn onto the panel of a room lies below the upper edge of that
     { ...faces[side], drop: faces[behind(side)].occupied ? [...drop, ...above] : drop },
     { ...faces[behind(side)], drop },
   ]);
-  const demands = [...onLeaf, { ...front, drop: [] }]
+  const demands = [...onLeaf, { ...front, drop: [] }, { ...across, drop: [] }]
     .filter(({ occupied }) => occupied)
-    .map((face) => sum(`${face.id} leaf with its top margin`, [face.height, ...above, ...face.drop, times(2, margin)]));
+    .map((face) => sum(`${face.id}, with its top margin`, [face.height, ...above, ...face.drop, times(2, margin)]));
   const notes = inside.occupied ? [inside.height] : [];
   const flap = inputs.overEdge
     ? [sum('edge of the flap, and both corners', [inputs.overEdge.edge, times(2, radius)])]
@@ -209,6 +215,7 @@ function sizedFaces(
   const { leafWidth, spine, liningExtra, liningWidth, shellWidth, height, margin } = detail;
   const panelWidth = sum('note panel, seam to seam', [times(2, leafWidth), spine]);
   const above = [rules.length(topstitchInset), rules.length(panelSetBack)];
+  const clear = sum('clear of the edge', above);
   const gutter = rules.length(foldGutter);
   const room = {
     width: sum('leaf beside the gutter', [leafWidth, minus(gutter), minus(margin)]),
@@ -220,6 +227,7 @@ function sizedFaces(
     ? { piece: panel, width: panelWidth.value, height: 2 * hostHeight.value }
     : { piece: LINING, width: liningWidth.value, height: height.value };
   const stitchedOn = { kind: 'stitchedOn' } as const;
+  const free = { kind: 'free' } as const;
   // rounded edges are left to the body alone
   const rim = (within: string) => (margin.value > 0 ? stitchedOn : caught(within));
   const lower = { top: stitchedOn, bottom: rim('body/bottom') };
@@ -273,6 +281,23 @@ function sizedFaces(
       ];
     }),
     {
+      id: ACROSS,
+      seat: 'across',
+      host: { piece: LINING, width: liningWidth.value, height: height.value },
+      // its ends are free, clear of the stitching at the edges
+      room: {
+        ...room,
+        x: margin.value + clear.value,
+        y: margin.value,
+        width: sum('between both edges', [liningWidth, ...[clear, margin].map((each) => times(-2, each))]),
+        height: sum('lining below its top margin', [height, ...above.map(minus), times(-2, margin)]),
+        towards: 'middle',
+      },
+      edges: { left: free, right: free, bottom: free, top: free },
+      fold: [leaf, liningWidth.value - leaf],
+      spine: sum('lining across the fold', liningExtra ? [spine, liningExtra] : [spine]),
+    },
+    {
       id: 'front',
       seat: 'wall',
       host: { piece: SHELL, width: shellWidth.value, height: height.value },
@@ -322,6 +347,7 @@ function thicknessOf(label: string, faces: Faces, load: 'loaded' | 'empty', { st
     times(2, stacks.lining),
     times(2, faces.inside[load]),
     ...sides.map((side) => leafLoaded(faces, side, load)),
+    times(2, faces.across[load]),
     faces.front[load],
   ]);
 }

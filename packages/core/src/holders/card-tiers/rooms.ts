@@ -61,20 +61,32 @@ export function tierRooms(placed: Placed, inputs: HolderInputs): Room[] {
 function pleatRings(placed: Placed, index: number): Ring[] {
   const { detail } = placed;
   const piece = ids(placed).front;
-  const [bottom, mouth] = [`fold-${2 * index + 1}`, `fold-${2 * index + 2}`];
   const behind: NamedLine = index === 0 ? { edge: 'top' } : { fold: `fold-${2 * index}` };
   const { left: inset } = insetsOf(false);
-  const ring = (left: NamedLine, right: NamedLine): Ring => ({
-    walls: [
-      { piece, left, right, base: { fold: bottom, inset: foldLoss.id }, mouth: { fold: mouth }, double: true },
-      // what stands in a pleat lies on the right side of what is behind it
-      { piece, left: right, right: left, base: { fold: bottom }, mouth: behind, rightSide: true },
-    ],
-  });
+  const ring = (left: NamedLine, right: NamedLine) => pleatRing(piece, index, behind, [left, right]);
   const [left, right] = [
     { edge: 'left', inset },
     { edge: 'right', inset },
   ] as [NamedLine, NamedLine];
   const middle: NamedLine = { line: 'middle' };
   return detail.columns === 1 ? [ring(left, right)] : [ring(left, middle), ring(middle, right)];
+}
+
+/** A pocket of a pleated strip, between two lines.
+ * @param index of the pocket, from the top
+ * @param behind the upper end of the leg behind it */
+export function pleatRing(
+  piece: string,
+  index: number,
+  behind: NamedLine,
+  [left, right]: readonly [left: NamedLine, right: NamedLine],
+): Ring {
+  const [bottom, mouth] = [`fold-${2 * index + 1}`, `fold-${2 * index + 2}`];
+  return {
+    walls: [
+      { piece, left, right, base: { fold: bottom, inset: foldLoss.id }, mouth: { fold: mouth }, double: true },
+      // what stands in a pleat lies on the right side of what is behind it
+      { piece, left: right, right: left, base: { fold: bottom }, mouth: behind, rightSide: true },
+    ],
+  };
 }
