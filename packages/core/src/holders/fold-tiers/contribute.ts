@@ -12,11 +12,10 @@ import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 import { stripOf } from '../card-tiers/place.ts';
 import { pleatRing, slotRooms } from '../card-tiers/rooms.ts';
 import { foldLoss } from '../card-tiers/rules.ts';
-import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { HolderInputs } from '../holder-kind.ts';
+import type { Placed } from './panel.ts';
 import { panelTabs } from './rules.ts';
-import type { FoldTiers } from './fold-tiers.ts';
 
-type Placed = PlacedHolder<FoldTiers, 'across'>;
 const ends = ['left', 'right'] as const;
 type End = (typeof ends)[number];
 

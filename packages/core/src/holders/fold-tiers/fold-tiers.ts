@@ -1,21 +1,16 @@
-import { named, sum, times, type Derived } from '../../derived/derived.ts';
+import { named, sum, times } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { measureTiers } from '../card-tiers/measure.ts';
 import { placeTiers, stripOf } from '../card-tiers/place.ts';
 import { easeCardAcross, easeCardDeep, foldLoss } from '../card-tiers/rules.ts';
 import { cardTiers } from '../card-tiers/card-tiers.ts';
-import { tiersParams, type Tiers } from '../card-tiers/tiers.ts';
-import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, PlacedHolder, Segment } from '../holder-kind.ts';
+import { tiersParams } from '../card-tiers/tiers.ts';
+import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder, Segment } from '../holder-kind.ts';
 import type { SeatOf } from '../seat.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
+import type { FoldTiers, Placed } from './panel.ts';
 import { contributeFoldTiers } from './contribute.ts';
 import { panelTabs } from './rules.ts';
-
-/** Card tiers on both leaves, pleated from one strip that goes across the fold and is its own back. All mm. */
-export interface FoldTiers extends Tiers {
-  /** What the tabs at its ends take of each side. */
-  bound: Derived;
-}
 
 const params = { reveal: tiersParams.reveal, visible: tiersParams.visible };
 
@@ -35,8 +30,6 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     detail: { ...tiers.detail, bound },
   };
 }
-
-type Placed = PlacedHolder<FoldTiers, 'across'>;
 
 /** Each column lies on its leaf beside the fold; on wider leaves nothing of it changes. */
 function place(measured: MeasuredHolder<FoldTiers>, face: SeatOf<'across'>, inputs: HolderInputs): Placed {
