@@ -1,6 +1,7 @@
 import { cardTiers } from './card-tiers/card-tiers.ts';
 import { cavity } from './cavity/cavity.ts';
 import { channelPocket } from './channel-pocket/channel-pocket.ts';
+import { setInPocket } from './zip-pocket/set-in.ts';
 import { zipPocket } from './zip-pocket/zip-pocket.ts';
 import { channelRow } from './channel-row/channel-row.ts';
 import type { HolderKind } from './holder-kind.ts';
@@ -35,6 +36,7 @@ export const holderKinds = {
   'page-sleeve': turnable(pageSleeve),
   'loose-dividers': looseDividers,
   'zip-pocket': zipPocket,
+  'set-in-pocket': setInPocket,
   'channel-pocket': turnable(channelPocket),
   'loop-row': loopRow,
   'hold-straps': holdStraps,

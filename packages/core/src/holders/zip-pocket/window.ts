@@ -14,7 +14,7 @@ import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 type Placed = PlacedHolder<ZipPocket>;
 const sides = ['bottom', 'right', 'top', 'left'] as const;
 
-/** A window sewn through face and pocket, slit and turned, with a zipper behind it. The pocket is one piece folded up. */
+/** A window sewn through face and pocket, slit and turned, with a zipper behind it or open. The pocket is one piece folded up. */
 export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
   const { rules } = inputs;
   const own = `holders/${id}`;
@@ -27,10 +27,10 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
   // the bag lies behind the face: seen on its own right side it is mirrored, and its front is the upper half
   const onBag = windowLines('window', x0, h + y0, size);
   const onHost = windowLines(`${id}-window`, seat.x + x0, seat.y + y0, size);
-  const zipper = zipperFor(own, detail.opening, detail.beyond, inputs, detail.gauge);
+  const zipper = detail.open ? undefined : zipperFor(own, detail.opening, detail.beyond, inputs, detail.gauge);
   const piece = patch({
     id: bag,
-    name: `Zip pocket ${id}`,
+    name: `${detail.open ? 'Set-in' : 'Zip'} pocket ${id}`,
     role: 'pocket',
     width: seat.width,
     height: sum('pocket, front and back', [times(2, seat.height)]),
@@ -47,7 +47,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     b: faceLine(seat.host.piece, `${id}-window-${side}`),
   }));
   const host = (edge: 'bottom' | 'top') => faceLine(seat.host.piece, `${id}-window-${edge}`);
-  const tapes = tapeSeams(own, zipper, { bottom: host('bottom'), top: host('top') });
+  const tapes = zipper ? tapeSeams(own, zipper, { bottom: host('bottom'), top: host('top') }) : [];
   const closing: Seam[] = [
     { id: `${own}#left`, kind: 'sewn', a: edgePart(bag, 'left', 0, h), b: edgePart(bag, 'left', h, 2 * h, true) },
     { id: `${own}#right`, kind: 'sewn', a: edgePart(bag, 'right', 0, h), b: edgePart(bag, 'right', h, 2 * h, true) },
@@ -57,12 +57,12 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     id: `${own}/${name}`,
     phase: 'pockets' as const,
     needs,
-    uses: name === 'zipper' ? [bag, zipper.piece.id, seat.host.piece] : [bag, seat.host.piece],
+    uses: [bag, seat.host.piece, ...(name === 'zipper' && zipper ? [zipper.piece.id] : [])],
     seams: seams.map((each) => each.id),
     text,
   });
   return contribution({
-    pieces: [piece, zipper.piece],
+    pieces: [piece, ...(zipper ? [zipper.piece] : [])],
     hostEdits: [{ piece: seat.host.piece, lines: [...onHost, slit(id, onHost)] }],
     joins: [...window, ...tapes, ...closing],
     rooms: [
@@ -76,7 +76,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
         },
       },
     ],
-    hardware: zipper.hardware,
+    hardware: zipper?.hardware ?? [],
     operations: [
       step(
         'window',
@@ -84,17 +84,23 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
         window,
         say`Lay pocket ${id} on the face, right sides together, windows on each other. Sew round the window of ${mm(opening)} × ${mm(size.height)} with short stitches. Slit along the middle to ${mm(size.height)} from the ends and into each corner; turn the pocket through, press.`,
       ),
-      step(
-        'zipper',
-        [`${own}/window`],
-        tapes,
-        say`Centre the zipper behind the window, its slider inside, and edge-stitch round it; whip the tape ends together.`,
-      ),
+      ...(zipper
+        ? [
+            step(
+              'zipper',
+              [`${own}/window`],
+              tapes,
+              say`Centre the zipper behind the window, its slider inside, and edge-stitch round it; whip the tape ends together.`,
+            ),
+          ]
+        : []),
       step(
         'close',
-        [`${own}/zipper`],
+        [`${own}/${zipper ? 'zipper' : 'window'}`],
         closing,
-        say`Half open the zipper. Fold the pocket up behind and sew its sides and top, only the pocket, not the face.`,
+        zipper
+          ? say`Half open the zipper. Fold the pocket up behind and sew its sides and top, only the pocket, not the face.`
+          : say`Edge-stitch round the window: it holds its shape so. Fold the pocket up behind and sew its sides and top, only the pocket, not the face.`,
       ),
     ],
   });

@@ -33,7 +33,7 @@ import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 import { zipDrop, zipWindow } from './rules.ts';
 import { topstitchInset, zipBeyond } from '../../shelves/rules/common-rules.ts';
 
-const params = {
+export const zipParams = {
   style: {
     kind: 'choice',
     title: 'Zipper',
@@ -87,8 +87,8 @@ const BESIDE = given('beside each end of the opening', 8, {
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<ZipPocket> {
   const { rules, stacks, reach, grid, id, pin } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
-  const style = choiceParam(design, 'style', params.style);
-  const front = style === 'window' ? 'pocket' : choiceParam(design, 'front', params.front);
+  const style = choiceParam(design, 'style', zipParams.style);
+  const front = style === 'window' ? 'pocket' : choiceParam(design, 'front', zipParams.front);
   const around = { front: reach[front], back: style === 'window' ? reach.pocket : (inputs.host ?? reach.lining) };
   const ease = rules.length(easePocketAcross);
   const bite = rules.length(topstitchInset);
@@ -96,8 +96,8 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   // the slit opens to a ring: half of the largest thing's girth goes through, one at a time
   const passes = load.sheaves.map((sheaf) => sum(`${sheaf.name} passes`, [sheaf.across, sheaf.one, ease]));
   const wished = pin(`holders/${id}/opening`, rounded(largest('opening', passes), grid, 'up'));
-  const drop = roundedAmount(lengthParam(design, 'drop', params.drop, rules, `holders/${id}`), grid);
-  const window = roundedAmount(lengthParam(design, 'window', params.window, rules, `holders/${id}`), grid);
+  const drop = roundedAmount(lengthParam(design, 'drop', zipParams.drop, rules, `holders/${id}`), grid);
+  const window = roundedAmount(lengthParam(design, 'window', zipParams.window, rules, `holders/${id}`), grid);
   const beyond = rules.length(zipBeyond);
   const asked = largest('pocket, clear width', [
     clear,
@@ -110,7 +110,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const above = style === 'window' ? [drop, window] : [window, STRIP];
   const deep = sum('pocket, bottom to top', [closedDepth({ ...load, reach: farther(around) }), bite, ...above]);
   const height = pin(`holders/${id}/depth`, rounded(deep, grid, 'up'));
-  const gauge = choiceParam(design, 'gauge', params.gauge);
+  const gauge = choiceParam(design, 'gauge', zipParams.gauge);
   const detail: ZipPocket = { style, gauge, front, load, opening, window, drop, beyond, reach: around, bite };
   return {
     width,
@@ -186,7 +186,7 @@ function place(measured: MeasuredHolder<ZipPocket>, seat: Seat, inputs: HolderIn
 /** A pocket with a zipper: its opening passes the largest thing. */
 export const zipPocket: HolderKind<ZipPocket> = {
   title: 'Zip pocket',
-  params,
+  params: zipParams,
   rules: [easePocketAcross, easePocketDeep, zipBeyond, topstitchInset],
   shown: { clearWidth: 'clearWidth' },
   seats: ['leaf', 'wall'],

@@ -10,8 +10,10 @@ export type ZipStyle = 'window' | 'applied' | 'flap';
 /** Cloth of the front of a patch. */
 export type ZipFront = 'pocket' | 'mesh';
 
-/** A pocket that a zipper closes. All mm. */
+/** A pocket that a zipper closes, or whose window stays open. All mm. */
 export interface ZipPocket {
+  /** Default closed by a zipper; a window alone is faced and stays open. */
+  open?: boolean;
   style: ZipStyle;
   gauge: Gauge;
   front: ZipFront;
@@ -42,11 +44,13 @@ export const zipperAt = ({ style, drop, window }: ZipPocket, height: number): nu
 
 /** The room behind the zipper, but for its walls.
  * @param own path of the holder */
-export const zippedRoom = (own: string, { load }: ZipPocket, inputs: HolderInputs): Omit<Room, 'rings'> => ({
+export const zippedRoom = (own: string, { load, open }: ZipPocket, inputs: HolderInputs): Omit<Room, 'rings'> => ({
   id: `${own}/1`,
   holds: linesOf(load.sheaves),
   stands: onePile(load.sheaves),
   shut: true,
-  opening: { piece: `${own}/zipper`, seam: `${own}#zipper-bottom`, side: 'a' },
+  opening: open
+    ? { piece: `${own}/bag`, seam: `${own}#window-bottom`, side: 'a' }
+    : { piece: `${own}/zipper`, seam: `${own}#zipper-bottom`, side: 'a' },
   ease: pocketEase(inputs),
 });
