@@ -1,6 +1,7 @@
 import { sum, type Derived } from '../derived/derived.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
 import type { CutParts } from './cut-parts.ts';
+import { rowOf } from './load.ts';
 import { widest, type Pile } from './things.ts';
 
 /** What lies in a room, from back to front. */
@@ -22,7 +23,7 @@ export function takenOn(
 ): Derived | undefined {
   const lying = rooms.flatMap((room): Lying[] => {
     const own = room.rings[0]?.walls ?? [];
-    const host = [...own, ...(room.onto ? [room.onto] : [])].find((wall) => wall.piece === piece);
+    const host = hostOf(room, piece);
     // rooms beside each other share the seam below
     const at = host && parts.bounds(piece, [host.left, host.right]);
     if (!at) return [];
@@ -40,6 +41,29 @@ export function takenOn(
   const places = lying.map((one) => lying.filter((other) => meet(one, other)).map(({ thick }) => thick));
   const sums = places.map((thick) => (thick.length === 1 ? thick[0]! : sum('over each other', thick)));
   return sums.length > 0 ? widest('the thickest sewn onto it', sums) : undefined;
+}
+
+/** The wall of a room, or what it hangs behind, that is on a piece. */
+const hostOf = ({ rings, onto }: Room, piece: string): RoomWall | Room['onto'] =>
+  [...(rings[0]?.walls ?? []), ...(onto ? [onto] : [])].find((wall) => wall.piece === piece);
+
+/** How far across a piece the things reach that lie in rooms sewn onto it: along a row, or from foot to top where their mouth looks to a side or a
+ * strap goes upwards. mm; nothing where none lie there */
+export function acrossOn(
+  piece: string,
+  rooms: readonly Room[],
+  pilesOf: (room: Room) => readonly Pile[],
+  parts: CutParts,
+): Derived[] {
+  return rooms.flatMap((room): Derived[] => {
+    const host = hostOf(room, piece);
+    const foot = host && 'base' in host && host.base ? parts.bounds(piece, [host.base]) : undefined;
+    const piles = pilesOf(room);
+    if (!host || piles.length === 0) return [];
+    const aside = foot !== undefined && foot.y[1] - foot.y[0] > foot.x[1] - foot.x[0];
+    const longest = piles.flatMap(({ things }) => things.map(({ deep }) => deep));
+    return [aside || room.lengthwise ? widest('from foot to top', longest) : rowOf({ piles })];
+  });
 }
 
 /** Whether a place covers the middle of another, or the other way round. */

@@ -3,7 +3,7 @@ import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Fitting } from './fitting.ts';
-import { takenOn } from './on-walls.ts';
+import { acrossOn, takenOn } from './on-walls.ts';
 import { pilesIn } from './piles.ts';
 import { rowOf, thickestOf, type Load } from './load.ts';
 import { box, clothOver, discsOf, NOTHING, pileOf, widest, type Pile, type Thing } from './things.ts';
@@ -124,19 +124,11 @@ function anywhere(row: Row, rows: readonly Row[]): Thing {
 /** What is sewn onto the linings of its walls, anywhere along their width: as thick as where it is thickest. */
 function sewnInto({ walls }: Ring, rows: readonly Row[], fitting: Fitting, parts: CutParts): Thing[] {
   const pilesOf = (room: Room) => pilesIn(room, fitting);
+  const others = fitting.rooms.filter(({ underClosure, hangs }) => !underClosure && !hangs);
   return walls.flatMap(({ piece }) => {
-    const on = fitting.rooms.filter(
-      ({ underClosure, hangs, rings, onto }) =>
-        !underClosure &&
-        !hangs &&
-        [...(rings[0]?.walls ?? []), ...(onto ? [onto] : [])].some((wall) => wall.piece === piece),
-    );
-    const thick = parts.isLining(piece) ? takenOn(piece, on, pilesOf, parts) : undefined;
+    const thick = parts.isLining(piece) ? takenOn(piece, others, pilesOf, parts) : undefined;
     if (!thick) return [];
-    const across = widest(
-      'the widest',
-      [...rows, ...on.map((room) => ({ piles: pilesOf(room) })).filter(({ piles }) => piles.length > 0)].map(rowOf),
-    );
+    const across = widest('the widest', [...rows.map(rowOf), ...acrossOn(piece, others, pilesOf, parts)]);
     return [{ ...NOTHING, name: 'what is sewn onto a wall', across, thick, section: box(across.value, thick.value) }];
   });
 }

@@ -134,6 +134,7 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
     fc.record({
       zipper: anyZipper,
       bottom: fc.constantFrom('contents', 'base'),
+      pouchWalls: fc.constantFrom('one', 'lined'),
       parts: fc.subarray<PartEntry>([
         { id: 'tabs', kind: 'ring-tabs', params: { on: 'loop' } },
         { id: 'base', kind: 'base-pad', params: {} },
@@ -152,12 +153,17 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
       {
         zipper,
         bottom,
+        pouchWalls,
         parts,
         on: { divider, ...walls },
       },
     ]) => {
       const zipped = { ...design, closure: { ...design.closure, params: zipper }, parts };
-      const pouch = divider && { ...divider, kind: 'divider-pouch', params: { ...divider.params, bottom } };
+      const pouch = divider && {
+        ...divider,
+        kind: 'divider-pouch',
+        params: { ...divider.params, bottom, walls: pouchWalls },
+      };
       const parted = pouch ? withPocket(zipped, 'divider', pouch, 'Z') : zipped;
       const bare = design.body.params.outer === 'none';
       return Object.entries(walls).reduce((made, [face, outside]) => {

@@ -70,7 +70,11 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
       visible: length(0, 80),
       pocket: fc.option(anyOutside, { nil: undefined }),
       pouch: fc.option(
-        anyOutside.map((outside) => ({ ...outside, kind: 'divider-pouch' })),
+        fc.tuple(anyOutside, fc.constantFrom('one', 'lined')).map(([outside, walls]) => ({
+          ...outside,
+          kind: 'divider-pouch',
+          params: { ...outside.params, walls },
+        })),
         { nil: undefined, freq: 2 },
       ),
       closure: closureParams[design.closure.kind] ?? fc.constant({}),

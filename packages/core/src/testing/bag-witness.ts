@@ -2,7 +2,7 @@ import type { Point } from '../geometry/perimeter.ts';
 import type { Ring, Room, RoomWall } from '../pieces/room.ts';
 import { standOn } from './fit-witness.ts';
 import { alongWall, roundRing } from './tube-witness.ts';
-import { thickOn } from './sewn-witness.ts';
+import { acrossPiece, thickOn } from './sewn-witness.ts';
 import { across, closest, pointsOn, type Cut } from './room-witness.ts';
 import {
   clothOf,
@@ -207,12 +207,8 @@ function sewnInside(
     const thick =
       cut.pieces.find(({ id }) => id === piece)!.role === 'lining' ? thickOn(cut, piece, { ...asked, others }) : 0;
     if (thick === 0) return [];
-    const on = others.filter(({ rings: [ring], onto }) =>
-      [...ring!.walls, ...(onto ? [onto] : [])].some((wall) => wall.piece === piece),
-    );
-    const wide = Math.max(
-      ...[...full, ...on].map((room) => bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0)),
-    );
+    const rows = full.map((room) => bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0));
+    const wide = Math.max(...rows, ...others.map((room) => acrossPiece(cut, piece, room, asked)));
     return [{ bodies: [{ wide, thick, deep: 0, section: corners(wide, thick) }], wide, thick }];
   });
 }

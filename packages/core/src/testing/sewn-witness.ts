@@ -1,4 +1,4 @@
-import type { Ring, Room } from '../pieces/room.ts';
+import type { NamedLine, Ring, Room } from '../pieces/room.ts';
 import { pointsOn, type Cut } from './room-witness.ts';
 import { clothOf, pilesIn, type Asked } from './thing-witness.ts';
 
@@ -11,6 +11,19 @@ const SEAM = 2;
 function facing({ walls, floor, over }: Ring): string[] {
   const own = walls.length > 2 ? [walls[0]!.piece, walls[2]!.piece] : floor ? [floor.piece] : [];
   return over ? [...own, ...facing(over)] : own;
+}
+
+/** How far across a piece the things reach that lie in a room sewn onto it: by the way its foot goes. mm; 0 for none */
+export function acrossPiece(cut: Cut, id: string, room: Room, asked: Pick<Asked, 'contents'>): number {
+  const on = [...(room.rings[0]?.walls ?? []), ...(room.onto ? [room.onto] : [])].find(({ piece }) => piece === id);
+  const piles = pilesIn(room, asked);
+  if (!on || piles.length === 0) return 0;
+  const base = (on as { base?: NamedLine }).base;
+  const foot = base ? pointsOn(cut, id, base) : [];
+  const spread = (axis: 0 | 1) => Math.max(...foot.map((at) => at[axis])) - Math.min(...foot.map((at) => at[axis]));
+  const turned = foot.length > 0 && spread(1) > spread(0);
+  const sizes = piles.map((pile) => Math.max(...pile.map(({ own }) => (turned ? own.deep : own.wide))));
+  return turned || room.lengthwise ? Math.max(...sizes) : sizes.reduce((sum, each) => sum + each, 0);
 }
 
 interface Sewn {

@@ -1,4 +1,4 @@
-import { sum, times, type Derived } from '../../derived/derived.ts';
+import { byRule, sum, times, type Derived, type Rule } from '../../derived/derived.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { nothing } from '../../derived/constants.ts';
 import { pocketFrame } from '../../shelves/rules/common-rules.ts';
@@ -29,6 +29,25 @@ export function heldIn(faces: readonly MeasuredFace[]): Held {
 /** Those walls onto which something is sewn. */
 export const sewnOnto = ({ walls }: Held): MeasuredFace[] =>
   wallFaces.flatMap((id) => (walls[id].occupied ? walls[id] : []));
+
+const acrossRule: Rule = {
+  id: 'accordion',
+  formula: 'from the first to the last',
+  source: 'geometry: things beside each other',
+};
+
+/** How far across a wall its things reach, whatever holds them, and the ease of all that stands in the bag, mm. */
+export function thingsAcross({ id, slabs }: MeasuredFace, ease: Derived): Derived {
+  const things = slabs.filter(({ of }) => 'line' in of);
+  const [first, last] = [Math.min(...things.map(({ x0 }) => x0)), Math.max(...things.map(({ x1 }) => x1))];
+  const across = byRule(
+    acrossRule,
+    `things on the ${wallTitles[id as WallFace]}`,
+    things.length > 0 ? last - first : 0,
+    [],
+  );
+  return sum('things and ease', [across, ease]);
+}
 
 /** The width or the height that what is sewn onto the walls asks for, clear of their edges, mm.
  * @param less how much smaller the lining is */

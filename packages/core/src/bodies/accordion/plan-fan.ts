@@ -6,11 +6,12 @@ import { accordion as accordionRule } from '../../sizing/accordion.ts';
 import { clothTurn } from '../../sizing/cloth-turn.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxTurns } from '../lining-turns.ts';
-import { askedByWalls, sewnOnto, thickIn, type Held } from './held.ts';
+import { askedByWalls, sewnOnto, thickIn, thingsAcross, type Held } from './held.ts';
 import { onGussetOf, pinchesOf } from './pinched.ts';
 import { slanting } from './slanting.ts';
 import type { Accordion, AccordionLayer, Divider } from './params.ts';
 import { common, LEAST, makingOf, most, SHADE } from './plan.ts';
+import { easeCavityAcross } from '../../holders/cavity/rules.ts';
 import { accordionMargin, dividerTaper, fanBelow, fanOpens } from './rules.ts';
 
 const HAND = common('least opening', 4, 'compartment');
@@ -44,7 +45,7 @@ export function planFan(params: Params, held: Held, inputs: BodyInputs): Accordi
   const pleat = sum('the deepest pleat', [largest('deepest', legs), spare]);
   const across = most('the widest', [
     ...faces.map(({ sizes }) => sizes.across),
-    ...sewnOnto(held).map(({ width }) => width),
+    ...sewnOnto(held).map((wall) => thingsAcross(wall, rules.length(easeCavityAcross))),
   ]);
   const up = most(
     'the highest',

@@ -15,7 +15,7 @@ import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 
-/** Two panels zipped along the top and boxed at the bottom; their sides are caught in the side seams of the bag. */
+/** Two panels, lined or not, zipped along the top and boxed at the bottom; their sides are caught in the side seams of the bag. */
 export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInputs): Contribution {
   const { rules } = inputs;
   const { inner } = seat;
@@ -25,6 +25,8 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   const [w, h, notch] = [seat.width.value, panel.value, halfDepth.value];
   const stitch = panelOutline({ width: w, height: h, taper: 0, notch });
   const [front, back] = [`${own}/pouch-front`, `${own}/pouch-back`];
+  const linings = detail.lined ? { [front]: `${own}/lining-front`, [back]: `${own}/lining-back` } : {};
+  const layers = [[front, back], ...(detail.lined ? [[linings[front]!, linings[back]!]] : [])] as [string, string][];
   const draft = (piece: string, name: string): PieceDraft => ({
     id: piece,
     name,
@@ -53,17 +55,30 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
     a: wholeEdge(piece, side === 'right' ? 'notch-right-up' : 'notch-left-in'),
     b: wholeEdge(piece, side === 'right' ? 'notch-right-out' : 'notch-left-down', true),
   });
-  const pouch: Seam[] = [
-    { id: `${own}#bottom`, kind: 'sewn', a: wholeEdge(front, 'bottom'), b: wholeEdge(back, 'bottom', true) },
-    corner(front, 'right', 'front'),
-    corner(front, 'left', 'front'),
-    corner(back, 'right', 'back'),
-    corner(back, 'left', 'back'),
+  const bag = ([one, other]: [string, string], name: string): Seam[] => [
+    { id: `${own}#${name}`, kind: 'sewn', a: wholeEdge(one, 'bottom'), b: wholeEdge(other, 'bottom', true) },
+    corner(one, 'right', 'front'),
+    corner(one, 'left', 'front'),
+    corner(other, 'right', 'back'),
+    corner(other, 'left', 'back'),
   ];
+  const pouch = layers.flatMap((pair, index) => bag(pair, index === 0 ? 'bottom' : 'lining-bottom'));
+  // the lining lies on the other side of the tape
+  const linedZip = Object.entries(linings).map(([piece, lining]): Seam => {
+    const [start, end, reversed] = piece === front ? [from, to, true] : [from, to, false];
+    return {
+      id: `${lining}#mouth`,
+      kind: 'caught',
+      within: `${own}#zipper-${piece === front ? 'front' : 'back'}`,
+      a: edgePart(lining, 'mouth', start, end, reversed),
+      b: edgePart(piece, 'mouth', start, end, reversed),
+    };
+  });
   const length = h - notch;
   const lowest = inner.depth.value - rules.length(dividerAbove).value;
   const caught = (['left', 'right'] as const).flatMap((side) =>
-    [front, back].map((piece, index): Seam => {
+    layers.flat().map((piece, at): Seam => {
+      const index = at % 2;
       // a back is drawn right side up: its left edge is on the right, seen from the front
       const edge = index === 0 ? side : side === 'left' ? 'right' : 'left';
       return {
@@ -84,13 +99,23 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
   });
   const base = sum('pouch, deep', [times(2, halfDepth)]);
   return contribution({
-    pieces: [draft(front, `Divider pouch ${id}, front`), draft(back, `Divider pouch ${id}, back`), zipper.piece],
-    joins: [...zip, ...pouch, ...caught],
+    pieces: [
+      draft(front, `Divider pouch ${id}, front`),
+      draft(back, `Divider pouch ${id}, back`),
+      ...(detail.lined
+        ? [
+            draft(linings[front]!, `Divider pouch ${id}, lining, front`),
+            draft(linings[back]!, `Divider pouch ${id}, lining, back`),
+          ]
+        : []),
+      zipper.piece,
+    ],
+    joins: [...zip, ...linedZip, ...pouch, ...caught],
     rooms: [
       {
         id: `${own}/1`,
         holds: linesOf(detail.load.sheaves),
-        rings: [pouchRing(own, [front, back])],
+        rings: [pouchRing(own, [front, back], detail.lined)],
         stands: onePile(detail.load.sheaves),
         shut: true,
         hangs: true,
@@ -104,21 +129,25 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
       step(
         'zipper',
         [],
-        [front, back, zipper.piece.id],
-        zip,
-        say`Sew the zipper between the top edges of pouch ${id}, its ends turned under ${mm(from)} before the sides.`,
+        [...layers.flat(), zipper.piece.id],
+        [...zip, ...linedZip],
+        detail.lined
+          ? say`Sew the zipper between the top edges of pouch ${id}, each tape between a wall and its lining, right sides together; its ends turned under ${mm(from)} before the sides. Topstitch both edges.`
+          : say`Sew the zipper between the top edges of pouch ${id}, its ends turned under ${mm(from)} before the sides.`,
       ),
       step(
         'pouch',
         [`${own}/zipper`],
-        [front, back],
+        layers.flat(),
         pouch,
-        say`Half open the zipper. Sew the bottom of pouch ${id} and box its corners ${mm(base.value)} deep.`,
+        detail.lined
+          ? say`Half open the zipper. Sew the bottom of pouch ${id} and that of its lining, box the corners of both ${mm(base.value)} deep. Turn through a side, push the lining in.`
+          : say`Half open the zipper. Sew the bottom of pouch ${id} and box its corners ${mm(base.value)} deep.`,
       ),
       step(
         'hang',
         [`${own}/pouch`],
-        [front, back, ...new Set(caught.map(({ b }) => b.piece))],
+        [...layers.flat(), ...new Set(caught.map(({ b }) => b.piece))],
         caught,
         inner.seams
           ? say`Baste the sides of pouch ${id} to the sides of the lining, ${mm(inner.depth.value - lowest)} above the base; the side seams catch them.`
@@ -129,7 +158,7 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
 }
 
 /** Front and back hang in the same side seams. */
-const pouchRing = (own: string, pieces: readonly [front: string, back: string]): Ring => ({
+const pouchRing = (own: string, pieces: readonly [front: string, back: string], lined: boolean): Ring => ({
   walls: pieces.map((piece, index): RoomWall => {
     const [left, right] = index === 0 ? ['left', 'right'] : ['right', 'left'];
     return {
@@ -138,6 +167,7 @@ const pouchRing = (own: string, pieces: readonly [front: string, back: string]):
       right: { seam: `${piece}#${right}`, side: 'a' },
       base: { seam: `${own}#bottom`, side: index === 0 ? 'a' : 'b' },
       mouth: { edge: 'mouth' },
+      ...(lined && { double: true }),
     };
   }),
   corners: [

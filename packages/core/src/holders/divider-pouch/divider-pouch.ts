@@ -14,6 +14,7 @@ import {
 } from '../../derived/derived.ts';
 import { widenedTo, type Slab } from '../slab.ts';
 import type { Params } from '../../document/design-document.ts';
+import { doubledReach } from '../../stacks/reach.ts';
 import { boxedClosedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { loadOf, sheafSlabs, sheafThings, type PocketLoad } from '../face-pocket/pocket.ts';
@@ -45,7 +46,22 @@ const ABOVE = given('zipper below the mouth by', 20, {
   source: 'common practice',
 });
 
+export type PouchWalls = 'one' | 'lined';
+
 export const pouchParams = {
+  walls: {
+    kind: 'choice',
+    title: 'Its walls',
+    standard: 'one' as PouchWalls,
+    choices: [
+      { id: 'one' as PouchWalls, title: 'one layer', why: 'Light and thin; its seams show inside.' },
+      {
+        id: 'lined' as PouchWalls,
+        title: 'lined with the same',
+        why: 'All seams lie between both layers: nothing frays, nothing catches in the zipper.',
+      },
+    ],
+  },
   bottom: {
     kind: 'choice',
     title: 'Its bottom',
@@ -58,9 +74,12 @@ export const pouchParams = {
 } as const satisfies Record<string, ParamSpec>;
 
 function measure(design: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<DividerPouch> {
-  const { rules, stacks, reach, grid } = inputs;
+  const { rules, stacks, reach: reaches, grid } = inputs;
   const load = loadOf(design, contents, inputs, nothing);
-  const around = { front: reach.pocket, back: reach.pocket };
+  const lined = choiceParam(design, 'walls', pouchParams.walls) === 'lined';
+  const reach = lined ? doubledReach(inputs, 'pocket', 'wall of the pouch') : reaches.pocket;
+  const wall = lined ? sum('wall of the pouch, both layers', [times(2, stacks.pocket)]) : stacks.pocket;
+  const around = { front: reach, back: reach };
   const ease = rules.length(easePocketAcross);
   const clear = tubeAround(rectHalfGirth(load.across, load.thickness), around, ease);
   const passes = load.sheaves.map((sheaf) =>
@@ -68,16 +87,16 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   );
   const halfDepth = rounded(
     product('half of the pouch’s depth', [
-      sum('things, ease and cloth', [load.thickness, ease, times(2, reach.pocket)]),
+      sum('things, ease and cloth', [load.thickness, ease, times(2, reach)]),
       half,
     ]),
     grid,
     'up',
   );
   // it stands on its boxed bottom, as wide and as high as what is in it
-  const onBottom = sum('things on its bottom', [standing(load, reach.pocket, ease), times(2, halfDepth)]);
+  const onBottom = sum('things on its bottom', [standing(load, reach, ease), times(2, halfDepth)]);
   const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes]), grid, 'up');
-  const up = highOf(boxedClosedDepth({ ...load, reach: reach.pocket }, twice(halfDepth)), inputs);
+  const up = highOf(boxedClosedDepth({ ...load, reach }, twice(halfDepth)), inputs);
   const panel = sum('pouch, zipper to bottom line', [up, halfDepth]);
   const off = rules.length(dividerAbove);
   const height = sum('pouch and room above it', [up, ABOVE, off, ROUND]);
@@ -89,9 +108,9 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     x1: width.value,
     y0: off.value,
     y1: zipper,
-    thickness: stacks.pocket,
+    thickness: wall,
   });
-  const thickness = sum('pouch, thick', [load.thickness, times(2, stacks.pocket)]);
+  const thickness = sum('pouch, thick', [load.thickness, times(2, wall)]);
   return {
     width,
     height,
@@ -107,6 +126,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
       up,
       panel,
       opening: width,
+      lined,
       wholeBase: choiceParam(design, 'bottom', pouchParams.bottom) === 'base',
     },
     findings: [],

@@ -13,6 +13,8 @@ export interface DividerPouch {
   panel: Derived;
   /** From the zipper to the base. */
   up: Derived;
+  /** Each wall has two layers. */
+  lined: boolean;
   /** Whether its bottom is as deep as the base that it hangs over. */
   wholeBase: boolean;
   /** Of the opening of the zipper. */

@@ -70,7 +70,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   const divider = sum('divider, both layers', [times(2, stacks.pocket)]);
   const ease = rules.length(easeCavityAcross);
   const demands = [
-    ...rooms.map((room) => demandOf(room, inputs, ease)),
+    ...rooms.map((room) => demandOf(room, sides, inputs, ease)),
     demandOfAll(rooms, sides.length, divider, inputs),
   ];
   const width = named('flat width', rounded(largest('flat width', demands), grid, 'up'));
@@ -97,17 +97,23 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   };
 }
 
-/** From what stands in a room to the outermost layers round it, mm: in the middle the walls of the bag, beside a divider that and
- * the lining. */
-function reachIn(id: DividedRoom['id'], inputs: HolderInputs): Walls {
+/** From what stands in a room to the outermost layers round it, mm: beside a divider that and the lining, in the middle a divider
+ * on each side that has one. */
+function reachIn(id: DividedRoom['id'], sides: LooseDividers['sides'], inputs: HolderInputs): Walls {
   const wall = wallReach(inputs);
-  if (id === 'middle') return { front: wall, back: wall };
-  return { front: doubledReach(inputs, 'pocket', 'divider'), back: wall };
+  const divider = doubledReach(inputs, 'pocket', 'divider');
+  if (id !== 'middle') return { front: divider, back: wall };
+  return { front: sides.includes('front') ? divider : wall, back: divider };
 }
 
 /** What a room asks of the flat width: a room beside a centre stitch has half of it. */
-function demandOf({ id, across, thickness }: DividedRoom, inputs: HolderInputs, ease: Derived): Derived {
-  const one = tubeAround(rectHalfGirth(across, thickness), reachIn(id, inputs), ease);
+function demandOf(
+  { id, across, thickness }: DividedRoom,
+  sides: LooseDividers['sides'],
+  inputs: HolderInputs,
+  ease: Derived,
+): Derived {
+  const one = tubeAround(rectHalfGirth(across, thickness), reachIn(id, sides, inputs), ease);
   if (id === 'middle') return one;
   return sum(`twice ${id}`, [times(2, one)]);
 }
@@ -115,7 +121,9 @@ function demandOf({ id, across, thickness }: DividedRoom, inputs: HolderInputs, 
 /** Everything together goes through the mouth: rows from the back to the front, and the dividers between them. */
 function demandOfAll(rooms: readonly DividedRoom[], dividers: number, divider: Derived, inputs: HolderInputs): Derived {
   const { across, thickness } = rowsOf(rooms, dividers, divider);
-  return tubeAround(rectHalfGirth(across, thickness), reachIn('middle', inputs), inputs.rules.length(easeCavityAcross));
+  const wall = wallReach(inputs);
+  const walls = { front: wall, back: wall };
+  return tubeAround(rectHalfGirth(across, thickness), walls, inputs.rules.length(easeCavityAcross));
 }
 
 /** Rows from the back to the front with the dividers between them: they lie on each other wherever things stand. */

@@ -2,14 +2,14 @@ import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 import type { HolderKind } from '../holder-kind.ts';
 import { contributeWindow } from './window.ts';
-import { zipParams, zipPocket } from './zip-pocket.ts';
+import { dropParam, zipParams, zipPocket } from './zip-pocket.ts';
 import type { ZipPocket } from './zip.ts';
 
 /** A pocket that lies flush: its mouth is a faced window cut into the face, the pocket hangs behind. */
 export const setInPocket: HolderKind<ZipPocket> = {
   ...zipPocket,
   title: 'Set-in pocket',
-  params: { wide: zipParams.wide, drop: zipParams.drop, window: zipParams.window },
+  params: { wide: zipParams.wide, drop: dropParam, window: zipParams.window },
   rules: [easePocketAcross, easePocketDeep, topstitchInset],
   suits: ({ thickness }) => ({
     score: thickness <= 12 ? 0.25 : 0.1,

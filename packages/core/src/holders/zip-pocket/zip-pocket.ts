@@ -33,6 +33,12 @@ import { easePocketAcross, easePocketDeep } from '../face-pocket/rules.ts';
 import { zipDrop, zipWindow } from './rules.ts';
 import { topstitchInset, zipBeyond } from '../../shelves/rules/common-rules.ts';
 
+export const dropParam = {
+  kind: 'length',
+  title: 'Window below the top of its pocket',
+  rule: zipDrop,
+} as const satisfies ParamSpec;
+
 export const zipParams = {
   style: {
     kind: 'choice',
@@ -69,9 +75,7 @@ export const zipParams = {
   },
   wide: wideParam,
   drop: {
-    kind: 'length',
-    title: 'Window below the top of its pocket',
-    rule: zipDrop,
+    ...dropParam,
     when: (design) => chosen(design, 'style', 'window') === 'window',
   },
   window: { kind: 'length', title: 'Window, high', rule: zipWindow },
