@@ -57,7 +57,7 @@ const views = {
     '/d/refractometer-case/shape',
     (page) => page.getByRole('button', { name: 'Hold-down straps A', exact: true }).press('Enter'),
   ],
-  accordion: ['/d/receipts-accordion/shape', (page) => page.getByRole('radio', { name: 'Compartment 2' }).click()],
+  accordion: ['/d/receipts-accordion/shape', (page) => page.getByRole('radio', { name: 'Inside of the back' }).click()],
   organizer: ['/d/field-organizer/shape', (page) => page.getByRole('radio', { name: 'Finished' }).click()],
   placing: [
     '/d/survey-folio/shape',

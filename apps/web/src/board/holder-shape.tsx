@@ -55,6 +55,7 @@ export function HolderShape({ holder, board, frame, tints, show }: HolderPart) {
                 front={layer.front}
                 frame={frame}
                 cloth={tints.cloth(layer.front.cloth)}
+                face={tints.cloth(board.ground)}
                 tints={tints}
               />
             )
@@ -185,13 +186,58 @@ const HiddenOutline = ({ thing, frame, ink }: { thing: BoardThing; frame: Frame;
   />
 );
 
-function Front({ front, frame, cloth, tints }: { front: BoardFront; frame: Frame; cloth: string; tints: Tints }) {
+interface FrontDrawn {
+  front: BoardFront;
+  frame: Frame;
+  cloth: string;
+  /** Tint of what it is sewn to. */
+  face: string;
+  tints: Tints;
+}
+
+function Front({ front, frame, cloth, face, tints }: FrontDrawn) {
   const box = boxOf(frame, front);
+  if (front.window) return <WindowFront front={front} window={front.window} frame={frame} cloth={cloth} face={face} />;
   const stitch = tints.inkOn(cloth) === INK ? '#FBF9F3' : '#D9D2C1';
   return (
     <g>
       <rect {...box} fill={cloth} stroke={INK} strokeWidth="1.1" />
       <path d={alongMouth(box, front.towards)} stroke={stitch} strokeWidth="1.3" strokeDasharray="6 4" />
+    </g>
+  );
+}
+
+/** A pocket behind a face: only its window is seen, and a zipper in that. */
+function WindowFront({
+  front,
+  window,
+  frame,
+  cloth,
+  face,
+}: Omit<FrontDrawn, 'tints'> & { window: NonNullable<BoardFront['window']> }) {
+  const { x, y, width, height } = boxOf(frame, front);
+  const high = window.high * frame.scale;
+  return (
+    <g aria-label={window.zipped ? 'window with a zipper' : 'window'}>
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        fill={face}
+        stroke={INK}
+        strokeWidth="0.8"
+        strokeDasharray="4 4"
+      />
+      <rect x={x} y={y - high} width={width} height={high} fill={cloth} stroke={INK} strokeWidth="1.1" />
+      {window.zipped && (
+        <path
+          d={`M${x + 2} ${y - high / 2}h${Math.max(0, width - 4)}`}
+          stroke={INK}
+          strokeWidth={Math.min(5, high / 2)}
+          strokeDasharray="2 1.5"
+        />
+      )}
     </g>
   );
 }
@@ -224,8 +270,10 @@ function NamedBehind({ holder, board: { height, snaps }, frame, ink, cloth }: Be
   if (!front || holder.hidden.length === 0) return null;
   // where there is no room above the mouth, or something stands there, the front carries the name
   const stands = holder.layers.some((layer) => layer.kind === 'thing' && layer.thing.y1 > front.y1 + 1);
-  const inside = stands || front.towards !== undefined || (height - front.y1) * frame.scale < 14;
-  const colour = inside ? cloth : ink;
+  const inside =
+    stands || front.towards !== undefined || front.window !== undefined || (height - front.y1) * frame.scale < 14;
+  // behind a window it is the face that carries it
+  const colour = inside && !front.window ? cloth : ink;
   // below the snaps along its mouth
   const lowest = Math.max(0, ...snaps.map(({ y }) => (front.y1 - y) * frame.scale).filter((px) => px < 40));
   const away = inside ? Math.max(22, lowest + 24) : -5;

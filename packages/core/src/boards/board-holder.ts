@@ -23,6 +23,7 @@ export function boardHolder(
     y0: mouth.bottom + dy,
     y1: mouth.y + dy,
     ...(mouth.towards && { towards: mouth.towards }),
+    ...(mouth.window && { window: mouth.window }),
   }));
   const placed = things.map((thing, index): Behind => {
     const box = boxOf({ ...thing, y: thing.y + dy }, x);

@@ -1,3 +1,4 @@
+import type { MouthWindow } from '../holders/holder-kind.ts';
 import type { BoardPlan } from '../bodies/board-plan.ts';
 import type { Outline } from '../geometry/outline.ts';
 import type { Role } from '../document/design-document.ts';
@@ -26,6 +27,8 @@ export interface BoardFront extends Box {
   id: string;
   cloth: Role;
   towards?: 'left' | 'right';
+  /** The pocket hangs behind the face, and this is its window, above its front. mm */
+  window?: MouthWindow;
 }
 
 export interface BoardHolder extends Box {

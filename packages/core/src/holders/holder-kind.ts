@@ -116,6 +116,13 @@ export interface PlacedMouth {
   x1: number;
   /** Where it looks, if not up. */
   towards?: 'left' | 'right';
+  /** It is a window in the face, with the pocket behind that: how high it is, mm, and whether a zipper closes it. */
+  window?: MouthWindow;
+}
+
+export interface MouthWindow {
+  high: number;
+  zipped: boolean;
 }
 
 /** A strap that crosses over what it holds: its middle line on the host, and how wide it is. mm */

@@ -21,6 +21,7 @@ import type {
   MeasuredHolder,
   ParamSpec,
   PlacedHolder,
+  PlacedMouth,
 } from '../holder-kind.ts';
 import type { Seat } from '../seat.ts';
 import { widenedTo } from '../slab.ts';
@@ -179,13 +180,16 @@ function place(measured: MeasuredHolder<ZipPocket>, seat: Seat, inputs: HolderIn
     kind: 'zip-pocket',
     seat,
     sizes,
-    mouths: [{ id, y: at, bottom: y, x0: left, x1: right }],
+    mouths: [{ id, y: at, bottom: y, x0: left, x1: right, ...windowOf(detail) }],
     stitching: [],
     things: sheafThings(detail.load.sheaves, x + width.value / 2, y + detail.bite.value),
     slabs,
     detail,
   };
 }
+
+const windowOf = ({ style, window, open = false }: ZipPocket): Pick<PlacedMouth, 'window'> =>
+  style === 'window' ? { window: { high: window.value, zipped: !open } } : {};
 
 /** A pocket with a zipper: its opening passes the largest thing. */
 export const zipPocket: HolderKind<ZipPocket> = {

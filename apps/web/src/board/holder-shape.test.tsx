@@ -1,0 +1,63 @@
+/** @jest-environment jsdom */
+import { expect, test } from '@jest/globals';
+import { render } from '@testing-library/react';
+import { boardsOf, solveDesign, standardShelves, type DesignDocument } from '@zindle/core';
+import { demoDesigns } from '@zindle/core/demo';
+import { tintsOf } from '../derivations/tints.ts';
+import { allShown } from './drawing-kit.ts';
+import type { Frame } from './frame.ts';
+import { SideDrawing } from './side-drawing.tsx';
+
+const receipts = demoDesigns.find(({ id }) => id === 'receipts-accordion')!;
+const frame: Frame = { scale: 1, x: (mm) => mm, y: (mm) => -mm };
+
+/** The inside of the back, with a pocket of a kind in it. */
+function backOf(kind: string) {
+  const design: DesignDocument = {
+    ...receipts,
+    holders: receipts.holders.map((holder) => (holder.id === 'D' ? { ...holder, kind } : holder)),
+  };
+  const board = boardsOf(design, solveDesign(design, standardShelves)).find(({ id }) => id === 'back-wall')!;
+  const { container, queryByLabelText } = render(
+    <svg>
+      <SideDrawing board={board} frame={frame} tints={tintsOf(design)} show={allShown} />
+    </svg>,
+  );
+  return { board, container, queryByLabelText };
+}
+
+const size = (of: Element, name: string): number => Number(of.getAttribute(name));
+
+test.each([
+  ['zip-pocket', 'window with a zipper', 1],
+  ['set-in-pocket', 'window', 0],
+])('%s hangs behind the face: its window is seen, and the pocket only as a line', (kind, label, zippers) => {
+  const { board, queryByLabelText } = backOf(kind);
+  const drawn = queryByLabelText(label)!;
+  const [pocket, window] = [...drawn.querySelectorAll<Element>('rect')] as [Element, Element];
+  // the window of 10 lies on the pocket, as wide as the opening
+  expect(size(window, 'height')).toBeCloseTo(10, 6);
+  expect(size(window, 'y') + 10).toBeCloseTo(size(pocket, 'y'), 6);
+  expect(size(window, 'width')).toBeCloseTo(149, 6);
+  expect(size(window, 'x') + size(window, 'width') / 2).toBeCloseTo(board.width / 2, 6);
+  // the cloth of the face goes on over the pocket
+  expect(pocket.getAttribute('fill')).toBe(tintsOf(receipts).cloth('lining'));
+  expect(pocket.getAttribute('stroke-dasharray')).toBeTruthy();
+  expect(drawn.querySelectorAll('path')).toHaveLength(zippers);
+});
+
+test('a pocket sewn on has a front of its own cloth, and no window', () => {
+  const { queryByLabelText, container } = backOf('slip-pocket');
+  expect(queryByLabelText(/window/)).toBeNull();
+  const fills = [...container.querySelectorAll('rect')].map((each) => each.getAttribute('fill'));
+  expect(fills).toContain(tintsOf(receipts).cloth('pocket'));
+});
+
+test('what lies behind a window is named on the face', () => {
+  const { container } = backOf('zip-pocket');
+  const name = [...container.querySelectorAll('text')].find(({ textContent }) =>
+    textContent?.includes('Landing permit'),
+  )!;
+  const pocket = container.querySelector('[aria-label="window with a zipper"] rect')!;
+  expect(size(name, 'y')).toBeGreaterThan(size(pocket, 'y'));
+});
