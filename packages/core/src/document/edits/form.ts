@@ -94,7 +94,8 @@ function keepsClosure({ body, closure }: DesignDocument, kind: string, { closure
 
 /** Whether things share a room while another is empty. */
 function crowded(document: DesignDocument, kinds: Kinds): boolean {
-  const rooms = facesOf(document, kinds).length;
+  // walls may stay bare
+  const rooms = facesOf(document, kinds).filter(({ seat }) => !sharedSeats.includes(seat)).length;
   return rooms > document.holders.length && document.holders.some(({ contents }) => contents.length > 1);
 }
 

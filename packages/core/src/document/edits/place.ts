@@ -12,7 +12,7 @@ import {
   type HolderEntry,
   type Reach,
 } from '../design-document.ts';
-import { facesOf, facesWith, freeLetter } from './seats.ts';
+import { facesOf, facesWith, freeLetter, isTaken } from './seats.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
 const SUITS_WELL = 0.5;
@@ -99,7 +99,9 @@ export function holdersFor(document: DesignDocument, kinds: Kinds = builtInKinds
 }
 
 function bestKind(item: Item, document: DesignDocument, kinds: Kinds): string | undefined {
-  const seats = facesOf(document, kinds).filter((face) => notTooThick(item, face));
+  const seats = facesOf(document, kinds).filter(
+    (face) => notTooThick(item, face) && !isTaken(document, face.id, kinds),
+  );
   const scored = holdersFor(document, kinds)
     .filter(([, kind]) => kind.seats.some((seat) => seats.some((face) => face.seat === seat)))
     .map(([id, kind]) => ({ id, score: kind.suits(item).score }));
@@ -119,7 +121,8 @@ function addTo(
 ): DesignDocument {
   const { kinds } = known;
   const seats = facesOf(document, kinds).filter(
-    (face) => kinds.holders[kind]!.seats.includes(face.seat) && notTooThick(item, face),
+    (face) =>
+      kinds.holders[kind]!.seats.includes(face.seat) && notTooThick(item, face) && !isTaken(document, face.id, kinds),
   );
   const places = seats.map(({ id: face }) => {
     const on = face in document.faces ? holdersIn(document.faces[face]!) : [];

@@ -6,7 +6,7 @@ import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { Place } from './arrange.ts';
 import { holdersFor } from './place.ts';
-import { faceOf, facesOf, faceTitle, holderKind, mayGo, sharedSeats, type Spot } from './seats.ts';
+import { faceOf, facesOf, faceTitle, holderKind, isTaken, mayGo, sharedSeats, type Spot } from './seats.ts';
 
 /** A place that a thing may be put to. */
 export interface Candidate {
@@ -87,7 +87,7 @@ function ontoFaces(document: DesignDocument, item: Item, line: string, kinds: Ki
       why,
     });
     const there = document.faces[face];
-    if (!there) return fitting.map((each) => option(each, { face }));
+    if (!there) return isTaken(document, face, kinds) ? [] : fitting.map((each) => option(each, { face }));
     const [best] = fitting;
     if (!best || !sharedSeats.includes(seat)) return [];
     const neighbours = holdersIn(there).filter((id) => !alone(document, id, line));

@@ -59,9 +59,17 @@ export function mayGo(
   const seat = seatFor(document, kind, face, kinds);
   if (!seat) return false;
   const there = face in document.faces ? document.faces[face] : undefined;
-  if (!beside || !there) return !beside && !there;
+  if (!beside || !there) return !beside && !there && !isTaken(document, face, kinds);
   if (!sharedSeats.includes(seat) || !holdersIn(there).includes(beside.holder)) return false;
   return depthOf(inserted(there, '', beside)) <= limits.nested;
+}
+
+/** Whether something lies already where a face is, on another one: both cannot hold something. */
+export function isTaken(document: DesignDocument, face: string, kinds: Kinds = builtInKinds): boolean {
+  const all = facesOf(document, kinds);
+  const holds = (id: string): boolean => document.faces[id] !== undefined;
+  const own = all.find(({ id }) => id === face)?.instead ?? [];
+  return own.some(holds) || all.some(({ id, instead = [] }) => instead.includes(face) && holds(id));
 }
 
 const depthOf = (arrangement: Arrangement): number =>

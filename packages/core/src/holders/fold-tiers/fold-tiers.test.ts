@@ -3,6 +3,10 @@ import { demoDesigns } from '../../demo/index.ts';
 import type { DesignDocument } from '../../document/design-document.ts';
 import type { Point } from '../../geometry/perimeter.ts';
 import type { Piece } from '../../pieces/piece.ts';
+import { placeForMe } from '../../document/edits/place.ts';
+import { placesFor } from '../../document/edits/places.ts';
+import { mayGo } from '../../document/edits/seats.ts';
+import { standardItems } from '../../shelves/items/standard-items.ts';
 import { solveDesign } from '../../solve/solve-design.ts';
 
 const ferry = demoDesigns.find(({ id }) => id === 'ferry-pocket')!;
@@ -106,6 +110,32 @@ describe('a card panel across the fold', () => {
     const told = both.findings.filter(({ code }) => code === 'holder.inTheWay');
     expect(told.map(({ severity, about }) => [severity, about])).toEqual([['stop', ['holders/A']]]);
     expect(solved.findings.map(({ code }) => code)).not.toContain('holder.inTheWay');
+  });
+
+  test('no leaf is offered while it lies there, and it is not offered while something lies on a leaf', () => {
+    const card = standardItems.find(({ id }) => id === 'id1-card')!;
+    const offered = (design: DesignDocument) =>
+      new Set(placesFor(design, card, 'c1').flatMap(({ place, face }) => ('into' in place ? [] : [face])));
+    expect([...offered(bare)]).toEqual(['front']);
+    const empty: DesignDocument = { ...bare, holders: [], faces: {} };
+    expect([...offered(empty)]).toEqual(expect.arrayContaining(['left', 'right', 'across', 'front']));
+    const [leaf] = ['left'].map((face): DesignDocument => ({
+      ...empty,
+      holders: [{ id: 'A', kind: 'card-tiers', params: {}, contents: [{ line: 'c2', count: 1 }] }],
+      faces: { [face]: { kind: 'holder', id: 'A' } },
+    }));
+    expect([...offered(leaf!)]).toEqual(expect.arrayContaining(['left', 'right']));
+    expect(offered(leaf!).has('across')).toBe(false);
+    expect(mayGo(leaf!, 'fold-tiers', { face: 'across' })).toBe(false);
+    expect(mayGo(empty, 'fold-tiers', { face: 'across' })).toBe(true);
+    // what is placed by itself goes onto the leaves, or into what is there
+    const placed = placeForMe(empty, standardItems);
+    expect(Object.keys(placed.faces)).not.toContain('across');
+    const more = placeForMe(
+      { ...bare, contents: [...bare.contents, { ...bare.contents[0]!, id: 'c9' }] },
+      standardItems,
+    );
+    expect(Object.keys(more.faces).filter((face) => face === 'left' || face === 'right')).toEqual([]);
   });
 
   test('its bottom is closed after it is set, which is before the zipper', () => {
