@@ -96,7 +96,8 @@ export function loadTogether(
     own,
     piles: [pileOf(all)],
     shows: [],
-    onWalls,
+    // they are among the piles
+    onWalls: [],
     rooms: (rows.length > 0 ? rows : hung).flatMap((row) => row.rooms),
   };
 }
