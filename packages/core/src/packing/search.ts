@@ -2,8 +2,10 @@ import { Corner, type Order } from './corner.ts';
 import { axes, leastSurface, surfaceOf, volumeOf, type Packable, type Packing } from './packable.ts';
 
 const DUST = 1e-9;
+/** So many steps at most: what has a best arrangement by then keeps it. Six ordinary things take a tenth of them. */
+const STEPS = 200_000;
 
-/** The arrangement with the least surface, of all there are (exact).
+/** The arrangement with the least surface, of all there are (exact), or of those that were tried where there are too many.
  *
  * Branch and bound over orders: things come in one by one, each in every way it may lie, as far into the corner as the
  * orders found so far let them. As long as two overlap, one must lie before the other along one of three axes, in one of two
@@ -19,10 +21,14 @@ export function searchPacking(things: readonly Packable[]): Packing {
   const lies: number[] = [];
   let best: Packing | undefined;
   let least = Infinity;
+  let steps = 0;
+  const spent = (): boolean => best !== undefined && steps > STEPS;
 
   const boundOf = (count: number) => leastSurface(state.extent(count), volume);
 
   function next(count: number): void {
+    steps += 1;
+    if (spent()) return;
     const pair = state.overlapping(count);
     if (pair) return part(count, pair);
     if (count < queue.length) return bringIn(count);
@@ -70,7 +76,7 @@ export function searchPacking(things: readonly Packable[]): Packing {
   }
 
   next(0);
-  return best!;
+  return spent() ? { ...best!, exact: false, bound: leastSurface([0, 0, 0], volume) } : best!;
 }
 
 /** A thing whose sides are alike lies in fewer ways than it is turned: each is tried once. */
