@@ -218,7 +218,7 @@ function WindowFront({
   const { x, y, width, height } = boxOf(frame, front);
   const high = window.high * frame.scale;
   return (
-    <g aria-label={window.zipped ? 'window with a zipper' : 'window'}>
+    <g role="img" aria-label={window.zipped ? 'window with a zipper' : 'window'}>
       <rect
         x={x}
         y={y}
