@@ -177,7 +177,7 @@ const gestures: Record<string, (document: DesignDocument, random: Random) => Edi
   },
 };
 
-const EDITS = 300;
+const EDITS = 500;
 const starts: [string, DesignDocument][] = [
   ['nothing', newDesign({ id: 'fuzz', name: 'Fuzz' })],
   ...['permit-bifold', 'field-organizer', 'probe-roll'].map((id): [string, DesignDocument] => [

@@ -6,6 +6,9 @@ import { searchPacking } from './search.ts';
 export const EXACTLY = 6;
 /** Of more, so many come round the block of those before at a time: quick enough to be asked for at every change. */
 const AT_A_TIME = 3;
+/** Steps of each of these searches: blocks lie in a dozen ways each, and what is best among them is found in the first
+ * hundred; to prove it would take most of a minute, and would prove nothing of the things themselves. */
+const STEPS_IN_TURNS = 2000;
 
 /** Arranges boxes in the box of least surface that takes them all: it costs the least cloth. Up to six things the result is
  * the best there is. Beyond, two ways are tried (the largest first and the rest round them a few at a time; things that are
@@ -24,12 +27,12 @@ const BLOCK = '#block';
 
 /** The largest first, the next ones round their block, and so on. */
 function inTurns(things: readonly Packable[]): Packing {
-  if (things.length <= EXACTLY) return searchPacking(things);
+  if (things.length <= EXACTLY) return searchPacking(things, STEPS_IN_TURNS);
   const queue = [...things].sort((a, b) => volumeOf(b.ways[0]!) - volumeOf(a.ways[0]!));
-  let block = searchPacking(queue.splice(0, AT_A_TIME + 1));
+  let block = searchPacking(queue.splice(0, AT_A_TIME + 1), STEPS_IN_TURNS);
   while (queue.length > 0) {
     const { places, size } = block;
-    const around = searchPacking([{ id: BLOCK, ways: [size] }, ...queue.splice(0, AT_A_TIME)]);
+    const around = searchPacking([{ id: BLOCK, ways: [size] }, ...queue.splice(0, AT_A_TIME)], STEPS_IN_TURNS);
     const inner = ({ at }: { at: Triple }) => places.map((place) => shifted(place, at));
     block = { ...around, places: around.places.flatMap((place) => (place.id === BLOCK ? inner(place) : place)) };
   }

@@ -5,13 +5,13 @@ const DUST = 1e-9;
 /** So many steps at most: what has a best arrangement by then keeps it. Six ordinary things take a tenth of them. */
 const STEPS = 200_000;
 
-/** The arrangement with the least surface, of all there are (exact), or of those that were tried where there are too many.
+/** The arrangement with the least surface, of all there are (exact), or of those that were tried in `most` steps.
  *
  * Branch and bound over orders: things come in one by one, each in every way it may lie, as far into the corner as the
  * orders found so far let them. As long as two overlap, one must lie before the other along one of three axes, in one of two
  * ways; each is tried, the most promising first. What is in place can only be pushed further out, so the box round it (and
  * the volume of all) bounds what may still come. Grows fast with the number of things: six take a tenth of a second. */
-export function searchPacking(things: readonly Packable[]): Packing {
+export function searchPacking(things: readonly Packable[], most = STEPS): Packing {
   // the largest first: they decide the box
   const queue = things
     .map(lyingOnce)
@@ -22,7 +22,7 @@ export function searchPacking(things: readonly Packable[]): Packing {
   let best: Packing | undefined;
   let least = Infinity;
   let steps = 0;
-  const spent = (): boolean => best !== undefined && steps > STEPS;
+  const spent = (): boolean => best !== undefined && steps > most;
 
   const boundOf = (count: number) => leastSurface(state.extent(count), volume);
 
