@@ -161,6 +161,8 @@ export interface ClosingMouth extends Panels {
   sides?: { left: Panel; right: Panel; width: Derived };
   /** Its front and back edge in one run, round a fold at one side; nothing where both sides are sewn. */
   folded?: EdgeRun;
+  /** The sides at which front and back are sewn together, as far up as a face of the front goes. */
+  ends?: readonly SewnEnd[];
   /** How far the things stand out of the mouth, mm. */
   proud: Derived;
   lined: boolean;
@@ -171,6 +173,19 @@ export interface ClosingMouth extends Panels {
   /** How thick the piece is beneath what goes over the mouth and so far down the front, full and empty, mm; default as thick as it is at
    * all. */
   beneath?(down: number): Beneath;
+}
+
+/** A sewn side of a front, for what is caught in it. */
+export interface SewnEnd {
+  side: 'left' | 'right';
+  /** The face of the front, and the piece that it is sewn to. */
+  face: string;
+  host: Host;
+  /** The edge of that piece there, and the seam that it lies in. */
+  edge: string;
+  within: string;
+  /** The pieces that the front is of, from the outside. */
+  layers: readonly string[];
 }
 
 export interface Beneath {

@@ -1,5 +1,6 @@
 import type { ClosureKinds } from '../closures/closure-kinds.ts';
 import { strapOver } from '../closures/strap-over/strap-over.ts';
+import { pocketStrap } from '../closures/pocket-strap.ts';
 import { basePad } from '../inserts/base-pad.ts';
 import { tabSnap } from '../closures/tab-snap.ts';
 import { elasticBandClosure } from '../closures/elastic-band.ts';
@@ -13,6 +14,7 @@ import { handles } from './handles.ts';
 export const partKinds = {
   handles,
   'strap-over': strapOver,
+  'pocket-strap': pocketStrap,
   'base-pad': basePad,
   'tab-snap': tabSnap,
   'ring-tabs': ringTabs,

@@ -5,6 +5,7 @@ import type { MeasuredFace } from '../faces/measure.ts';
 import type { FindingCode } from '../errors/finding.ts';
 import type { Params } from '../document/design-document.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
+import type { SewnPocket } from '../holders/sewn-pocket.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { HouseRule } from '../shelves/rules/house-rule.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
@@ -15,6 +16,8 @@ export interface ClosureInputs extends BodyInputs {
   id: string;
   /** What lies in the faces of its own, in their order; nothing if it has none. */
   own?: readonly MeasuredFace[];
+  /** The pockets that are sewn onto the faces of the body, of what is set on it besides its closure. */
+  pockets?: readonly SewnPocket[];
 }
 export interface SolvedClosure {
   sizes: Record<string, Derived>;

@@ -136,7 +136,7 @@ export const loggerPouch = design({
   id: 'logger-pouch',
   name: 'Position logger pouch',
   story:
-    'One padded strip, folded at its foot: a single tape of a zipper runs along its long side and, folded with it, closes the pouch. Outside a pocket that opens towards the top, at the top a ring.',
+    'One padded strip, folded at its foot: a single tape of a zipper runs along its long side and, folded with it, closes the pouch. Outside a pocket that opens towards the top; a strap from the top seam closes it, beside a ring.',
   body: 'sleeve',
   params: { bottom: 'side' },
   contents: [
@@ -149,6 +149,9 @@ export const loggerPouch = design({
     { face: 'front', id: 'B', kind: 'slip-pocket', params: { mouth: 'left' }, lines: ['c2'] },
   ],
   closure: 'fold-zip',
-  parts: [{ id: 'ring', kind: 'ring-tabs', params: {} }],
+  parts: [
+    { id: 'ring', kind: 'ring-tabs', params: {} },
+    { id: 'strap', kind: 'pocket-strap', params: { material: 'webbing' } },
+  ],
   rules: { 'turning.gap': 75 },
 });

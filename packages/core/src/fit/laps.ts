@@ -4,6 +4,7 @@ import {
   halfOf,
   largest,
   minus,
+  readFromCut,
   sum,
   times,
   type Addend,
@@ -49,17 +50,18 @@ export function fitLaps(fitting: Fitting, parts: CutParts): FittedLap[] {
   return fitting.laps.flatMap((lap): FittedLap[] => {
     const { id, behind, layers, piece, double, cap, base, tip, mate: to } = lap;
     const long = parts.fromMark(`${lap.name}, from where it is sewn on to its fastener`, piece, cap, base);
-    const mate = parts.fromMark('from the edge to the mate', to.piece, to.mark, to.edge);
+    const below = parts.fromMark('from the edge to the mate', to.piece, to.mark, to.edge);
+    const mate = below && fromEnd(lap, below, fitting, parts);
     if (!long || !mate) return [];
     const end = parts.fromMark('from its fastener to its end', piece, cap, tip);
     const up = behind ? [minus(parts.between('below the edge', behind, behind.line, behind.edge))] : [];
     const own = parts.cloth({ piece, layers, ...(double && { double }) }).thick;
     const beneath = beneathLap(lap, mate.value + (end?.value ?? 0), fitting, parts);
     const over = (thick: Derived) => overEdgeOf(lap, thick, own);
-    const below = (state: 'full' | 'empty', thick: Derived, proud: Derived) =>
+    const lies = (state: 'full' | 'empty', thick: Derived, proud: Derived) =>
       sum(`fastener of ${id} below the edge, ${state}`, [long, ...up, times(-2, proud), minus(over(thick))]);
     return [
-      { lap, mate, full: below('full', beneath.full, beneath.proud), empty: below('empty', beneath.empty, nothing) },
+      { lap, mate, full: lies('full', beneath.full, beneath.proud), empty: lies('empty', beneath.empty, nothing) },
     ];
   });
 }
@@ -82,7 +84,9 @@ interface Beneath {
 
 /** How thick it is at the edge: both walls, what keeps them apart there, and what is sewn onto the front as far as the lap goes down.
  * What does not lean together is as thick there as it is at all. */
-function beneathLap({ rings, mate }: Lap, down: number, fitting: Fitting, parts: CutParts): Beneath {
+function beneathLap(lap: Lap, down: number, fitting: Fitting, parts: CutParts): Beneath {
+  const { rings, mate, end } = lap;
+  if (end) return beneathEnd(end, lap, fitting, parts);
   if (!rings) return { ...fitting.closed, proud: nothing };
   const walls = layered(rings, parts).flatMap(({ cloth }) => cloth.walls);
   const reach = farthest(walls);
@@ -102,6 +106,34 @@ function beneathLap({ rings, mate }: Lap, down: number, fitting: Fitting, parts:
     ]),
     empty: sum('at the mouth, empty', [...layers, ...onto.empty]),
     proud: largest('out of the mouth', [nothing, ...at.map(({ proud }) => proud)]),
+  };
+}
+
+/** The pocket whose front is a piece. */
+const pocketWith = (front: string, { rooms }: Fitting): Room | undefined =>
+  rooms.find(({ rings: [ring] }) => ring?.walls[0]?.piece === front);
+
+/** A mate on a pocket lies so much further from the end of the front as the mouth of that does. */
+function fromEnd({ end, mate }: Lap, below: Derived, fitting: Fitting, parts: CutParts): Derived {
+  const back = end && pocketWith(mate.piece, fitting)?.rings[0]!.walls[1];
+  if (!back) return below;
+  const sides = [back.left, back.right].map((line) => parts.whole(back, line, end.edge));
+  return sum('from the end of the front to the mate', [
+    readFromCut('to the mouth of the pocket', Math.min(...sides), back.piece),
+    below,
+  ]);
+}
+
+/** What lies beneath a strap that is caught in a sewn end. */
+function beneathEnd({ layers }: NonNullable<Lap['end']>, { mate }: Lap, fitting: Fitting, parts: CutParts): Beneath {
+  const wall = parts.cloth({ piece: layers[0]!, layers }).thick;
+  const room = pocketWith(mate.piece, fitting);
+  const front = room ? [parts.cloth(room.rings[0]!.walls[0]!).thick] : [];
+  const things = room ? pilesIn(room, fitting).map(({ thick }) => thick) : [];
+  return {
+    full: sum('at the end, full', [wall, ...front, ...(things.length > 0 ? [largest('in the pocket', things)] : [])]),
+    empty: sum('at the end, empty', [wall, ...front]),
+    proud: nothing,
   };
 }
 

@@ -20,6 +20,9 @@ export interface Lap {
   behind?: { piece: string; line: NamedLine; edge: NamedLine };
   /** The fastener's mate, and the edge of the front that it lies below. */
   mate: { piece: string; mark: string; edge: NamedLine };
+  /** It is caught in a sewn end of the front: beneath it are only the layers of that, and the pocket that its mate is set on. The piece
+   * and the edge of that end; distances are from there. */
+  end?: { piece: string; edge: NamedLine; layers: readonly string[] };
   /** How it goes over the edge. */
   over: 'square' | 'rounded';
   /** The walls of the mouth that it goes over, from the innermost; nothing where it goes over the edge of something folded or stiff. */

@@ -6,6 +6,7 @@ import type { MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import type { HolderKind, MeasuredHolder, PlacedHolder, StackReach } from '../holders/holder-kind.ts';
 import type { Seat, Side } from '../holders/seat.ts';
+import { sewnPocketOf, type SewnPocket } from '../holders/sewn-pocket.ts';
 import type { Contribution } from '../pieces/contribution.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, type SolveMemo } from './memo.ts';
@@ -91,6 +92,8 @@ export const hostsOf = (document: DesignDocument, measured: MeasuredHolders, kin
 /** A placed holder with what it brings, and what it is once the fitting has said what its things clear. */
 export interface PlacedPart {
   contribution: Contribution;
+  /** What it is to what closes it; nothing if it is no pocket on a face. */
+  pocket(): SewnPocket | undefined;
   withClearances(fitted: readonly FittedClearance[]): SolvedHolder;
 }
 
@@ -116,8 +119,10 @@ export function placeHolders(
       const made = family.place(measured.get(id)!, seat, own);
       const whole = unpinned.get(id);
       const placed = whole ? asTheyAre(made, family.place(whole, seat, own)) : made;
+      const contribution = family.contribute(placed, own);
       return {
-        contribution: family.contribute(placed, own),
+        contribution,
+        pocket: () => sewnPocketOf(placed, contribution),
         withClearances: (fitted): SolvedHolder => ({
           ...placed,
           face: face.id,

@@ -45,7 +45,8 @@ export function makePieces(
   const placed = placeHolders(document, there, sized, inputs, kinds);
   const closing = closingInputs({ document, closes }, sized.measured, inputs);
   const closure = closes.solve(document.closure.params, body, closing);
-  const { parts, findings: unfit } = solveParts(document, bodyKind, body, inputs, kinds);
+  const pockets = document.parts?.length ? placed.flatMap((part) => part.pocket() ?? []) : [];
+  const { parts, findings: unfit } = solveParts(document, bodyKind, body, { ...inputs, pockets }, kinds);
   const contributions = [
     bodyKind.contribute(body, inputs),
     ...placed.map((holder) => holder.contribution),

@@ -53,7 +53,7 @@ const plainSleeve = anyStanding({
 
 /** What is set on a bag; a base only where there is one to lie on. */
 const anyParts = fc
-  .subarray(['handles', 'strap-over', 'base-pad'])
+  .subarray(['handles', 'strap-over', 'pocket-strap', 'base-pad'])
   .chain((kinds) => fc.tuple(fc.constant(kinds), fc.constantFrom('face', 'seam', 'between'), anyHandle))
   .map(([kinds, at, band]) =>
     kinds.map((kind, index) => ({

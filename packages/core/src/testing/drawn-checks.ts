@@ -50,7 +50,7 @@ export const drawnChecks: Checks = {
       const across = (marks: readonly Mark[]) => marks.map(({ at: [x] }) => x).sort((a, b) => a - b);
       const upper = over.marks.filter(({ hardware }) => hardware?.half === 'upper');
       // a strip of webbing lies along its length
-      const along = 'edge' in base && base.edge === 'left';
+      const along = 'line' in base || ('edge' in base && base.edge === 'left');
       const caps = along ? upper.map(({ at: [, y] }) => y) : across(upper);
       const middle = along ? bottom + height / 2 : left + width / 2;
       for (const [index, x] of caps.entries())

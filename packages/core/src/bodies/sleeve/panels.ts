@@ -1,7 +1,7 @@
 import { minus, sum, times } from '../../derived/derived.ts';
 import type { Host, InnerWalls, Panels, Side } from '../../holders/seat.ts';
 import { edgePart, type RunPart } from '../../pieces/seam.ts';
-import type { ClosingMouth } from '../body-kind.ts';
+import type { ClosingMouth, SewnEnd } from '../body-kind.ts';
 import { roundTheFold, sideFoldedPanels } from './side-fold.ts';
 import { sideOf, sideStart, type Sleeve } from './params.ts';
 
@@ -53,6 +53,23 @@ export function frontHost(detail: Sleeve): { host: Host; bottom: number } {
     return { edge: name('left'), from: high - to, to: high - from, reversed: true };
   };
   return { host: { piece: fold ? 'body/shell' : 'body/shell-front', width: w, height: top, run }, bottom: base };
+}
+
+/** Where straps can be caught beside the front; where a corner is cut off, its side is not one edge. */
+export function sewnEnds(detail: Sleeve): SewnEnd[] {
+  const { bottom, lined, cut, slope } = detail;
+  if (cut.value > 0 || slope.value > 0) return [];
+  const { host } = frontHost(detail);
+  const lining = host.piece.replace('/shell', '/lining');
+  const sides = bottom === 'side' ? (['left'] as const) : (['left', 'right'] as const);
+  return sides.map((side) => ({
+    side,
+    face: 'front',
+    host,
+    edge: bottom === 'fold' ? `${side}-front` : side,
+    within: `body/shell/${side}`,
+    layers: lined ? [host.piece, lining] : [host.piece],
+  }));
 }
 
 /** The mouth as closures see it. */

@@ -18,7 +18,7 @@ import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
 import { choiceParam, lengthParam } from '../../holders/params.ts';
 import type { BodyInputs, SizedBody, SizedFace } from '../body-kind.ts';
 import { beneathMouth, proudOf } from './beneath.ts';
-import { frontHost, innerWalls, mouthOf, panelsOf } from './panels.ts';
+import { frontHost, innerWalls, mouthOf, panelsOf, sewnEnds } from './panels.ts';
 import { sleeveRings } from './rings.ts';
 import {
   bottomOf,
@@ -258,6 +258,7 @@ export function sizeSleeve(params: Params, measured: MeasuredFace[], inputs: Bod
       ...(slope.value > 0 && { level: sum('mouth between its corners', [width, times(-2, slope)]) }),
       ...panels,
       ...mouthOf(detail),
+      ends: sewnEnds(detail),
       ...(detail.turn === 'dropped' && { turnedIn: true }),
       rings: sleeveRings(detail),
       proud: proudOf(detail, inside, wallReach(inputs)),

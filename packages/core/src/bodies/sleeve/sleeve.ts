@@ -101,7 +101,7 @@ export const sleeve: BodyKind<Sleeve> = {
       why: 'its one tape goes round a fold at the side',
     })),
   ],
-  parts: ['handles', 'strap-over', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
+  parts: ['handles', 'strap-over', 'pocket-strap', 'base-pad', 'ring-tabs', 'shoulder-strap', 'stiffener'],
   params: sleeveParams,
   rules: [seamAllowance, topstitchInset, mouthTurnIn, turningGap, liningSchool, liningShorter, easeCavityAcross],
   findings: ['corner.notCutOut'],

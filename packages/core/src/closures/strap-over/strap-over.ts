@@ -3,7 +3,7 @@ import { given, named, rounded, smallest, sum, times, type Derived } from '../..
 import type { Params } from '../../document/design-document.ts';
 import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { ofCloth, ofWebbing, type Strap } from './cut.ts';
+import { ofCloth, ofWebbing, type Strap } from '../strap-cut.ts';
 import { bandOf, bandParams } from '../band.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { choiceParam, chosen, lengthParam } from '../../holders/params.ts';
@@ -60,7 +60,8 @@ const strapInset = lengthRule(
 type StrapMade = 'cloth' | 'webbing';
 const isCloth = (design: Params): boolean => chosen(design, 'material', 'cloth') === 'cloth';
 
-const params = {
+/** What is chosen of any strap with a fastener at its end. */
+export const strapParams = {
   fastener: fastenerParam,
   material: {
     kind: 'choice',
@@ -81,8 +82,12 @@ const params = {
   },
   webbing: { ...bandParams.webbing, when: (design) => !isCloth(design) },
   width: { kind: 'length', title: 'Strap width', rule: strapWidth, when: isCloth },
-  overlap: { kind: 'length', title: 'Lies on the front by', rule: strapOverlap },
   inset: { kind: 'length', title: 'Fastener from the end', rule: strapInset },
+} as const satisfies Record<string, ParamSpec>;
+
+const params = {
+  ...strapParams,
+  overlap: { kind: 'length', title: 'Lies on the front by', rule: strapOverlap },
   down: { kind: 'length', title: 'Sewn to the back below the mouth', rule: strapDown },
 } as const satisfies Record<string, ParamSpec>;
 
@@ -163,7 +168,15 @@ export const strapOver: ClosureKind = {
   },
 };
 
-function make(strap: Strap, { closing, finished }: SizedBody, inputs: ClosureInputs, fastener: Hardware) {
+/** A strap over a mouth. All mm. */
+interface StrapOver extends Strap {
+  /** From the mouth to its end on the back. */
+  down: Derived;
+  /** Below the top front edge, full. */
+  mate: Derived;
+}
+
+function make(strap: StrapOver, { closing, finished }: SizedBody, inputs: ClosureInputs, fastener: Hardware) {
   if (closing.kind !== 'mouth') return {};
   const { rules, id } = inputs;
   const { width, down, mate, webbing } = strap;

@@ -1,0 +1,202 @@
+import type { SewnEnd, SizedBody } from '../bodies/body-kind.ts';
+import { given, readFromCut, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import type { Params } from '../document/design-document.ts';
+import { CoreError } from '../errors/core-error.ts';
+import { mm, say } from '../errors/wording.ts';
+import { hostPart } from '../holders/seat.ts';
+import type { SewnPocket } from '../holders/sewn-pocket.ts';
+import { choiceParam, lengthParam } from '../holders/params.ts';
+import { contribution } from '../pieces/contribution.ts';
+import { limited } from '../pieces/limited.ts';
+import type { Seam } from '../pieces/seam.ts';
+import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { flap } from '../sizing/flap.ts';
+import { bandOf } from './band.ts';
+import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { fasteners, halfMark, insetAfter, insetFor, radiusOf, widthFor } from './fasteners.ts';
+import { laidOver } from './laid-over.ts';
+import { overlapFor } from './overlap.ts';
+import { tabSchool } from './shoulder-rule.ts';
+import { ofCloth, ofWebbing, type Strap } from './strap-cut.ts';
+import { strapParams } from './strap-over/strap-over.ts';
+
+const onPocket = lengthRule(
+  'pocketStrap.overlap',
+  'closures',
+  'Strap lies on the pocket by',
+  45,
+  20,
+  150,
+  'Room for the fastener and a thumb.',
+);
+
+const { fastener, material, webbing, width, inset } = strapParams;
+const params = {
+  fastener,
+  material,
+  webbing,
+  width,
+  overlap: { kind: 'length', title: 'Lies on the pocket by', rule: onPocket },
+  inset,
+} as const;
+
+/** A strap caught in a sewn side that goes over the mouth of a pocket on the front, its mate on the front of that pocket. */
+export const pocketStrap: ClosureKind = {
+  title: 'Strap over a pocket',
+  on: 'sides',
+  params,
+  rules: [tabSchool],
+  findings: ['setting.limited'],
+  solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
+    const { rules, stacks, grid, hardware, id } = inputs;
+    const { pocket, end } = endOf(body, inputs);
+    const own = (key: 'width' | 'overlap' | 'inset') => lengthParam(design, key, params[key], rules, id);
+    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', params.fastener)], hardware);
+    const inset = insetFor(own('inset'), fastener);
+    const isWebbing = choiceParam(design, 'material', params.material) === 'webbing';
+    const band = isWebbing ? bandOf(design, 'strap, wide', inputs, pocket.wide) : undefined;
+    const bought = band && hardwareOf(band.webbing!, hardware);
+    const asked = band ? band.wide : rounded(widthFor(own('width'), fastener), grid, 'up');
+    const wide =
+      band || asked.value <= pocket.wide.value ? asked : smallest('as wide as the pocket', [asked, pocket.wide]);
+    const thickness = bought
+      ? given(`${bought.name}, thick`, bought.thickness ?? 0, { kind: 'hardware', path: `hardware/${bought.id}` })
+      : sum('strap, both layers', [times(2, stacks.exterior)]);
+    const beneath = (state: 'full' | 'empty') =>
+      sum(`wall and pocket, ${state}`, [stacks.exterior, stacks.lining, pocket[state]]);
+    const over = (lies: Derived) =>
+      flap({
+        loadedDepth: beneath('full'),
+        emptyDepth: beneath('empty'),
+        overlap: lies,
+        fastenerInset: inset,
+        flapThickness: thickness,
+        school: rules.choice(tabSchool),
+      });
+    const overlap = overlapFor(own('overlap'), inset, fastener, pocket.deep);
+    const gap = readFromCut('from the seam to the mouth of the pocket', gapOf(pocket, end), end.host.piece);
+    const { length, reach, solved } = laidOver(
+      {
+        path: `${id}/strapLength`,
+        label: 'strap length',
+        overlap,
+        front: pocket.deep,
+        fastener,
+        inset,
+        over,
+        besides: [gap],
+      },
+      inputs,
+    );
+    const takes = radiusOf(fastener);
+    if (pocket.wide.value < 2 * takes || pocket.deep.value < solved.mateLoaded.value + takes)
+      throw new CoreError('part.notForBody', `pocket ${pocket.id} has no room for its fastener (${fastener.name})`, id);
+    const strap: Strap = {
+      width: wide,
+      length,
+      inset: insetAfter(inset, length, reach),
+      caught: true,
+      ...(bought && { webbing: bought.id }),
+    };
+    const mate = solved.mateLoaded;
+    return {
+      sizes: { strapWidth: wide, strapLength: length, mateLoaded: mate },
+      contribution: contribution({
+        ...make(strap, { pocket, end, mate, gap }, inputs, fastener),
+        findings: [
+          ...limited('The strap is wide', asked, wide, id),
+          ...limited('The strap lies on the pocket', own('overlap'), overlap, id),
+        ],
+      }),
+    };
+  },
+};
+
+interface Place {
+  pocket: SewnPocket;
+  end: SewnEnd;
+  /** Of the mate below the mouth of the pocket, and of that from the seam, mm. */
+  mate: Derived;
+  gap: Derived;
+}
+
+/** The first pocket that opens towards a sewn side. */
+function endOf({ closing }: SizedBody, { pockets = [], id }: ClosureInputs): Pick<Place, 'pocket' | 'end'> {
+  const ends = closing.kind === 'mouth' ? (closing.ends ?? []) : [];
+  for (const pocket of pockets) {
+    const end = ends.find(({ side, face }) => side === pocket.towards && face === pocket.face);
+    if (end) return { pocket, end };
+  }
+  const why =
+    ends.length === 0
+      ? 'it is caught in a whole side of the front, where that is sewn to the back, and this form has none'
+      : 'it closes a pocket on the front whose mouth looks to a side that is sewn, and there is none';
+  throw new CoreError('part.notForBody', why, id);
+}
+
+const gapOf = ({ x0, x1 }: SewnPocket, { side, host }: SewnEnd): number => (side === 'left' ? x0 : host.width - x1);
+
+function make(strap: Strap, { pocket, end, mate, gap }: Place, inputs: ClosureInputs, fastener: Hardware) {
+  const { rules, id } = inputs;
+  const { webbing } = strap;
+  const piece = `${id}/strap`;
+  const cut =
+    webbing === undefined
+      ? ofCloth(piece, strap, fastener, inputs)
+      : ofWebbing(piece, strap, fastener, webbing, inputs);
+  const [middle, half] = [(pocket.y0 + pocket.y1) / 2, strap.width.value / 2];
+  const { host, side, within, layers } = end;
+  const base: Seam = {
+    id: `${piece}#base`,
+    kind: 'caught',
+    within,
+    a: cut.base,
+    b: { piece: host.piece, parts: [hostPart(host, side, middle - half, middle + half)] },
+  };
+  const { front, deep } = pocket;
+  const [x, y] = front.middle;
+  return {
+    pieces: [cut.draft],
+    joins: [...cut.made, base],
+    laps: [
+      {
+        id,
+        name: 'strap' as const,
+        piece,
+        layers: [piece],
+        ...cut.lap,
+        cap: `${id}-cap`,
+        mate: { piece: front.piece, mark: `${id}-mate`, edge: front.mouth },
+        end: { piece: host.piece, edge: { edge: end.edge }, layers },
+        over: rules.choice(tabSchool),
+        front: gap.value + deep.value,
+      },
+    ],
+    hardware: [{ id: fastener.id, count: 1 }, ...cut.hardware],
+    hostEdits: [
+      {
+        piece: front.piece,
+        marks: [halfMark(fastener, 'lower', { id: `${id}-mate`, at: [x, y - mate.value], label: 'fastener, mate' })],
+      },
+    ],
+    operations: [
+      {
+        id: `${id}/strap`,
+        phase: 'prepare' as const,
+        needs: [],
+        uses: [piece],
+        seams: cut.made.map((join) => join.id),
+        text: cut.text,
+      },
+      {
+        id: `${id}/set`,
+        phase: 'closures' as const,
+        needs: [`${id}/strap`, `holders/${pocket.id}/set`],
+        uses: [piece, front.piece, host.piece],
+        seams: [base.id],
+        text: say`Fold the open work as it will be, with what goes into it and into pocket ${pocket.id}, and lay the strap over from the ${side} side: its fastener should come to lie on the pocket, ${mm(mate.value)} from its mouth. Mark it there and set the mate through the front of the pocket only. Then baste the strap to the right side of the shell at that side, at the middle of the pocket, its end pointing inwards.`,
+      },
+    ],
+  };
+}
