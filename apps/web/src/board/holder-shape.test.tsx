@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { render } from '@testing-library/react';
-import { boardsOf, solveDesign, standardShelves, type DesignDocument } from '@zindle/core';
+import { boardsOf, solveDesign, standardShelves, type DesignDocument, type Params } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
 import { tintsOf } from '../derivations/tints.ts';
 import { allShown } from './drawing-kit.ts';
@@ -12,10 +12,12 @@ const receipts = demoDesigns.find(({ id }) => id === 'receipts-accordion')!;
 const frame: Frame = { scale: 1, x: (mm) => mm, y: (mm) => -mm };
 
 /** The inside of the back, with a pocket of a kind in it. */
-function backOf(kind: string) {
+function backOf(kind: string, params: Params = {}) {
   const design: DesignDocument = {
     ...receipts,
-    holders: receipts.holders.map((holder) => (holder.id === 'D' ? { ...holder, kind } : holder)),
+    holders: receipts.holders.map((holder) =>
+      holder.id === 'D' ? { ...holder, kind, params: { ...holder.params, ...params } } : holder,
+    ),
   };
   const board = boardsOf(design, solveDesign(design, standardShelves)).find(({ id }) => id === 'back-wall')!;
   const { container, queryByLabelText } = render(
@@ -60,4 +62,34 @@ test('what lies behind a window is named on the face', () => {
   )!;
   const pocket = container.querySelector('[aria-label="window with a zipper"] rect')!;
   expect(size(name, 'y')).toBeGreaterThan(size(pocket, 'y'));
+});
+
+describe('a zipper along the top of a patch', () => {
+  const style = { style: 'applied', front: 'mesh' };
+  const drawn = (mouth: string) => {
+    const { container, queryByLabelText } = backOf('zip-pocket', { ...style, mouth });
+    const zipper = queryByLabelText('zipper')!;
+    const front = zipper.parentElement!.querySelector('rect')!;
+    return { container, front, strip: zipper.querySelector('rect')!, teeth: zipper.querySelector('path')! };
+  };
+  test('lies with its strip on the front, which is seen through', () => {
+    const { front, strip, teeth } = drawn('up');
+    expect(Number(front.getAttribute('fill-opacity'))).toBeLessThan(1);
+    expect(front.getAttribute('fill')).toBe(tintsOf(receipts).cloth('mesh'));
+    // a zipper of 10 and a strip of 12
+    expect(size(strip, 'height')).toBeCloseTo(22, 6);
+    expect(size(strip, 'y') + 22).toBeCloseTo(size(front, 'y'), 6);
+    expect(size(strip, 'width')).toBeCloseTo(size(front, 'width'), 6);
+    expect(teeth.getAttribute('d')).toMatch(/^M[-\d.]+ [-\d.]+h/);
+  });
+  test.each(['left', 'right'])('lies beside the front with its mouth to the %s', (way) => {
+    const { front, strip, teeth } = drawn(way);
+    const [x, right] = [size(front, 'x'), size(front, 'x') + size(front, 'width')];
+    expect(size(strip, 'width')).toBeCloseTo(22, 6);
+    expect(size(strip, 'height')).toBeCloseTo(size(front, 'height'), 6);
+    expect(way === 'left' ? size(strip, 'x') + 22 : size(strip, 'x')).toBeCloseTo(way === 'left' ? x : right, 6);
+    // the teeth are 5 from the front, half of what is seen of the zipper
+    const [, at] = /^M([-\d.]+) [-\d.]+v/.exec(teeth.getAttribute('d')!)!;
+    expect(Number(at)).toBeCloseTo(way === 'left' ? x - 5 : right + 5, 6);
+  });
 });

@@ -2,6 +2,9 @@ import { frontOf, type Board, type BoardFront, type BoardHolder, type BoardThing
 import { INK, THREAD, WEBBING, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
 
+/** px that letters are high, with what is clear round them. */
+const LETTERS_HIGH = 14;
+
 /** px for each letter of a name, on the average. */
 const LETTER = 6.4;
 
@@ -23,7 +26,7 @@ export function HolderShape({ holder, board, frame, tints, show }: HolderPart) {
   // straps go over the things, but not over their names
   const strapped = holder.bands.length > 0;
   const nameOf = (thing: BoardThing, index: number) => {
-    if (!show.names || (show.fronts && thing.hidden)) return null;
+    if (!show.names || (show.fronts && thing.hidden) || besideAlike(holder, index, frame)) return null;
     const fronts = holder.layers.slice(index).flatMap((layer) => (layer.kind === 'front' ? [layer.front] : []));
     return (
       <ThingName
@@ -97,6 +100,19 @@ export function HolderShape({ holder, board, frame, tints, show }: HolderPart) {
         )}
     </>
   );
+}
+
+/** Whether another of the same place lies so close above a thing that the letters of its place would lie on that. */
+function besideAlike({ layers }: BoardHolder, index: number, frame: Frame): boolean {
+  const layer = layers[index];
+  if (layer?.kind !== 'thing') return false;
+  const own = boxOf(frame, layer.thing);
+  return layers.some((other) => {
+    if (other.kind !== 'thing' || other.thing.place !== layer.thing.place) return false;
+    const { x, y } = boxOf(frame, other.thing);
+    const above = own.y - y;
+    return own.height < LETTERS_HIGH && above > 0 && above < LETTERS_HIGH + 4 && Math.abs(own.x - x) < 1;
+  });
 }
 
 export function ThingShape({ thing, frame, tint }: { thing: BoardThing; frame: Frame; tint: string }) {
@@ -201,8 +217,44 @@ function Front({ front, frame, cloth, face, tints }: FrontDrawn) {
   const stitch = tints.inkOn(cloth) === INK ? '#FBF9F3' : '#D9D2C1';
   return (
     <g>
-      <rect {...box} fill={cloth} stroke={INK} strokeWidth="1.1" />
+      <rect
+        {...box}
+        fill={front.mesh ? tints.cloth('mesh') : cloth}
+        fillOpacity={front.mesh ? SEEN_THROUGH : 1}
+        stroke={INK}
+        strokeWidth="1.1"
+      />
+      {front.zipped && <ZippedMouth front={front} zipped={front.zipped} frame={frame} cloth={tints.cloth('pocket')} />}
       <path d={alongMouth(box, front.towards)} stroke={stitch} strokeWidth="1.3" strokeDasharray="6 4" />
+    </g>
+  );
+}
+
+/** How much mesh hides. */
+const SEEN_THROUGH = 0.55;
+
+/** Along the mouth of a patch its zipper, and the strip of cloth beyond that. */
+function ZippedMouth({
+  front,
+  zipped,
+  frame,
+  cloth,
+}: Omit<FrontDrawn, 'tints' | 'face'> & { zipped: NonNullable<BoardFront['zipped']> }) {
+  const { x, y, width, height } = boxOf(frame, front);
+  const [zipper, strip] = [zipped.zipper * frame.scale, zipped.strip * frame.scale];
+  const both = zipper + strip;
+  const aside = front.towards !== undefined;
+  const left = front.towards === 'right' ? x + width : x - both;
+  const box = aside ? { x: left, y, width: both, height } : { x, y: y - both, width, height: both };
+  // the teeth lie next to the front
+  const from = front.towards === 'right' ? x + width + zipper / 2 : x - zipper / 2;
+  const teeth = aside
+    ? `M${from} ${y + 2}v${Math.max(0, height - 4)}`
+    : `M${x + 2} ${y - zipper / 2}h${Math.max(0, width - 4)}`;
+  return (
+    <g role="img" aria-label="zipper">
+      <rect {...box} fill={cloth} stroke={INK} strokeWidth="1.1" />
+      <path d={teeth} stroke={INK} strokeWidth={Math.min(5, zipper / 2)} strokeDasharray="2 1.5" />
     </g>
   );
 }

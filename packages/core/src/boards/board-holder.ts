@@ -24,6 +24,8 @@ export function boardHolder(
     y1: mouth.y + dy,
     ...(mouth.towards && { towards: mouth.towards }),
     ...(mouth.window && { window: mouth.window }),
+    ...(mouth.mesh && { mesh: mouth.mesh }),
+    ...(mouth.zipped && { zipped: mouth.zipped }),
   }));
   const placed = things.map((thing, index): Behind => {
     const box = boxOf({ ...thing, y: thing.y + dy }, x);

@@ -29,6 +29,10 @@ export interface BoardFront extends Box {
   towards?: 'left' | 'right';
   /** The pocket hangs behind the face, and this is its window, above its front. mm */
   window?: MouthWindow;
+  /** It is seen through. */
+  mesh?: boolean;
+  /** What is seen of a zipper along its mouth, and of the strip beyond that, mm. */
+  zipped?: { zipper: number; strip: number };
 }
 
 export interface BoardHolder extends Box {

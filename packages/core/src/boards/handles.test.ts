@@ -14,7 +14,15 @@ const handles = (document: DesignDocument, selection: string, board?: string): B
     .flatMap((each) => handlesOn(each, selection, document, solution));
 };
 
-const everyHandle = demoDesigns.flatMap((document) => {
+// with the mouths of its pockets to the other side, for there is none among them
+const crossing = demoDesigns.find(({ id }) => id === 'crossing-folio')!;
+const toTheRight: DesignDocument = {
+  ...crossing,
+  name: 'Mouths to the right',
+  holders: crossing.holders.map((holder) => ({ ...holder, params: { ...holder.params, mouth: 'right' } })),
+};
+
+const everyHandle = [...demoDesigns, toTheRight].flatMap((document) => {
   const solution = solveDesign(document);
   const selections = ['body', ...document.holders.map(({ id }) => `holders/${id}`)];
   return solution.boards.flatMap((board) =>

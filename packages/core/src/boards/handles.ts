@@ -94,6 +94,7 @@ function widthHandles(
   const series = (key: string) => key.replace(/\d+$/, '');
   const widths = solution.pinnable.filter(({ path }) => series(path) === `${own}${series(clearWidth)}`);
   const { seat, stitching, mouths } = holder;
+  if (mouths[0]?.towards) return widthsAside(holder, mouths[0].towards, (at) => widths.flatMap(({ path }) => pinHandle(path, document, solution, at, 'y') ?? [])); // prettier-ignore
   const [left, right] = [seat.x, seat.x + seat.width.value];
   // well below the mouths, which have handles of their own
   const middle: Point = [(left + right) / 2, seat.y + seat.height.value / 4];
@@ -106,6 +107,26 @@ function widthHandles(
     return { ...handle, at: [handles.length > 1 ? lines[index]! : x + handle.value / 2, y] };
   });
   return [...placed, ...(depth ? [depth] : [])];
+}
+
+/** The same of a holder whose mouth looks to a side: its widths lie above each other, and grow upwards. With its mouth to the left its
+ * first room is the lowest, to the right the highest.
+ * @param pinned the handles, all at one place */
+function widthsAside(
+  { seat, stitching }: SolvedHolder,
+  way: 'left' | 'right',
+  pinned: (at: Point) => BoardHandle[],
+): BoardHandle[] {
+  const [low, high] = [seat.y, seat.y + seat.height.value];
+  // well away from the mouths
+  const x = seat.x + seat.width.value * (way === 'left' ? 0.75 : 0.25);
+  const handles = pinned([x, (low + high) / 2]);
+  const between = stitching.map(({ to }) => to[1]).filter((y) => y > low + 1e-6 && y < high - 1e-6);
+  const tops = [...between, high].sort((a, b) => (way === 'left' ? a - b : b - a));
+  return handles.map((handle, index) => ({
+    ...handle,
+    at: [x, handles.length > 1 ? tops[index]! : handle.at[1] + handle.value / 2],
+  }));
 }
 
 function pinHandle(

@@ -46,6 +46,27 @@ export const surveyFolio = design({
   closing: { place: 'upper' },
 });
 
+export const crossingFolio = design({
+  id: 'crossing-folio',
+  name: 'Crossing folio',
+  story:
+    'Two leaves and a narrow flap for the crossing: booklet and money behind mesh, to which a zipper beside the fold is the only way; pencils in channels that open towards the flap.',
+  body: 'folio',
+  params: { leaves: '3', edges: 'turned', cover: 'narrow', flap: 51 },
+  contents: [
+    thing('c1', 'a6-booklet', 'Tide-table booklet', { orientation: 'lying' }),
+    thing('c2', 'note-50', 'Ferry money', { count: 4, orientation: 'lying' }),
+    thing('c3', 'pencil', 'Pencil', { count: 3 }),
+    thing('c4', 'probe', 'Steel probe', { count: 2 }),
+  ],
+  stacks: cloth('canvas-10oz ~interfacing-woven', 'quilting-cotton'),
+  holders: [
+    { face: 'leaf-3', id: 'A', kind: 'zip-pocket', params: { style: 'applied', front: 'mesh', mouth: 'left' }, lines: ['c1', 'c2'] }, // prettier-ignore
+    { face: 'leaf-2', id: 'B', kind: 'channel-pocket', params: { visible: 40, mouth: 'left' }, lines: ['c3', 'c4'] },
+  ],
+  closure: 'magnets',
+});
+
 export const tideJacket = design({
   id: 'tide-jacket',
   name: 'Tide-table jacket',

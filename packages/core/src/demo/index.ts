@@ -19,7 +19,7 @@ import {
   receiptsAccordion,
   refractometerCase,
 } from './boxes.ts';
-import { surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
+import { crossingFolio, surveyFolio, tallyTrifold, tideJacket } from './folios.ts';
 import { ferryPocket, juniorBifold, loggerPocket, permitBifold, permitBifoldLens } from './wallets.ts';
 
 /** The designs that ship: all invented, in the workshop of Saltmarsh Bench. */
@@ -37,6 +37,7 @@ export const demoDesigns: readonly DesignDocument[] = [
   sieveBag,
   tallyTrifold,
   surveyFolio,
+  crossingFolio,
   tideJacket,
   ferryPocket,
   loggerPocket,

@@ -118,6 +118,10 @@ export interface PlacedMouth {
   towards?: 'left' | 'right';
   /** It is a window in the face, with the pocket behind that: how high it is, mm, and whether a zipper closes it. */
   window?: MouthWindow;
+  /** Its front is seen through. */
+  mesh?: boolean;
+  /** A zipper lies along it, and a strip of cloth beyond that: how much of each is seen, mm. */
+  zipped?: { zipper: number; strip: number };
 }
 
 export interface MouthWindow {

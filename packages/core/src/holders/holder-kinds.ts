@@ -2,7 +2,7 @@ import { cardTiers } from './card-tiers/card-tiers.ts';
 import { cavity } from './cavity/cavity.ts';
 import { channelPocket } from './channel-pocket/channel-pocket.ts';
 import { setInPocket } from './zip-pocket/set-in.ts';
-import { zipPocket } from './zip-pocket/zip-pocket.ts';
+import { zipPocket, zipTurns } from './zip-pocket/zip-pocket.ts';
 import { channelRow } from './channel-row/channel-row.ts';
 import type { HolderKind } from './holder-kind.ts';
 import { bellowsPocket } from './face-pocket/bellows.ts';
@@ -35,7 +35,7 @@ export const holderKinds = {
   'mesh-pocket': turnable(meshPocket),
   'page-sleeve': turnable(pageSleeve),
   'loose-dividers': looseDividers,
-  'zip-pocket': zipPocket,
+  'zip-pocket': turnable(zipPocket, zipTurns),
   'set-in-pocket': setInPocket,
   'channel-pocket': turnable(channelPocket),
   'loop-row': loopRow,

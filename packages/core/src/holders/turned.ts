@@ -179,9 +179,9 @@ function asItLies<Detail>(placed: PlacedHolder<Detail>, seat: Seat, way: Aside):
   return {
     ...placed,
     seat: { ...seat, x: room.x0, y: room.y0, width: own.height, height: own.width },
-    mouths: placed.mouths.map(({ id, y, bottom, x0, x1 }) => {
+    mouths: placed.mouths.map(({ y, bottom, x0, x1, ...mouth }) => {
       const box = turnedBox({ x0, x1, y0: bottom, y1: y }, at);
-      return { id, y: box.y1, bottom: box.y0, x0: box.x0, x1: box.x1, towards: way };
+      return { ...mouth, y: box.y1, bottom: box.y0, x0: box.x0, x1: box.x1, towards: way };
     }),
     stitching: placed.stitching.map((line) => ({ ...line, from: at(line.from), to: at(line.to) })),
     ...(placed.bands && {

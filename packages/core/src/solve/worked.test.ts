@@ -23,6 +23,7 @@ describe.each([
   { file: 'logger-pouch', design: 'logger-pouch', thick: 2 * 3.42 + 11 + 0.76 + 0.54 },
   { file: 'tally-trifold', design: 'tally-trifold', thick: 17.8 + 3 * 0.22 },
   { file: 'survey-folio', design: 'survey-folio', thick: 15.19 },
+  { file: 'crossing-folio', design: 'crossing-folio', thick: 3 * 1.09 + 8.04 + 3.34 },
   { file: 'tide-jacket', design: 'tide-jacket', thick: 5.44 },
   { file: 'caliper-sleeve', design: 'caliper-sleeve', thick: 2 * 3.42 + 16 },
   { file: 'twin-flask-bag', design: 'twin-flask-bag', thick: 2 * 3.35 + 74 },

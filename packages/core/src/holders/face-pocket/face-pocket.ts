@@ -168,7 +168,13 @@ function place(
       ...(shift > 0 && { clearWidth: sum('pocket, clear width', [width, times(-2, detail.bite)]) }),
       pocketWidth: width,
     },
-    mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value }],
+    mouths: [
+      {
+        id,
+        ...{ y: y + height.value, bottom: y, x0: x, x1: x + width.value },
+        ...(style.role === 'mesh' && { mesh: true }),
+      },
+    ],
     stitching: [],
     things: sheafThings(detail.load.sheaves, x + width.value / 2, y + detail.bite.value),
     slabs: slabs.map((slab) =>

@@ -9,7 +9,8 @@ import type { ZipPocket } from './zip.ts';
 export const setInPocket: HolderKind<ZipPocket> = {
   ...zipPocket,
   title: 'Set-in pocket',
-  params: { wide: zipParams.wide, drop: dropParam, window: zipParams.window },
+  // it cannot be turned on its side, so that it may always be as wide as its face
+  params: { wide: { ...zipParams.wide, when: () => true }, drop: dropParam, window: zipParams.window },
   rules: [easePocketAcross, easePocketDeep, topstitchInset],
   suits: ({ thickness }) => ({
     score: thickness <= 12 ? 0.25 : 0.1,

@@ -40,6 +40,12 @@ export const dropParam = {
   rule: zipDrop,
 } as const satisfies ParamSpec;
 
+/** Whether it can be turned on its side: a window lies level, and so does what a flap hangs over. */
+export const zipTurns = (design: Params): boolean => chosen(design, 'style', 'window') === 'applied';
+
+/** A mouth that is set on what cannot be turned changes nothing. */
+const asMade = (design: Params): Params => (zipTurns(design) ? design : { ...design, mouth: 'up' });
+
 export const zipParams = {
   style: {
     kind: 'choice',
@@ -74,7 +80,7 @@ export const zipParams = {
     ],
     when: (design) => chosen(design, 'style', 'window') !== 'window',
   },
-  wide: wideParam,
+  wide: { ...wideParam, when: (design) => wideParam.when(asMade(design)) },
   drop: {
     ...dropParam,
     when: (design) => chosen(design, 'style', 'window') === 'window',
@@ -121,7 +127,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     width,
     height,
     slabs: slabsOf(detail, width.value, height.value, stacks[front]),
-    stretches: { width: asWideAsFace(design, inner === asked), height: false },
+    stretches: { width: asWideAsFace(asMade(design), inner === asked), height: false },
     sizes: { clearWidth: named('pocket, clear width', inner), opening, depth: height },
     detail,
     findings: [],
@@ -174,7 +180,9 @@ function place(measured: MeasuredHolder<ZipPocket>, seat: Seat, inputs: HolderIn
   const { id } = inputs;
   const { detail, sizes, slabs } = widened(measured, width, inputs);
   const at = y + zipperAt(detail, height.value);
-  const [left, right] = [x + (width.value - detail.opening.value) / 2, x + (width.value + detail.opening.value) / 2];
+  // a patch is as wide as its seat; of what hangs behind a face only the window is seen
+  const seen = detail.style === 'window' ? detail.opening.value : width.value;
+  const [left, right] = [x + (width.value - seen) / 2, x + (width.value + seen) / 2];
   return {
     id,
     kind: 'zip-pocket',
@@ -188,8 +196,19 @@ function place(measured: MeasuredHolder<ZipPocket>, seat: Seat, inputs: HolderIn
   };
 }
 
-const windowOf = ({ style, window, open = false }: ZipPocket): Pick<PlacedMouth, 'window'> =>
-  style === 'window' ? { window: { high: window.value, zipped: !open } } : {};
+const windowOf = ({
+  style,
+  window,
+  front,
+  open = false,
+}: ZipPocket): Pick<PlacedMouth, 'window' | 'mesh' | 'zipped'> =>
+  style === 'window'
+    ? { window: { high: window.value, zipped: !open } }
+    : {
+        ...(front === 'mesh' && { mesh: true }),
+        // a flap hides both
+        ...(style === 'applied' && { zipped: { zipper: window.value, strip: STRIP.value } }),
+      };
 
 /** A pocket with a zipper: its opening passes the largest thing. */
 export const zipPocket: HolderKind<ZipPocket> = {
