@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { enter, hold, newBifold, noAxeViolation, pick, stored, tabTo } from './steps.ts';
+import { enter, hold, newBifold, newOf, noAxeViolation, pick, stored, tabTo } from './steps.ts';
 
 const entry = (page: Page) => page.getByLabel('The entry in hand');
 const rows = (page: Page) => page.getByRole('row');
@@ -224,6 +224,23 @@ test('new designs begin with the unit and the rounding of the house', async ({ p
   await pick(page, 'Sizes rounded to', '0.5 mm');
   await page.getByRole('button', { name: 'Take it over' }).click();
   await expect(page.getByLabel('Before it is changed')).toHaveCount(0);
+});
+
+test('a choice of one design is what new ones begin with, until it is taken away', async ({ page }) => {
+  await page.goto('/d/logger-pouch/shape');
+  await page.getByRole('button', { name: 'Made with: begin new ones with this choice' }).click();
+  await expect(page.getByText('your usual choice')).toBeVisible();
+  const paramsOf = async (id: string) => (await (await page.request.get(`/api/designs/${id}`)).json()).document.body;
+  const made = await newOf(page, 'Sleeve');
+  expect(await paramsOf(made)).toEqual({ kind: 'sleeve', params: { bottom: 'side' } });
+  await page.goto('/shelves/rules');
+  await expect(page.getByRole('list', { name: 'Your usual choices' })).toContainText(
+    'Sleeve: Made with, a fold at one side',
+  );
+  await page.getByRole('button', { name: 'Sleeve: Made with, begin with the standard again' }).click();
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByText(/None yet/)).toBeVisible();
+  expect(await paramsOf(await newOf(page, 'Sleeve'))).toEqual({ kind: 'sleeve', params: {} });
 });
 
 test('by keyboard alone: a copy is made and changed, a thing measured, marked and doubled, cloth laid', async ({

@@ -2,11 +2,15 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 /** A new bifold on its Hold stage. */
-export async function newBifold(page: Page): Promise<string> {
+export const newBifold = (page: Page): Promise<string> => newOf(page, 'Bifold');
+
+/** Makes a design of a form that is called in one word.
+ * @returns its id */
+export async function newOf(page: Page, form: string): Promise<string> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New design' }).click();
-  await page.getByRole('menuitem', { name: /^Bifold/ }).click();
-  await page.waitForURL(/\/d\/new-bifold-[\w-]+\/hold$/);
+  await page.getByRole('menuitem', { name: new RegExp(`^${form}`) }).click();
+  await page.waitForURL(new RegExp(`/d/new-${form.toLowerCase()}-[\\w-]+/hold$`));
   return new URL(page.url()).pathname.split('/')[2]!;
 }
 

@@ -54,6 +54,7 @@ export * from './document/item-of.ts';
 export * from './document/edits/edit.ts';
 export * from './document/edits/place.ts';
 export * from './document/edits/new-design.ts';
+export * from './document/edits/usual.ts';
 export * from './document/edits/contents.ts';
 export * from './document/edits/settings.ts';
 export * from './document/edits/seats.ts';

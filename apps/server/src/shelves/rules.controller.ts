@@ -9,11 +9,12 @@ import { ChangesService } from './changes.service.ts';
 import { HouseRequest, StoreHouseRequest } from './shelf-requests.ts';
 import { ShelvesService, type House } from './shelves.service.ts';
 
-const houseOf = ({ rules, machine, unit, grid }: HouseRequest): House => ({
+const houseOf = ({ rules, machine, unit, grid, usual }: HouseRequest): House => ({
   rules,
   ...(machine !== undefined && { machine }),
   ...(unit !== undefined && { unit }),
   ...(grid !== undefined && { grid }),
+  ...(usual !== undefined && { usual }),
 });
 
 @ApiTags('shelves')

@@ -1,7 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { MayBeLeftOut } from '@zindle/core/reading';
 import { IsIn, IsInt, IsObject, IsString, Matches, Min } from 'class-validator';
-import { gridIds, type GridId, type LengthUnit, type RuleSettings } from '@zindle/core';
+import { gridIds, type GridId, type LengthUnit, type RuleSettings, type Usual } from '@zindle/core';
 
 const entry = { type: 'object', additionalProperties: true, description: 'An entry of the shelf' } as const;
 
@@ -39,6 +39,15 @@ export class HouseRequest {
   @MayBeLeftOut()
   @IsIn(gridIds)
   grid?: GridId;
+
+  @ApiPropertyOptional({
+    type: 'object',
+    additionalProperties: true,
+    description: 'What new parts begin with: choices by the name of their setting, by family such as bodies/sleeve',
+  })
+  @MayBeLeftOut()
+  @IsObject({ message: 'usual must be choices by family' })
+  usual?: Usual;
 }
 
 export class StoreHouseRequest extends HouseRequest {

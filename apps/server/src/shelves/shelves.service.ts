@@ -9,6 +9,7 @@ import {
   shelfLimits,
   shelfSpec,
   usedBy,
+  usualProblem,
   withOwn,
   type DesignDocument,
   type EntryTypes,
@@ -18,6 +19,7 @@ import {
   type ShelfEntry,
   type ShelfId,
   type Shelves,
+  type Usual,
 } from '@zindle/core';
 import { entryProblems } from '@zindle/core/reading';
 import { In, IsNull, Not, type EntityManager, type Repository } from 'typeorm';
@@ -44,6 +46,8 @@ export interface House {
   /** What new designs begin with. */
   unit?: LengthUnit;
   grid?: GridId;
+  /** What she usually chooses, by family such as `bodies/sleeve`. */
+  usual?: Usual;
 }
 export type StoredHouse = House & { revision: number };
 
@@ -174,11 +178,16 @@ export class ShelvesService {
     return { ...house, revision: row.revision };
   }
 
-  async checkHouse({ rules, machine }: House): Promise<void> {
+  async checkHouse({ rules, machine, usual = {} }: House): Promise<void> {
     const read = readRules(rules, houseRulesOf(builtInKinds));
     if (!read.ok) {
       const fields = read.fields.map(({ path, message }) => ({ path: `rules.${path}`, message }));
       throw refused('rules.invalid', `${fields[0]!.path}: ${fields[0]!.message}.`, fields);
+    }
+    const wrong = usualProblem(usual, builtInKinds);
+    if (wrong) {
+      const field = { path: `usual.${wrong.path}`, message: wrong.message };
+      throw refused('rules.usual', `${field.path} ${field.message}.`, [field]);
     }
     if (machine === undefined || isStandard('machines', machine)) return;
     if (!(await this.rows.existsBy({ shelf: 'machines', id: machine })))

@@ -198,4 +198,22 @@ describe('house rules', () => {
       revision: 2,
     });
   });
+
+  test('usual choices are kept with them, and those that nobody can make are refused', async () => {
+    const { revision } = (await server.http.get('/api/shelves/rules')).body;
+    const usual = { 'bodies/sleeve': { turn: 'mouth' }, 'holders/slip-pocket': { wide: 'face' } };
+    const put = (more: object) => server.http.put('/api/shelves/rules').send({ rules: {}, revision, ...more });
+    for (const [bad, path] of [
+      [{ 'bodies/yacht': {} }, 'usual.bodies/yacht'],
+      [{ 'bodies/sleeve': { turn: 'inside out' } }, 'usual.bodies/sleeve.turn'],
+      [{ 'bodies/sleeve': { flatWidth: 40 } }, 'usual.bodies/sleeve.flatWidth'],
+    ] as const) {
+      const { status, body } = await put({ usual: bad });
+      expect([status, body.code, body.fields[0].path]).toEqual([422, 'rules.usual', path]);
+    }
+    expect((await put({ usual: ['turn'] })).status).toBe(422);
+    expect((await server.http.get('/api/shelves/rules')).body.revision).toBe(revision);
+    await put({ usual }).expect(200);
+    expect((await server.http.get('/api/shelves/rules')).body).toEqual({ rules: {}, usual, revision: revision + 1 });
+  });
 });

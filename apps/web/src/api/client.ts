@@ -7,6 +7,7 @@ import type {
   ShelfEntry,
   ShelfId,
   SizeChange,
+  Usual,
 } from '@zindle/core';
 
 /** A design as the server keeps it. */
@@ -63,6 +64,8 @@ export interface House {
   /** What new designs begin with. */
   unit?: LengthUnit;
   grid?: GridId;
+  /** What she usually chooses, by family such as `bodies/sleeve`. */
+  usual?: Usual;
 }
 export type StoredHouse = House & { revision: number };
 

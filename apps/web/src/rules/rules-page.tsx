@@ -57,7 +57,7 @@ function Rules() {
   const [search, setSearch] = useState('');
   const [importing, setImporting] = useState(false);
   const changedIds = changes(house.rules, draft.rules);
-  const others = (['machine', 'unit', 'grid'] as const).filter((key) => draft[key] !== house[key]);
+  const others = (['machine', 'unit', 'grid', 'usual'] as const).filter((key) => draft[key] !== house[key]);
   const changed = changedIds.length + others.length > 0;
   const preview = usePreview(changed ? JSON.stringify(draft) : undefined, (onProgress) =>
     api.previewHouse(draft, onProgress),

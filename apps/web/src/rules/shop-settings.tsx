@@ -1,5 +1,7 @@
-import { gridIds, gridLabel, type GridId } from '@zindle/core';
+import { gridIds, gridLabel, usualWords, withUsual, type GridId, type Usual } from '@zindle/core';
+import { Trash2 } from 'lucide-react';
 import type { House } from '../api/client.ts';
+import { useKinds } from '../store/kinds-context.ts';
 import { offered, useShelves } from '../store/shelves.ts';
 import { Picker } from '../ui/picker.tsx';
 import { UnitChoice } from '../ui/unit-choice.tsx';
@@ -46,7 +48,7 @@ export function NewDesigns({
   onSetting,
 }: {
   house: House;
-  onSetting(setting: Pick<House, 'unit' | 'grid'>): void;
+  onSetting(setting: { unit?: House['unit']; grid?: House['grid']; usual?: Usual | undefined }): void;
 }) {
   const unit = house.unit ?? 'mm';
   return (
@@ -66,6 +68,41 @@ export function NewDesigns({
           />
         </div>
       </div>
+      <UsualChoices
+        usual={house.usual ?? {}}
+        onUsual={(usual) => onSetting({ usual: Object.keys(usual).length > 0 ? usual : undefined })}
+      />
     </section>
+  );
+}
+
+/** What the maker usually chooses, and takes away here; it is chosen where it matters. */
+function UsualChoices({ usual, onUsual }: { usual: Usual; onUsual(usual: Usual): void }) {
+  const kinds = useKinds();
+  const all = usualWords(usual, kinds);
+  return (
+    <div className="mt-3">
+      <h3 className="font-semibold">Your usual choices</h3>
+      {all.length === 0 && (
+        <p className="text-quiet">None yet. Choose in a design, and press “begin new ones so” beside it.</p>
+      )}
+      <ul aria-label="Your usual choices">
+        {all.map(({ path, key, family, setting, choice }) => (
+          <li key={`${path}.${key}`} className="flex items-center justify-between gap-2 border-b border-hair py-1">
+            <span>
+              {family}: {setting}, <b>{choice}</b>
+            </span>
+            <button
+              type="button"
+              className="grid size-8 place-items-center text-quiet hover:text-ink"
+              aria-label={`${family}: ${setting}, begin with the standard again`}
+              onClick={() => onUsual(withUsual(usual, path, key, undefined))}
+            >
+              <Trash2 size={15} aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

@@ -12,6 +12,7 @@ import { Failed } from '../ui/failed.tsx';
 import { Pager } from '../ui/pager.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
 import { DesignCard } from './design-card.tsx';
+import { withUsualChoices } from '../store/usual-choices.ts';
 import { NewDesignMenu } from './new-design-menu.tsx';
 
 const newName = (body: string, { bodies }: Kinds): string => `New ${bodies[body]!.title.toLowerCase()}`;
@@ -33,7 +34,9 @@ export function ShelfPage() {
     try {
       const { unit, grid } = useShelves.getState().house;
       const start = { ...(unit && { unit }), ...(grid && { grid }) };
-      const { id } = await api.create(newDesign({ id: freshId(name), name, body, kinds, ...start }));
+      const { id } = await api.create(
+        newDesign({ id: freshId(name), name, body, kinds: withUsualChoices(kinds), ...start }),
+      );
       await navigate(`/d/${id}/hold`);
     } catch (error) {
       toast.error(`The new design could not be stored. ${failureWords(error)}`);

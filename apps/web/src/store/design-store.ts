@@ -1,6 +1,7 @@
 import type { DesignDocument, Edit, Kinds } from '@zindle/core';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { StoredDesign } from '../api/client.ts';
+import { withUsualChoices } from './usual-choices.ts';
 import { applyEdit, emptyHistory, redoStep, undoStep, type History } from './history.ts';
 
 /** Path of what is looked at, such as `body`, `holders/A`, `stacks/lining`, `closure`, `contents/c1`. */
@@ -69,7 +70,7 @@ export function createDesignStore(
     held: undefined,
     edit(edit, gesture) {
       const { document: current, history } = get();
-      const next = applyEdit(current, history, edit, { gesture, ...(kinds && { kinds }) });
+      const next = applyEdit(current, history, edit, { gesture, kinds: withUsualChoices(kinds) });
       if (next) set(next);
     },
     undo() {

@@ -7,6 +7,7 @@ import {
   setHolderParam,
   setPartParam,
   setRule,
+  usualPath,
   type DesignDocument,
   type Edit,
   type HouseRule,
@@ -18,6 +19,7 @@ import { shelvesNow } from '../../store/shelves.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { Choice } from '../../ui/choice.tsx';
 import { NumberField } from '../../ui/number-field.tsx';
+import { UsualChoice } from './usual-choice.tsx';
 import { LengthField } from '../../ui/length-field.tsx';
 
 /** A house rule, for this design; says when it is not the standard any more. */
@@ -69,15 +71,15 @@ interface ParamProps {
 export function ParamField({ document, selection, name, spec }: ParamProps) {
   const edit = useDesign((state) => state.edit);
   const { value, change } = target(document, selection, name, spec.title);
-  if (spec.kind === 'choice')
+  if (spec.kind === 'choice') {
+    const chosen = typeof value === 'string' ? value : spec.standard;
     return (
-      <Choice
-        label={spec.title}
-        value={typeof value === 'string' ? value : spec.standard}
-        choices={spec.choices}
-        onChoice={(choice) => edit(change(choice))}
-      />
+      <div>
+        <Choice label={spec.title} value={chosen} choices={spec.choices} onChoice={(choice) => edit(change(choice))} />
+        <UsualChoice path={familyOf(document, selection)} name={name} spec={spec} chosen={chosen} />
+      </div>
     );
+  }
   if (spec.kind === 'count')
     return (
       <NumberField
@@ -126,6 +128,15 @@ export function ParamField({ document, selection, name, spec }: ParamProps) {
       )}
     </div>
   );
+}
+
+/** Where the usual choices of what is in hand are kept. */
+function familyOf({ body, closure, parts = [], holders }: DesignDocument, selection: string): string {
+  const [kind, id = ''] = selection.split('/');
+  if (kind === 'body') return usualPath('bodies', body.kind);
+  if (kind === 'closure') return usualPath('closures', closure.kind);
+  const own = (kind === 'parts' ? parts : holders).find((each) => each.id === id);
+  return usualPath(kind === 'parts' ? 'parts' : 'holders', own?.kind ?? '');
 }
 
 type Change = (value: ParamValue | undefined) => Edit;

@@ -17,6 +17,7 @@ import { useKinds } from '../../store/kinds-context.ts';
 import { useDesign } from '../../store/design-context.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 import { Picker } from '../../ui/picker.tsx';
+import { withUsualChoices } from '../../store/usual-choices.ts';
 import type { WithSolution } from '../use-solved.ts';
 
 /** What is decided for the piece as a whole: its form, how it closes, what is set on it, how sizes are rounded. */
@@ -31,7 +32,7 @@ export function WholePiece({ document }: WithSolution) {
     title: kinds.closures[each]?.title ?? each,
   }));
   function toForm(kind: string) {
-    const change = changeForm(document, { kind }, shelvesNow().items, kinds);
+    const change = changeForm(document, { kind }, shelvesNow().items, withUsualChoices(kinds));
     edit(change.edit);
     select('body');
     if (change.notes.length > 0) toast(change.notes.join(' '), { duration: 12_000 });

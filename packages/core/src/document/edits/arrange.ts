@@ -22,6 +22,7 @@ import {
   type Spot,
 } from './seats.ts';
 import { takeOut } from './place.ts';
+import { begun } from './usual.ts';
 
 /** Where things may be put: into a holder, or into a new one of a kind. */
 export type Place = { into: string } | ({ kind: string } & Spot);
@@ -47,7 +48,7 @@ export function putThings({ id, count }: Pick<ContentsLine, 'id' | 'count'>, nam
       const spot = gone ? { face: wished.face } : wished;
       if (!mayGo(left, kind, spot, kinds) || left.holders.length >= limits.lines) return document;
       const letter = freeLetter(left);
-      const holder: HolderEntry = { id: letter, kind, params: {}, contents: [held] };
+      const holder: HolderEntry = { id: letter, kind, params: begun(kinds, 'holders', kind), contents: [held] };
       return { ...left, holders: [...left.holders, holder], faces: seated(left.faces, letter, spot) };
     },
   };

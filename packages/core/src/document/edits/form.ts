@@ -9,6 +9,7 @@ import type { Edit } from './edit.ts';
 import { closureFor } from './new-design.ts';
 import { placeLines } from './place.ts';
 import { bodyKind, facesOf, facesWith, holderKind, seated, seatFor, sharedSeats } from './seats.ts';
+import { begun, bodyBegun } from './usual.ts';
 
 /** What came along into another form, and what could not. */
 export interface FormChange {
@@ -32,8 +33,10 @@ export function changeForm(
   const family = bodyKind(kind, kinds);
   const title = withArticle(family?.title.toLowerCase() ?? kind);
   if (!family) return { edit: { name: `Make it ${title}`, apply: (same) => same }, kept: [], notes: [] };
-  const params = given ?? paramsIn(document, kind, family);
   const closes = keepsClosure(document, kind, family);
+  const closing = closureFor(kind, kinds);
+  const closure = closes ? document.closure : { kind: closing, params: begun(kinds, 'closures', closing) };
+  const params = given ?? paramsIn(document, kind, closure.kind, kinds);
   const parts = document.parts?.filter((part) => family.parts?.includes(part.kind));
   const moved = { ...document, body: { kind, params } };
   const reseated = reseat(moved, kinds);
@@ -41,7 +44,7 @@ export function changeForm(
   const next = placeLines(
     {
       ...reseated,
-      closure: closes ? document.closure : { kind: closureFor(kind, kinds), params: {} },
+      closure,
       ...(parts && { parts }),
       ...(document.pins && { pins: pinsFor(document, reseated) }),
     },
@@ -83,8 +86,9 @@ function noteOf({ id, kind, contents }: HolderEntry, form: string, next: DesignD
     : `${what} has no seat in ${form}, and not all that it held found another place.`;
 }
 
-const paramsIn = ({ body, contents }: DesignDocument, kind: string, family: BodyKind): Params =>
-  kind === body.kind ? body.params : (family.startsWith?.(contents) ?? {});
+/** A form keeps its settings; another one begins with what fits the contents, and with what is usually chosen. */
+const paramsIn = ({ body, contents }: DesignDocument, kind: string, closure: string, kinds: Kinds): Params =>
+  kind === body.kind ? body.params : bodyBegun(kinds, kind, closure, bodyKind(kind, kinds)?.startsWith?.(contents));
 
 /** A closure stays where the new form can have it; what was open stays so, unless the new form always closes. */
 function keepsClosure({ body, closure }: DesignDocument, kind: string, { closures, closesWith }: BodyKind): boolean {

@@ -3,6 +3,7 @@ import { bodyKind } from './seats.ts';
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, type DesignDocument } from '../design-document.ts';
 import type { GridId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
+import { begun, bodyBegun } from './usual.ts';
 
 interface NewDesign {
   id: string;
@@ -17,6 +18,7 @@ interface NewDesign {
  * @param grid what its sizes are rounded to; default half a millimetre, in inches a sixteenth
  * @param body id of a family; default a bifold */
 export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover', kinds }: NewDesign): DesignDocument {
+  const closure = closureFor(body, kinds);
   return {
     format: DOCUMENT_FORMAT,
     version: DOCUMENT_VERSION,
@@ -34,10 +36,10 @@ export function newDesign({ id, name, unit = 'mm', grid, body = 'foldover', kind
       lining: [{ material: 'cotton-lawn', coverage: 'full' }],
       pocket: [{ material: 'quilting-cotton', coverage: 'full' }],
     },
-    body: { kind: body, params: {} },
+    body: { kind: body, params: bodyBegun(kinds, body, closure) },
     holders: [],
     faces: {},
-    closure: { kind: closureFor(body, kinds), params: {} },
+    closure: { kind: closure, params: begun(kinds, 'closures', closure) },
     rules: unit === 'in' ? { 'seam.allowance': 6.35 } : {},
   };
 }

@@ -2,15 +2,16 @@ import type { PartEntry, ParamValue } from '../design-document.ts';
 import { limits } from '../limits.ts';
 import type { Edit } from './edit.ts';
 import { lower } from '../../errors/first-letter.ts';
-import { withParam } from './settings.ts';
+import { withParam } from './with-param.ts';
+import { begun } from './usual.ts';
 
 /** Sets something on the body: handles, a strap, a base. */
 export const addPart = (kind: string, title: string): Edit => ({
   name: `Add ${lower(title)}`,
-  apply(document) {
+  apply(document, kinds) {
     const { parts = [] } = document;
     if (parts.length >= limits.lines) return document;
-    return { ...document, parts: [...parts, { id: freeId(parts, kind), kind, params: {} }] };
+    return { ...document, parts: [...parts, { id: freeId(parts, kind), kind, params: begun(kinds, 'parts', kind) }] };
   },
 });
 

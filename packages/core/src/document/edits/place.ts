@@ -13,6 +13,7 @@ import {
   type Reach,
 } from '../design-document.ts';
 import { facesOf, facesWith, freeLetter, isTaken } from './seats.ts';
+import { begun } from './usual.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
 const SUITS_WELL = 0.5;
@@ -137,7 +138,10 @@ function addTo(
   const seated: Arrangement = { kind: 'holder', id };
   return {
     ...document,
-    holders: [...document.holders, { id, kind, params: {}, contents: [{ line: line.id, count }] }],
+    holders: [
+      ...document.holders,
+      { id, kind, params: begun(kinds, 'holders', kind), contents: [{ line: line.id, count }] },
+    ],
     faces: { ...document.faces, [face]: seated },
   };
 }

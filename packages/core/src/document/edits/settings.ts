@@ -2,8 +2,10 @@ import { lower } from '../../errors/first-letter.ts';
 import type { HouseRule } from '../../shelves/rules/house-rule.ts';
 import { gridLabel, type GridId, type RulerId } from '../../units/grid.ts';
 import type { LengthUnit } from '../../units/length.ts';
-import type { Layer, ParamValue, Params, Role } from '../design-document.ts';
+import type { Layer, ParamValue, Role } from '../design-document.ts';
 import type { Edit } from './edit.ts';
+import { begun } from './usual.ts';
+import { withParam } from './with-param.ts';
 
 /** Sets a house rule for this design; nothing goes back to the maker's own. Lengths in mm. */
 export const setRule = ({ id, title }: Pick<HouseRule, 'id' | 'title'>, value: number | string | undefined): Edit => ({
@@ -43,7 +45,7 @@ export const setBodyParam = (title: string, key: string, value: ParamValue | und
 /** Chooses how it closes. */
 export const setClosure = (kind: string, title: string): Edit => ({
   name: `Close with ${lower(title)}`,
-  apply: (document) => ({ ...document, closure: { kind, params: {} } }),
+  apply: (document, kinds) => ({ ...document, closure: { kind, params: begun(kinds, 'closures', kind) } }),
 });
 
 /** Chooses the layers of a role. */
@@ -92,9 +94,3 @@ export const setRuler = (ruler: RulerId | undefined): Edit => ({
     return ruler ? { ...document, ruler } : document;
   },
 });
-
-/** Parameters with one set, or without it. */
-export function withParam<T extends Params>(params: T, key: string, value: ParamValue | undefined): T {
-  const others = Object.fromEntries(Object.entries(params).filter(([other]) => other !== key));
-  return (value === undefined ? others : { ...others, [key]: value }) as T;
-}
