@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import { describe, expect, test } from '@jest/globals';
 import { render } from '@testing-library/react';
-import { boardsOf, solveDesign, standardShelves, type DesignDocument } from '@zindle/core';
+import { boardsOf, solveDesign, standardShelves, type BoardStrap, type DesignDocument } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
 import { tintsOf } from '../derivations/tints.ts';
 import { allShown, type Shown } from './drawing-kit.ts';
 import type { Frame } from './frame.ts';
-import { SideDrawing } from './side-drawing.tsx';
+import { SideDrawing, StrapShape } from './side-drawing.tsx';
 
 const carrier = demoDesigns.find(({ id }) => id === 'slate-carrier')!;
 /** One px for each mm. */
@@ -128,5 +128,27 @@ describe('a flap with two faces', () => {
     );
     expect(container.textContent).toContain('Passport');
     expect(own.outline!.filter(({ kind }) => kind === 'arc')).toHaveLength(2);
+  });
+});
+
+describe('a strap over a pocket', () => {
+  const strap = { part: 'p1', from: 0, snap: 110, to: 128, y: 30, wide: 24 };
+  const pathOf = (given: Partial<BoardStrap>) => {
+    const { container } = render(
+      <svg>
+        <StrapShape strap={{ ...strap, ...given }} frame={frame} tints={tintsOf(demoDesigns[0]!)} />
+      </svg>,
+    );
+    return { d: container.querySelector('path')!.getAttribute('d')!, snap: container.querySelector('g[transform]')! };
+  };
+  test('of webbing ends straight, one of cloth round, within the same length', () => {
+    expect(pathOf({}).d).toBe('M0 -42L128 -42V-18L0 -18');
+    expect(pathOf({ cloth: 'exterior' }).d).toBe('M0 -42L116 -42A12 12 0 0 1 116 -18L0 -18');
+    expect(pathOf({}).snap.getAttribute('transform')).toBe('translate(110 -30)');
+  });
+  test('from the right it points to the left', () => {
+    expect(pathOf({ from: 175, snap: 65, to: 47, cloth: 'exterior' }).d).toBe(
+      'M175 -42L59 -42A12 12 0 0 0 59 -18L175 -18',
+    );
   });
 });

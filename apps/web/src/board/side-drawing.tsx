@@ -1,4 +1,4 @@
-import { archControl, flatten, type Board, type BoardGrip } from '@zindle/core';
+import { archControl, flatten, type Board, type BoardGrip, type BoardStrap } from '@zindle/core';
 import { useId } from 'react';
 import { INK, THREAD, WEBBING, WELD, type Shown, type Tints } from './drawing-kit.ts';
 import { boxOf, type Frame } from './frame.ts';
@@ -31,6 +31,8 @@ export function SideDrawing({ board, frame, tints, show, rim = 6 }: Part) {
       <SideFolds {...part} />
       {board.tab?.edge !== 'top' && <TabShape {...part} />}
       <SnapShapes {...part} />
+      {show.closing &&
+        board.straps.map((strap) => <StrapShape key={strap.part} strap={strap} frame={frame} tints={tints} />)}
     </g>
   );
 }
@@ -140,6 +142,35 @@ export function GripShape({ grip, top, frame, chosen = false }: Chosen & GripPar
       <path d={d} stroke={chosen ? CHALK : INK} strokeWidth={wide + (chosen ? 4 : 2.4)} />
       <path d={d} stroke={WEBBING} strokeWidth={wide} />
       <path d={d} stroke={THREAD} strokeWidth={wide - 1} strokeDasharray="1.2 3" opacity="0.35" />
+    </g>
+  );
+}
+
+interface StrapPart {
+  strap: BoardStrap;
+  frame: Frame;
+  tints: Tints;
+}
+
+/** A strap from an edge over what lies there, its end round if it is of cloth. */
+export function StrapShape({ strap, frame, tints, chosen = false }: Chosen & StrapPart) {
+  const { from, to, y, wide, cloth } = strap;
+  const box = boxOf(frame, { x0: Math.min(from, to), x1: Math.max(from, to), y0: y - wide / 2, y1: y + wide / 2 });
+  const radius = cloth ? box.height / 2 : 0;
+  const [left, right] = [box.x, box.x + box.width];
+  const [flat, tip] = from < to ? [left, right] : [right, left];
+  const round = from < to ? tip - radius : tip + radius;
+  const sweep = from < to ? 1 : 0;
+  const d = `M${flat} ${box.y}L${round} ${box.y}${radius > 0 ? `A${radius} ${radius} 0 0 ${sweep} ${round} ${box.y + box.height}` : `V${box.y + box.height}`}L${flat} ${box.y + box.height}`;
+  return (
+    <g>
+      <path
+        d={d}
+        fill={cloth ? tints.cloth(cloth) : WEBBING}
+        stroke={chosen ? CHALK : INK}
+        strokeWidth={chosen ? 2 : 1.2}
+      />
+      <Snap at={[frame.x(strap.snap), frame.y(y)]} frame={frame} chosen={chosen} />
     </g>
   );
 }

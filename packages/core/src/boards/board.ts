@@ -91,6 +91,20 @@ export interface BoardGrip {
   wide: number;
 }
 
+/** A strap that comes round an edge and lies on what is there. mm */
+export interface BoardStrap {
+  /** The part that it belongs to. */
+  part: string;
+  /** The middle of it: at the edge, at its fastener, and at its end. */
+  from: number;
+  snap: number;
+  to: number;
+  y: number;
+  wide: number;
+  /** Its cloth; nothing if it is webbing. */
+  cloth?: Role;
+}
+
 /** How far what closes and carries it stands out of a board, mm. */
 export interface StandsOut {
   left: number;
@@ -104,6 +118,7 @@ export interface Board extends Omit<BoardPlan, 'tab'> {
   holders: BoardHolder[];
   tab: BoardTab | undefined;
   grips: BoardGrip[];
+  straps: BoardStrap[];
   snaps: { x: number; y: number }[];
   /** Stitching along the edges, so far from them; 0 for none. */
   topstitch: number;

@@ -226,3 +226,30 @@ describe('boards of folios, carriers and pockets', () => {
     expect(first(named('logger-pocket')).holders.map(({ face }) => face)).toEqual(['left']);
   });
 });
+
+describe('a strap over a pocket', () => {
+  const pouch = (material: string): DesignDocument => {
+    const design = named('logger-pouch');
+    return {
+      ...design,
+      parts: design.parts!.map((part) => (part.id === 'strap' ? { ...part, params: { material } } : part)),
+    };
+  };
+  const boards = (design: DesignDocument) => boardsOf(design, solveDesign(design));
+  test('comes from the seam, its snap as far down the pocket as its mate is set', () => {
+    const [front, inside] = boards(pouch('webbing'));
+    expect(inside!.straps).toEqual([]);
+    const [strap] = front!.straps;
+    // docs/worked/logger-pouch.md: the mouth at 83 from the seam, the mate 27 beyond it, the end 18.26 beyond that; the pocket is 63 high
+    expect(strap).toMatchObject({ part: 'strap', from: 0, wide: 25 });
+    expect(strap!.snap).toBeCloseTo(83 + 27, 6);
+    expect(strap!.to).toBeCloseTo(83 + 27 + 18.26, 2);
+    expect(strap!.y).toBeCloseTo(63 / 2, 6);
+    expect(strap!.cloth).toBeUndefined();
+  });
+  test('of cloth shows the shell; without it there is none', () => {
+    const [strap] = boards(pouch('cloth'))[0]!.straps;
+    expect(strap).toMatchObject({ wide: 30, cloth: 'exterior' });
+    expect(boards(named('caliper-sleeve')).flatMap(({ straps }) => straps)).toEqual([]);
+  });
+});

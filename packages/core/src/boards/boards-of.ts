@@ -6,7 +6,7 @@ import { facesOfDesign, type Faced } from '../kinds/faces-of.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import type { Solution } from '../solve/solution.ts';
-import type { Board, BoardGrip, Box, BoardRoom, BoardTab } from './board.ts';
+import type { Board, BoardGrip, Box, BoardRoom, BoardStrap, BoardTab } from './board.ts';
 import { boardHolder } from './board-holder.ts';
 
 /** Every side of a solved design with what is on it, in the order in which the maker looks at them.
@@ -49,6 +49,7 @@ export function boardsOf(
       ),
       tab: tab && tabOf(tab, solution),
       grips: tab === 'top' ? gripsOn(plan, solution) : [],
+      straps: strapsOn(plan, solution),
       snaps: snapsOn(plan, solution),
     };
   });
@@ -60,6 +61,37 @@ function gripsOn({ width }: BoardPlan, { parts }: Solution): BoardGrip[] {
     if (!spread || !drop || !handleWidth) return [];
     const [x0, x1] = [(width - spread.value) / 2, (width + spread.value) / 2];
     return [{ part: id, x0, x1, drop: drop.value, wide: handleWidth.value }];
+  });
+}
+
+/** Straps caught in a side of what is seen: each from there over the pocket that its mate is set on. */
+function strapsOn({ faces, top, width }: BoardPlan, { laps, parts, pieces, holders }: Solution): BoardStrap[] {
+  return laps.flatMap(({ id, piece, end, cap, tip, mate }): BoardStrap[] => {
+    const part = parts.find((each) => `parts/${each.id}` === id);
+    const pocket = holders.find((holder) => `holders/${holder.id}/front` === mate.piece);
+    const face = faces.find((each) => each.id === pocket?.face);
+    const [mouth] = pocket?.mouths ?? [];
+    const strap = pieces.find((each) => each.id === piece);
+    const at = strap?.marks.find((mark) => mark.id === cap)?.at;
+    if (!part || end?.piece !== top?.piece || !face || !mouth?.towards || !strap || !at) return [];
+    const fold = strap.folds.find((each) => 'fold' in tip && each.id === tip.fold);
+    const { height } = boundsOf(strap.stitch);
+    const beyond = fold ? fold.from[0] - at[0] : height - at[1];
+    const { mateLoaded, strapWidth } = part.sizes;
+    const left = mouth.towards === 'left';
+    const snap = left ? mouth.x0 + mateLoaded!.value : mouth.x1 - mateLoaded!.value;
+    const x = (across: number) => face.dx + across * face.stretch;
+    return [
+      {
+        part: part.id,
+        from: left ? 0 : width,
+        snap: x(snap),
+        to: x(left ? snap + beyond : snap - beyond),
+        y: face.dy + (mouth.y + mouth.bottom) / 2,
+        wide: strapWidth!.value,
+        ...(fold ? {} : { cloth: 'exterior' as const }),
+      },
+    ];
   });
 }
 

@@ -1,6 +1,6 @@
 import { pressable } from '../../../board/pressable.ts';
 import type { Tints } from '../../../board/drawing-kit.ts';
-import { GripShape, SnapShapes, TabShape } from '../../../board/side-drawing.tsx';
+import { GripShape, SnapShapes, StrapShape, TabShape } from '../../../board/side-drawing.tsx';
 import { useKinds } from '../../../store/kinds-context.ts';
 import { useDesign } from '../../../store/design-context.ts';
 import type { OnBoard } from './on-board.ts';
@@ -22,6 +22,27 @@ export function Fastenings(part: Part) {
       )}
     </Closing>
   );
+}
+
+/** Straps over pockets, and the way to their sizes. */
+export function StrapsOver({ document, board, frame, tints }: Part) {
+  const select = useDesign((state) => state.select);
+  const selection = useDesign((state) => state.selection);
+  const kinds = useKinds();
+  return board.straps.map((strap) => {
+    const path = `parts/${strap.part}`;
+    const kind = document.parts?.find(({ id }) => id === strap.part)?.kind ?? '';
+    return (
+      <g
+        key={path}
+        {...pressable(() => select(path))}
+        aria-label={kinds.parts[kind]?.title ?? 'Strap'}
+        aria-pressed={selection === path}
+      >
+        <StrapShape strap={strap} frame={frame} tints={tints} chosen={selection === path} />
+      </g>
+    );
+  });
 }
 
 /** What stands up behind the mouth: the flap and handles, and the way to their sizes. */

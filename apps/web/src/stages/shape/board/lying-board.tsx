@@ -17,7 +17,7 @@ import type { WithSolution } from '../../use-solved.ts';
 import { AddOns } from './add-ons.tsx';
 import { BoardTools } from './board-tools.tsx';
 import { ClothLayer } from './cloth-layer.tsx';
-import { Fastenings, OverMouth } from './fastenings.tsx';
+import { Fastenings, OverMouth, StrapsOver } from './fastenings.tsx';
 import { Handles } from './handles.tsx';
 import { HoldersLayer } from './holders-layer.tsx';
 import type { OnBoard } from './on-board.ts';
@@ -100,6 +100,7 @@ function Drawing({ document, solution, board: atRest, sides, frame, show, onHold
       </WithinOutline>
       <SideFolds board={board} frame={frame} tints={tints} />
       <Fastenings {...on} tints={tints} />
+      {show.closing && <StrapsOver {...on} tints={tints} />}
       <SelectedFrame {...on} />
       {show.sizes && <SizesLayer {...on} />}
       {show.notes && <NotesLayer {...on} sides={sides} />}
