@@ -15,6 +15,19 @@ const solved = demoDesigns.map((design) => {
 });
 
 describe.each(solved)('the boards of %s', (_, { design, solution, boards }) => {
+  test('show the cloth of the piece that is sewn onto there', () => {
+    const walls = boards.flatMap(({ id, ground, rooms }) =>
+      rooms.filter(({ seat }) => seat === 'wall' || seat === 'leaf').map(({ face }) => ({ id, ground, face })),
+    );
+    const wrong = walls.filter(({ face, ground }) => {
+      const host = solution.body.faces.find(({ id }) => id === face)?.host.piece;
+      // a panel that lies on the face is drawn on it
+      const role = host?.startsWith('body/') && solution.pieces.find(({ id }) => id === host)?.role;
+      return role && role !== ground;
+    });
+    expect(wrong).toEqual([]);
+  });
+
   test('show every face of the body, and every holder on its face', () => {
     const faces = facesOf(design).map(({ id }) => id);
     const shown = boards.flatMap(({ rooms }) => rooms.map(({ face }) => face));

@@ -5,6 +5,8 @@ import { kindOf } from '../document/kind-of.ts';
 import { facesOfDesign, type Faced } from '../kinds/faces-of.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
+import type { Lap } from '../pieces/lap.ts';
+import type { Piece } from '../pieces/piece.ts';
 import type { Solution } from '../solve/solution.ts';
 import type { Board, BoardGrip, Box, BoardRoom, BoardStrap, BoardTab } from './board.ts';
 import { boardHolder } from './board-holder.ts';
@@ -66,33 +68,35 @@ function gripsOn({ width }: BoardPlan, { parts }: Solution): BoardGrip[] {
 
 /** Straps caught in a side of what is seen: each from there over the pocket that its mate is set on. */
 function strapsOn({ faces, top, width }: BoardPlan, { laps, parts, pieces, holders }: Solution): BoardStrap[] {
-  return laps.flatMap(({ id, piece, end, cap, tip, mate }): BoardStrap[] => {
+  return laps.flatMap((lap): BoardStrap[] => {
+    const { id, piece, end, mate } = lap;
     const part = parts.find((each) => `parts/${each.id}` === id);
     const pocket = holders.find((holder) => `holders/${holder.id}/front` === mate.piece);
     const face = faces.find((each) => each.id === pocket?.face);
-    const [mouth] = pocket?.mouths ?? [];
     const strap = pieces.find((each) => each.id === piece);
-    const at = strap?.marks.find((mark) => mark.id === cap)?.at;
-    if (!part || end?.piece !== top?.piece || !face || !mouth?.towards || !strap || !at) return [];
-    const fold = strap.folds.find((each) => 'fold' in tip && each.id === tip.fold);
-    const { height } = boundsOf(strap.stitch);
-    const beyond = fold ? fold.from[0] - at[0] : height - at[1];
+    if (!part || !pocket || end?.piece !== top?.piece || !face || !strap) return [];
     const { mateLoaded, strapWidth } = part.sizes;
-    const left = mouth.towards === 'left';
-    const snap = left ? mouth.x0 + mateLoaded!.value : mouth.x1 - mateLoaded!.value;
-    const x = (across: number) => face.dx + across * face.stretch;
+    const { towards, x0, x1, y, bottom } = pocket.mouths[0]!;
+    const left = towards === 'left';
+    const snap = left ? x0 + mateLoaded!.value : x1 - mateLoaded!.value;
+    const beyond = beyondCap(strap, lap) * (left ? 1 : -1);
+    const onto = (across: number) => face.dx + across * face.stretch;
     return [
       {
         part: part.id,
-        from: left ? 0 : width,
-        snap: x(snap),
-        to: x(left ? snap + beyond : snap - beyond),
-        y: face.dy + (mouth.y + mouth.bottom) / 2,
+        ...{ from: left ? 0 : width, snap: onto(snap), to: onto(snap + beyond), y: face.dy + (y + bottom) / 2 },
         wide: strapWidth!.value,
-        ...(fold ? {} : { cloth: 'exterior' as const }),
+        ...(!strap.byRuler && { cloth: 'exterior' as const }),
       },
     ];
   });
+}
+
+/** From the fastener of a strap to its end, mm: to the fold where that is folded back. */
+function beyondCap({ marks, folds, stitch }: Piece, { cap, tip }: Lap): number {
+  const [x, y] = marks.find(({ id }) => id === cap)!.at;
+  const fold = 'fold' in tip && folds.find(({ id }) => id === tip.fold);
+  return fold ? fold.from[0] - x : boundsOf(stitch).height - y;
 }
 
 /** A room may be wider than its board where things are packed with space beside them: as far as it is on the board. */

@@ -138,6 +138,7 @@ export const fieldOrganizer = design({
   story:
     'Stands open on the rocks: jars inside, the notebook in a pouch that parts them, receipts at the back; vials in loops on a flap that folds out.',
   body: 'organizer',
+  params: { back: 'shell' },
   contents: [
     thing('c1', 'sample-jar', 'Sample jar', { count: 2 }),
     thing('c2', 'notebook', 'Waterproof notebook', { orientation: 'lying' }),

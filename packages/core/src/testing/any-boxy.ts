@@ -125,7 +125,11 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
   .tuple(
     anyStanding({
       body: fc
-        .record({ outer: fc.constantFrom('zipped', 'zipped', 'none'), radius: length(8, 80) })
+        .record({
+          outer: fc.constantFrom('zipped', 'zipped', 'none'),
+          back: fc.constantFrom('lining', 'shell'),
+          radius: length(8, 80),
+        })
         .map((params) => ({ kind: 'organizer', params })),
       closures: ['zip-top'],
       holderParams: fc.record({ longSide: fc.constantFrom('across', 'deep') }),

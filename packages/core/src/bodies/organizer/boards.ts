@@ -19,18 +19,17 @@ export function organizerBoards({ detail: { shell, outer, walls } }: SizedBody<O
     wall('back', 'Inside of the back', [boardFace('back')]),
     ...(outer
       ? [
-          { id: 'front', title: 'Back of the outer pocket' },
-          { id: 'flap', title: 'Inside of its flap' },
-        ].map(({ id, title }): BoardPlan => ({
-          ...board(
-            { id, title, ground: id === 'front' ? 'exterior' : 'lining' },
-            { width: outer.length.value, height: outer.width.value },
-            [boardFace(id)],
-            {
-              across: { path: 'body/outerWidth', pin: 'body/outer-length' },
-              up: { path: 'body/outerHeight', pin: 'body/outer-width' },
-            },
-          ),
+          {
+            id: 'front',
+            title: 'Back of the outer pocket',
+            ground: outer.back === 'shell' ? ('exterior' as const) : ('lining' as const),
+          },
+          { id: 'flap', title: 'Inside of its flap', ground: 'lining' as const },
+        ].map(({ id, title, ground }): BoardPlan => ({
+          ...board({ id, title, ground }, { width: outer.length.value, height: outer.width.value }, [boardFace(id)], {
+            across: { path: 'body/outerWidth', pin: 'body/outer-length' },
+            up: { path: 'body/outerHeight', pin: 'body/outer-width' },
+          }),
           outline: roundedRectangle(outer.length.value, outer.width.value, outer.radius.value),
         }))
       : []),

@@ -122,7 +122,7 @@ function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
       seam,
     ),
     panelPiece(outer, { layer: 'lining', id: outer.panel('lining', 'lid'), name: 'Outer pocket, flap lining' }, seam),
-    panelPiece(outer, { layer: 'lining', id: outer.panel('shell', 'base'), name: 'Outer pocket, back' }, seam),
+    panelPiece(outer, { layer: outer.back, id: outer.panel('shell', 'base'), name: 'Outer pocket, back' }, seam),
     ...ringPieces(outer, { layer: 'shell', name: 'Outer pocket', titles }, rules),
     ...ringPieces(outer, { layer: 'lining', name: 'Outer pocket lining', titles }, rules),
     platePiece(outer, {

@@ -12,13 +12,13 @@ import {
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import { lengthParam } from '../../holders/params.ts';
+import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { tapeWidth } from '../../holders/zip-pocket/zipper.ts';
 import { gussetRun } from '../../sizing/gusset-run.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { BESIDE, LEAST_STRIP, STRAIGHT } from '../gusset-ring/corners.ts';
 import { clearOfCorners } from '../gusset-ring/panel-face.ts';
-import { organizerParams, type FoldOut } from './params.ts';
+import { organizerParams, type FoldOut, type OuterBack } from './params.ts';
 import { shellOffset } from '../gusset-ring/rules.ts';
 import { pocketFrame, zipSeam } from '../../shelves/rules/common-rules.ts';
 
@@ -41,6 +41,7 @@ export interface WishedFoldOut {
   strip: Derived;
   clear: Derived;
   shells: Derived;
+  back: OuterBack;
 }
 
 /** How large a pocket the things on the front and on the flap ask for, and how deep. */
@@ -81,12 +82,13 @@ export function wishFoldOut(params: Params, { front, flap }: OuterFaces, inputs:
     strip: product('strip beside the zipper', [sum('both strips', [depth, minus(exposed)]), half]),
     clear,
     shells,
+    back: choiceParam(params, 'back', organizerParams.back),
   };
 }
 
 /** The outer pocket on its front: as wide as that allows.
  * @param front width of the front, mm */
-export function planFoldOut(wished: WishedFoldOut, front: Derived, { rules, grid }: BodyInputs): FoldOut {
+export function planFoldOut(wished: WishedFoldOut, front: Derived, { rules, grid, stacks }: BodyInputs): FoldOut {
   const { radius } = wished;
   const frame = rules.length(pocketFrame);
   const offset = rules.length(shellOffset);
@@ -99,6 +101,7 @@ export function planFoldOut(wished: WishedFoldOut, front: Derived, { rules, grid
     ...wished,
     ...size,
     own: 'body/outer',
+    backThick: wished.back === 'shell' ? stacks.exterior : stacks.lining,
     // both layers of the gusset are sewn to the one panel that lies on the front
     panel: (layer, part) => (part === 'lid' ? `body/outer/${layer}-flap` : 'body/outer/back'),
     round,

@@ -45,7 +45,13 @@ export const organizer: BodyKind<Organizer> = {
     { id: 'back', title: 'on the inside of the back', seat: 'wall' },
     ...(choiceParam(params, 'outer', organizerParams.outer) === 'zipped'
       ? [
-          { id: 'front', title: 'in the outer pocket, on its back', seat: 'wall' as const },
+          {
+            id: 'front',
+            title: 'in the outer pocket, on its back',
+            seat: 'wall' as const,
+            // what is sewn onto a padded back lies on its right side
+            outside: choiceParam(params, 'back', organizerParams.back) === 'shell',
+          },
           { id: 'flap', title: 'in the outer pocket, on its flap', seat: 'wall' as const },
         ]
       : []),
@@ -73,7 +79,11 @@ export const organizer: BodyKind<Organizer> = {
     const inPocket = (holder: PlacedHolder) =>
       sewnBars(holder).map((bar) => ({ ...bar, u0: bar.u0 + (outer?.at.x ?? 0), u1: bar.u1 + (outer?.at.x ?? 0) }));
     const back = raised(
-      [cloth('lining'), cloth('exterior'), ...(outer ? [cloth('lining'), ...on('front').flatMap(inPocket)] : [])],
+      [
+        cloth('lining'),
+        cloth('exterior'),
+        ...(outer ? [cloth(outer.back === 'shell' ? 'exterior' : 'lining'), ...on('front').flatMap(inPocket)] : []),
+      ],
       front,
     );
     // the flap lies face down on top

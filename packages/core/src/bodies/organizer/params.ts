@@ -1,11 +1,17 @@
 import { chosen } from '../../holders/params.ts';
 import type { Derived } from '../../derived/derived.ts';
+import type { Params } from '../../document/design-document.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import type { BoxLayer } from '../box/params.ts';
 import type { Ring } from '../gusset-ring/ring.ts';
 import { shellRadius } from '../gusset-ring/rules.ts';
 
 export type OuterPocket = 'zipped' | 'none';
+
+/** Cloth of the back that the outer pocket has of its own: thin as the lining, or with all layers of the shell. */
+export type OuterBack = 'lining' | 'shell';
+
+const isZipped = (params: Params): boolean => chosen(params, 'outer', 'zipped') === 'zipped';
 
 export const organizerParams = {
   outer: {
@@ -21,11 +27,29 @@ export const organizerParams = {
       { id: 'none' as OuterPocket, title: 'none', why: 'A plain front: lighter, and less to sew.' },
     ],
   },
+  back: {
+    kind: 'choice',
+    title: 'Back of the outer pocket',
+    standard: 'lining' as OuterBack,
+    choices: [
+      {
+        id: 'lining' as OuterBack,
+        title: 'the lining',
+        why: 'Thin: the front of the box behind it is padded already.',
+      },
+      {
+        id: 'shell' as OuterBack,
+        title: 'as the walls, padded',
+        why: 'A wall of its own: the pocket keeps its form, and what is in it is padded from the box too.',
+      },
+    ],
+    when: isZipped,
+  },
   radius: {
     kind: 'length',
     title: 'Radius of the outer pocket’s corners',
     rule: shellRadius,
-    when: (params) => chosen(params, 'outer', 'zipped') === 'zipped',
+    when: isZipped,
   },
 } as const satisfies Record<string, ParamSpec>;
 
@@ -35,6 +59,9 @@ export interface FoldOut extends Ring {
   at: { x: number; y: number };
   /** What lies under what is sewn in: lining and plate of the flap. */
   shells: Derived;
+  /** Its back, and how thick that is. */
+  back: OuterBack;
+  backThick: Derived;
 }
 
 /** Driving sizes of a box whose zipped mouth is held open by a frame. All mm. */

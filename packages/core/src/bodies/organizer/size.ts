@@ -18,8 +18,8 @@ export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: 
   const detail = planOrganizer(params, faces, inputs);
   const { shell, band, channel, lean, run, frame, outer } = detail;
   const { width, depth, height } = shell;
-  const { exterior, lining } = inputs.stacks;
-  const inFront = outer ? [lining, outer.depth, product('half of the flap', [exterior, half])] : [];
+  const { exterior } = inputs.stacks;
+  const inFront = outer ? [outer.backThick, outer.depth, product('half of the flap', [exterior, half])] : [];
   const outside = sum('front to back, outside', [depth, exterior, ...inFront]);
   return {
     finished: {
