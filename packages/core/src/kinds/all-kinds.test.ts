@@ -31,6 +31,7 @@ import { builtInKinds } from './kinds.ts';
 import type { Kinds } from './kind-set.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { pocketVisible } from '../holders/face-pocket/rules.ts';
+import { withPocket } from '../testing/any-standing.ts';
 
 // all that ship, and a family of bodies from outside
 const kinds: Kinds = checkedKinds({ ...builtInKinds, bodies: { ...builtInKinds.bodies, envelope } });
@@ -178,10 +179,20 @@ describe('every closure and every part', () => {
       (sort === 'closure' ? closures : parts).includes(kind),
     );
     expect(hosts.length).toBeGreaterThan(0);
-    // some need a boxed form, or a fold at one side: the first that takes it without a stop of its own
+    // some need a boxed form, a fold at one side, or a pocket that opens to a side: the first that takes it without a stop of its own
+    const aside = {
+      kind: 'slip-pocket',
+      params: { visible: 0, mouth: 'left' },
+      long: 85,
+      short: 54,
+      thickness: 1,
+      count: 1,
+    };
     const tried = hosts.flatMap(([body]) =>
-      ([{}, { form: 'boxed' }, { bottom: 'side' }] as Params[]).map((params) => {
-        const placed = placeForMe({ ...holding(body, items[1]!), body: { kind: body, params } }, shelves.items, kinds);
+      ([{}, { form: 'boxed' }, { bottom: 'side' }, { bottom: 'side', pocket: true }] as Params[]).map((given) => {
+        const { pocket, ...params } = given;
+        const held = placeForMe({ ...holding(body, items[1]!), body: { kind: body, params } }, shelves.items, kinds);
+        const placed = pocket ? withPocket(held, 'front', aside) : held;
         return (sort === 'closure' ? setClosure(kind, kind) : addPart(kind, kind)).apply(placed, kinds);
       }),
     );

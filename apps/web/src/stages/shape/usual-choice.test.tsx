@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { addPart, setClosure, type DesignDocument } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
-import { screen } from '@testing-library/react';
+import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { api } from '../../api/client.ts';
 import { useDesign } from '../../store/design-context.ts';
@@ -45,9 +45,9 @@ describe('a choice that new ones begin with', () => {
     expect(useShelves.getState().house).toMatchObject({ revision: 5, usual: { 'parts/handles': { at: 'seam' } } });
     expect(screen.getByText(/your usual choice/)).toBeVisible();
     // what is there keeps its own, what is new begins so
-    store.getState().edit(addPart('handles', 'Handles'));
+    act(() => store.getState().edit(addPart('handles', 'Handles')));
     expect(store.getState().document.parts!.map(({ params }) => params)).toEqual([{ at: 'seam' }, { at: 'seam' }]);
-    store.getState().edit(setClosure('strap-over', 'Strap'));
+    act(() => store.getState().edit(setClosure('strap-over', 'Strap')));
     expect(store.getState().document.closure.params).toEqual({});
   });
 
