@@ -1,25 +1,23 @@
 import type { SewnEnd, SizedBody } from '../bodies/body-kind.ts';
-import { given, readFromCut, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
+import { readFromCut, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { mm, say } from '../errors/wording.ts';
 import { hostPart } from '../holders/seat.ts';
 import type { SewnPocket } from '../holders/sewn-pocket.ts';
-import { choiceParam, lengthParam } from '../holders/params.ts';
+import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { limited } from '../pieces/limited.ts';
 import type { Seam } from '../pieces/seam.ts';
-import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
+import type { Hardware } from '../shelves/hardware/hardware.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { flap } from '../sizing/flap.ts';
-import { bandOf } from './band.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { fasteners, halfMark, insetAfter, insetFor, radiusOf, widthFor } from './fasteners.ts';
+import { halfMark, insetAfter, radiusOf } from './fasteners.ts';
 import { laidOver } from './laid-over.ts';
 import { overlapFor } from './overlap.ts';
 import { tabSchool } from './shoulder-rule.ts';
-import { ofCloth, ofWebbing, type Strap } from './strap-cut.ts';
-import { strapParams } from './strap-over/strap-over.ts';
+import { cutStrap, makeStrap, strapAsked, strapParams, type Strap } from './strap-cut.ts';
 
 const onPocket = lengthRule(
   'pocketStrap.overlap',
@@ -31,12 +29,9 @@ const onPocket = lengthRule(
   'Room for the fastener and a thumb.',
 );
 
-const { fastener, material, webbing, width, inset } = strapParams;
+const { inset, ...ofStrap } = strapParams;
 const params = {
-  fastener,
-  material,
-  webbing,
-  width,
+  ...ofStrap,
   overlap: { kind: 'length', title: 'Lies on the pocket by', rule: onPocket },
   inset,
 } as const;
@@ -49,20 +44,14 @@ export const pocketStrap: ClosureKind = {
   rules: [tabSchool],
   findings: ['setting.limited'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
-    const { rules, stacks, grid, hardware, id } = inputs;
+    const { rules, stacks, id } = inputs;
     const { pocket, end } = endOf(body, inputs);
-    const own = (key: 'width' | 'overlap' | 'inset') => lengthParam(design, key, params[key], rules, id);
-    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', params.fastener)], hardware);
-    const inset = insetFor(own('inset'), fastener);
-    const isWebbing = choiceParam(design, 'material', params.material) === 'webbing';
-    const band = isWebbing ? bandOf(design, 'strap, wide', inputs, pocket.wide) : undefined;
-    const bought = band && hardwareOf(band.webbing!, hardware);
-    const asked = band ? band.wide : rounded(widthFor(own('width'), fastener), grid, 'up');
-    const wide =
-      band || asked.value <= pocket.wide.value ? asked : smallest('as wide as the pocket', [asked, pocket.wide]);
-    const thickness = bought
-      ? given(`${bought.name}, thick`, bought.thickness ?? 0, { kind: 'hardware', path: `hardware/${bought.id}` })
-      : sum('strap, both layers', [times(2, stacks.exterior)]);
+    const own = lengthParam(design, 'overlap', params.overlap, rules, id);
+    const { fastener, inset, asked, width, thickness, webbing } = strapAsked(
+      design,
+      { room: pocket.wide, label: 'as wide as the pocket' },
+      inputs,
+    );
     const beneath = (state: 'full' | 'empty') =>
       sum(`wall and pocket, ${state}`, [stacks.exterior, stacks.lining, pocket[state]]);
     const over = (lies: Derived) =>
@@ -74,7 +63,7 @@ export const pocketStrap: ClosureKind = {
         flapThickness: thickness,
         school: rules.choice(tabSchool),
       });
-    const overlap = overlapFor(own('overlap'), inset, fastener, pocket.deep);
+    const overlap = overlapFor(own, inset, fastener, pocket.deep);
     const gap = readFromCut('from the seam to the mouth of the pocket', gapOf(pocket, end), end.host.piece);
     const { length, reach, solved } = laidOver(
       {
@@ -93,20 +82,20 @@ export const pocketStrap: ClosureKind = {
     if (pocket.wide.value < 2 * takes || pocket.deep.value < solved.mateLoaded.value + takes)
       throw new CoreError('part.notForBody', `pocket ${pocket.id} has no room for its fastener (${fastener.name})`, id);
     const strap: Strap = {
-      width: wide,
+      width,
       length,
       inset: insetAfter(inset, length, reach),
       caught: true,
-      ...(bought && { webbing: bought.id }),
+      ...(webbing !== undefined && { webbing }),
     };
     const mate = solved.mateLoaded;
     return {
-      sizes: { strapWidth: wide, strapLength: length, mateLoaded: mate },
+      sizes: { strapWidth: width, strapLength: length, mateLoaded: mate },
       contribution: contribution({
         ...make(strap, { pocket, end, mate, gap }, inputs, fastener),
         findings: [
-          ...limited('The strap is wide', asked, wide, id),
-          ...limited('The strap lies on the pocket', own('overlap'), overlap, id),
+          ...limited('The strap is wide', asked, width, id),
+          ...limited('The strap lies on the pocket', own, overlap, id),
         ],
       }),
     };
@@ -139,12 +128,8 @@ const gapOf = ({ x0, x1 }: SewnPocket, { side, host }: SewnEnd): number => (side
 
 function make(strap: Strap, { pocket, end, mate, gap }: Place, inputs: ClosureInputs, fastener: Hardware) {
   const { rules, id } = inputs;
-  const { webbing } = strap;
   const piece = `${id}/strap`;
-  const cut =
-    webbing === undefined
-      ? ofCloth(piece, strap, fastener, inputs)
-      : ofWebbing(piece, strap, fastener, webbing, inputs);
+  const cut = cutStrap(piece, strap, fastener, inputs);
   const [middle, half] = [(pocket.y0 + pocket.y1) / 2, strap.width.value / 2];
   const { host, side, within, layers } = end;
   const base: Seam = {
@@ -181,14 +166,7 @@ function make(strap: Strap, { pocket, end, mate, gap }: Place, inputs: ClosureIn
       },
     ],
     operations: [
-      {
-        id: `${id}/strap`,
-        phase: 'prepare' as const,
-        needs: [],
-        uses: [piece],
-        seams: cut.made.map((join) => join.id),
-        text: cut.text,
-      },
+      makeStrap(cut, id),
       {
         id: `${id}/set`,
         phase: 'closures' as const,

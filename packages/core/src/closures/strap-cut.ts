@@ -1,16 +1,68 @@
 import { nothing } from '../derived/constants.ts';
-import { rounded, sum, times, type Derived } from '../derived/derived.ts';
+import { given, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import { mm, say, type Wording } from '../errors/wording.ts';
-import type { HardwareNeed } from '../pieces/contribution.ts';
+import type { Params } from '../document/design-document.ts';
+import type { ParamSpec } from '../holders/holder-kind.ts';
+import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
+import type { HardwareNeed, OperationDraft } from '../pieces/contribution.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
-import type { Hardware } from '../shelves/hardware/hardware.ts';
+import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
+import { lengthRule } from '../shelves/rules/house-rule.ts';
+import { bandOf, bandParams } from './band.ts';
 import type { ClosureInputs } from './closure-kind.ts';
-import { halfMark } from './fasteners.ts';
+import { fastenerParam, fasteners, halfMark, insetFor, widthFor } from './fasteners.ts';
 import { tabOutline } from './tab-outline.ts';
+
+const strapWidth = lengthRule(
+  'strap.width',
+  'closures',
+  'Strap width',
+  30,
+  15,
+  80,
+  'Wider than the fastener by its width on each side.',
+);
+const strapInset = lengthRule(
+  'strap.inset',
+  'closures',
+  'Fastener from the end of the strap',
+  18,
+  8,
+  60,
+  'Its plate needs cloth all round it.',
+);
+
+type StrapMade = 'cloth' | 'webbing';
+const isCloth = (design: Params): boolean => chosen(design, 'material', 'cloth') === 'cloth';
+
+/** What is chosen of any strap with a fastener at its end. */
+export const strapParams = {
+  fastener: fastenerParam,
+  material: {
+    kind: 'choice',
+    title: 'Made from',
+    standard: 'cloth' as StrapMade,
+    choices: [
+      {
+        id: 'cloth' as StrapMade,
+        title: 'two layers of the shell',
+        why: 'The same cloth as the bag, its edges inside.',
+      },
+      {
+        id: 'webbing' as StrapMade,
+        title: 'webbing',
+        why: 'What is left over from the handles: its raw end is folded over the fastener and hides it.',
+      },
+    ],
+  },
+  webbing: { ...bandParams.webbing, when: (design) => !isCloth(design) },
+  width: { kind: 'length', title: 'Strap width', rule: strapWidth, when: isCloth },
+  inset: { kind: 'length', title: 'Fastener from the end', rule: strapInset },
+} as const satisfies Record<string, ParamSpec>;
 
 /** A strap with a fastener at its end, by its sizes. All mm. */
 export interface Strap {
@@ -36,8 +88,60 @@ export interface CutStrap {
   text: Wording;
 }
 
+/** What is chosen of a strap, before it is known how far it goes. All mm. */
+export interface StrapAsked {
+  fastener: Hardware;
+  /** The middle of its fastener from its end. */
+  inset: Derived;
+  /** As it is asked for, and as it is made. */
+  asked: Derived;
+  width: Derived;
+  /** All its layers. */
+  thickness: Derived;
+  /** On the hardware shelf; nothing if it is of cloth. */
+  webbing?: string;
+}
+
+/** A strap as it is set: of cloth it is as wide as there is room for, of webbing the narrower one where there is little.
+ * @param room how wide it may be, and what one of that width is called */
+export function strapAsked(
+  design: Params,
+  { room, label }: { room: Derived; label: string },
+  inputs: ClosureInputs,
+): StrapAsked {
+  const { rules, stacks, grid, hardware, id } = inputs;
+  const own = (key: 'width' | 'inset') => lengthParam(design, key, strapParams[key], rules, id);
+  const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
+  const inset = insetFor(own('inset'), fastener);
+  if (choiceParam(design, 'material', strapParams.material) === 'webbing') {
+    const { wide, webbing } = bandOf(design, 'strap, wide', inputs, room);
+    const { name, thickness = 0 } = hardwareOf(webbing!, hardware);
+    const thick = given(`${name}, thick`, thickness, { kind: 'hardware', path: `hardware/${webbing!}` });
+    return { fastener, inset, asked: wide, width: wide, thickness: thick, webbing: webbing! };
+  }
+  const asked = rounded(widthFor(own('width'), fastener), grid, 'up');
+  const width = asked.value <= room.value ? asked : smallest(label, [asked, room]);
+  return { fastener, inset, asked, width, thickness: sum('strap, both layers', [times(2, stacks.exterior)]) };
+}
+
+/** What a strap is cut as, of cloth or of webbing. */
+export const cutStrap = (piece: string, strap: Strap, fastener: Hardware, inputs: ClosureInputs): CutStrap =>
+  strap.webbing === undefined
+    ? ofCloth(piece, strap, fastener, inputs)
+    : ofWebbing(piece, strap, fastener, strap.webbing, inputs);
+
+/** The step that makes it. */
+export const makeStrap = ({ made, draft, text }: CutStrap, id: string): OperationDraft => ({
+  id: `${id}/strap`,
+  phase: 'prepare',
+  needs: [],
+  uses: [draft.id],
+  seams: made.map((join) => join.id),
+  text,
+});
+
 /** Two layers of cloth, sewn round the end and turned. */
-export function ofCloth(
+function ofCloth(
   piece: string,
   { width, length, inset, caught }: Strap,
   fastener: Hardware,
@@ -80,7 +184,7 @@ export function ofCloth(
 }
 
 /** Webbing, its end folded back over the fastener. */
-export function ofWebbing(
+function ofWebbing(
   piece: string,
   { width, length, inset, caught }: Strap,
   fastener: Hardware,

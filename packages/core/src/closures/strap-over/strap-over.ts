@@ -1,34 +1,24 @@
 import type { SizedBody } from '../../bodies/body-kind.ts';
-import { given, named, rounded, smallest, sum, times, type Derived } from '../../derived/derived.ts';
+import { named, rounded, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { CoreError } from '../../errors/core-error.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { ofCloth, ofWebbing, type Strap } from '../strap-cut.ts';
-import { bandOf, bandParams } from '../band.ts';
+import { cutStrap, makeStrap, strapAsked, strapParams, type Strap } from '../strap-cut.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
-import { choiceParam, chosen, lengthParam } from '../../holders/params.ts';
+import { lengthParam } from '../../holders/params.ts';
 import { contribution } from '../../pieces/contribution.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
-import { hardwareOf, type Hardware } from '../../shelves/hardware/hardware.ts';
+import type { Hardware } from '../../shelves/hardware/hardware.ts';
 import { flap } from '../../sizing/flap.ts';
 import { beneathOf } from '../beneath.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
-import { fastenerParam, fasteners, halfMark, insetAfter, insetFor, widthFor } from '../fasteners.ts';
+import { halfMark, insetAfter } from '../fasteners.ts';
 import { laidOver } from '../laid-over.ts';
 import { onWall, overlapFor } from '../overlap.ts';
 import { limited } from '../../pieces/limited.ts';
 import { lengthRule } from '../../shelves/rules/house-rule.ts';
 import { tabSchool } from '../shoulder-rule.ts';
 
-const strapWidth = lengthRule(
-  'strap.width',
-  'closures',
-  'Strap width',
-  30,
-  15,
-  80,
-  'Wider than the fastener by its width on each side.',
-);
 const strapDown = lengthRule(
   'strap.down',
   'closures',
@@ -47,44 +37,6 @@ const strapOverlap = lengthRule(
   200,
   'Room for the fastener and a thumb.',
 );
-const strapInset = lengthRule(
-  'strap.inset',
-  'closures',
-  'Fastener from the end of the strap',
-  18,
-  8,
-  60,
-  'Its plate needs cloth all round it.',
-);
-
-type StrapMade = 'cloth' | 'webbing';
-const isCloth = (design: Params): boolean => chosen(design, 'material', 'cloth') === 'cloth';
-
-/** What is chosen of any strap with a fastener at its end. */
-export const strapParams = {
-  fastener: fastenerParam,
-  material: {
-    kind: 'choice',
-    title: 'Made from',
-    standard: 'cloth' as StrapMade,
-    choices: [
-      {
-        id: 'cloth' as StrapMade,
-        title: 'two layers of the shell',
-        why: 'The same cloth as the bag, its edges inside.',
-      },
-      {
-        id: 'webbing' as StrapMade,
-        title: 'webbing',
-        why: 'What is left over from the handles: its raw end is folded over the fastener and hides it.',
-      },
-    ],
-  },
-  webbing: { ...bandParams.webbing, when: (design) => !isCloth(design) },
-  width: { kind: 'length', title: 'Strap width', rule: strapWidth, when: isCloth },
-  inset: { kind: 'length', title: 'Fastener from the end', rule: strapInset },
-} as const satisfies Record<string, ParamSpec>;
-
 const params = {
   ...strapParams,
   overlap: { kind: 'length', title: 'Lies on the front by', rule: strapOverlap },
@@ -98,17 +50,16 @@ export const strapOver: ClosureKind = {
   params,
   rules: [tabSchool],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
-    const { rules, stacks, grid, hardware, id } = inputs;
+    const { rules, grid, id } = inputs;
     const { closing } = body;
     if (closing.kind !== 'mouth') throw new CoreError('closure.notForBody', 'a strap needs a front and a back', id);
-    const own = (key: 'width' | 'overlap' | 'inset' | 'down') => lengthParam(design, key, params[key], rules, id);
-    const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);
-    const inset = insetFor(own('inset'), fastener);
+    const own = (key: 'overlap' | 'down') => lengthParam(design, key, params[key], rules, id);
     const { level = closing.width } = closing;
-    const isWebbing = choiceParam(design, 'material', params.material) === 'webbing';
-    // the narrower one where the mouth is narrow
-    const band = isWebbing ? bandOf(design, 'strap, wide', inputs, level) : undefined;
-    const bought = band && hardwareOf(band.webbing!, hardware);
+    const { fastener, inset, asked, width, thickness, webbing } = strapAsked(
+      design,
+      { room: level, label: 'as wide as the back' },
+      inputs,
+    );
     const overlap = overlapFor(own('overlap'), inset, fastener, body.finished.height);
     const over = (lies: Derived) => {
       const { full, empty } = beneathOf(body, lies.value, grid);
@@ -117,15 +68,11 @@ export const strapOver: ClosureKind = {
         emptyDepth: empty,
         overlap: lies,
         fastenerInset: inset,
-        flapThickness: bought
-          ? given(`${bought.name}, thick`, bought.thickness ?? 0, { kind: 'hardware', path: `hardware/${bought.id}` })
-          : sum('strap, both layers', [times(2, stacks.exterior)]),
+        flapThickness: thickness,
         school: rules.choice(tabSchool),
       });
     };
     const down = rounded(onWall(own('down'), body.finished.height), grid, 'down');
-    const asked = band ? band.wide : rounded(widthFor(own('width'), fastener), grid, 'up');
-    const width = band || asked.value <= level.value ? asked : smallest('as wide as the back', [asked, level]);
     const besides = [down, times(2, closing.proud)];
     const { length, reach, solved } = laidOver(
       {
@@ -146,7 +93,7 @@ export const strapOver: ClosureKind = {
       down,
       mate: solved.mateLoaded,
       inset: insetAfter(inset, length, reach),
-      ...(bought && { webbing: bought.id }),
+      ...(webbing !== undefined && { webbing }),
     };
     const sizes = {
       strapWidth: width,
@@ -179,14 +126,11 @@ interface StrapOver extends Strap {
 function make(strap: StrapOver, { closing, finished }: SizedBody, inputs: ClosureInputs, fastener: Hardware) {
   if (closing.kind !== 'mouth') return {};
   const { rules, id } = inputs;
-  const { width, down, mate, webbing } = strap;
+  const { width, down, mate } = strap;
   const piece = `${id}/strap`;
   const [w, middle] = [width.value, closing.width.value / 2];
   const { front, back } = closing;
-  const cut =
-    webbing === undefined
-      ? ofCloth(piece, strap, fastener, inputs)
-      : ofWebbing(piece, strap, fastener, webbing, inputs);
+  const cut = cutStrap(piece, strap, fastener, inputs);
   const onBack: Seam = {
     id: `${piece}#base`,
     kind: 'stitchedOn',
@@ -236,14 +180,7 @@ function make(strap: StrapOver, { closing, finished }: SizedBody, inputs: Closur
       },
     ],
     operations: [
-      {
-        id: `${id}/strap`,
-        phase: 'prepare' as const,
-        needs: [],
-        uses: [piece],
-        seams: cut.made.map((join) => join.id),
-        text: cut.text,
-      },
+      makeStrap(cut, id),
       {
         id: `${id}/set`,
         phase: 'closures' as const,

@@ -25,50 +25,44 @@ export function Fastenings(part: Part) {
 }
 
 /** Straps over pockets, and the way to their sizes. */
-export function StrapsOver({ document, board, frame, tints }: Part) {
-  const select = useDesign((state) => state.select);
-  const selection = useDesign((state) => state.selection);
-  const kinds = useKinds();
-  return board.straps.map((strap) => {
-    const path = `parts/${strap.part}`;
-    const kind = document.parts?.find(({ id }) => id === strap.part)?.kind ?? '';
-    return (
-      <g
-        key={path}
-        {...pressable(() => select(path))}
-        aria-label={kinds.parts[kind]?.title ?? 'Strap'}
-        aria-pressed={selection === path}
-      >
-        <StrapShape strap={strap} frame={frame} tints={tints} chosen={selection === path} />
-      </g>
-    );
-  });
-}
+export const StrapsOver = (part: Part) =>
+  part.board.straps.map((strap) => (
+    <OfPart key={strap.part} id={strap.part} {...part}>
+      {(chosen) => <StrapShape strap={strap} frame={part.frame} tints={part.tints} chosen={chosen} />}
+    </OfPart>
+  ));
 
 /** What stands up behind the mouth: the flap and handles, and the way to their sizes. */
 export function OverMouth(part: Part) {
-  const { document, board, frame } = part;
-  const select = useDesign((state) => state.select);
-  const selection = useDesign((state) => state.selection);
-  const kinds = useKinds();
+  const { board, frame } = part;
   return (
     <>
       {board.tab?.edge === 'top' && <Closing {...part}>{(chosen) => <TabShape {...part} chosen={chosen} />}</Closing>}
-      {board.grips.map((grip) => {
-        const path = `parts/${grip.part}`;
-        const kind = document.parts?.find(({ id }) => id === grip.part)?.kind ?? '';
-        return (
-          <g
-            key={path}
-            {...pressable(() => select(path))}
-            aria-label={kinds.parts[kind]?.title ?? 'Handles'}
-            aria-pressed={selection === path}
-          >
-            <GripShape grip={grip} top={board.height} frame={frame} chosen={selection === path} />
-          </g>
-        );
-      })}
+      {board.grips.map((grip) => (
+        <OfPart key={grip.part} id={grip.part} {...part}>
+          {(chosen) => <GripShape grip={grip} top={board.height} frame={frame} chosen={chosen} />}
+        </OfPart>
+      ))}
     </>
+  );
+}
+
+interface OfPartProps extends Pick<Part, 'document'> {
+  id: string;
+  children(chosen: boolean): React.ReactNode;
+}
+
+/** Pressed, it has a part in hand. */
+function OfPart({ id, document, children }: OfPartProps) {
+  const select = useDesign((state) => state.select);
+  const path = `parts/${id}`;
+  const chosen = useDesign((state) => state.selection === path);
+  const kinds = useKinds();
+  const kind = document.parts?.find((each) => each.id === id)?.kind ?? '';
+  return (
+    <g {...pressable(() => select(path))} aria-label={kinds.parts[kind]?.title ?? kind} aria-pressed={chosen}>
+      {children(chosen)}
+    </g>
   );
 }
 
