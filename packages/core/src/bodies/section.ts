@@ -37,8 +37,8 @@ export type SectionBar = Omit<SectionLayer, 'z0' | 'z1'> & { thickness: number }
 export function stackBars(bars: readonly SectionBar[]): SectionLayer[] {
   const laid: SectionLayer[] = [];
   for (const { thickness, ...bar } of bars) {
-    const below = laid.filter(({ u0, u1 }) => u0 < bar.u1 - 1e-6 && u1 > bar.u0 + 1e-6);
-    const z0 = Math.max(0, ...below.map(({ z1 }) => z1));
+    let z0 = 0;
+    for (const below of laid) if (below.u0 < bar.u1 - 1e-6 && below.u1 > bar.u0 + 1e-6) z0 = Math.max(z0, below.z1);
     laid.push({ ...bar, z0, z1: z0 + thickness });
   }
   return laid;

@@ -94,10 +94,16 @@ export const minus = (of: Derived): Addend => ({ times: -1, of });
 
 /** The sum of its parts; parts that add nothing are left out, so that the explanation stays readable. */
 export function sum(label: string, parts: Addend[]): Derived {
-  const terms = parts.map((part) => ('of' in part ? term(part.of, part.times) : term(part)));
-  const value = terms.reduce((total, { times: count, from }) => total + count * from.value, 0);
-  const told = terms.filter(({ times: count, from }) => count !== 0 && from.value !== 0);
-  return new Derived(value, terms[0]?.from.unit ?? 'mm', label, 'sum', told);
+  const told: Term[] = [];
+  let [value, unit]: [number, Unit | undefined] = [0, undefined];
+  // one pass: of all that is computed this is done most
+  for (const part of parts) {
+    const made = 'of' in part ? term(part.of, part.times) : term(part);
+    value += made.times * made.from.value;
+    unit ??= made.from.unit;
+    if (made.times !== 0 && made.from.value !== 0) told.push(made);
+  }
+  return new Derived(value, unit ?? 'mm', label, 'sum', told);
 }
 
 /** The terms of a sum one by one, so that what goes into a larger sum is read as one; any other number as it is. */
@@ -123,7 +129,8 @@ export const half = given('half', 0.5, { kind: 'standard', path: 'half' }, 'rati
 export const halfOf = (label: string, of: Derived): Derived => product(label, [of, half]);
 
 function extreme(op: 'max' | 'min', label: string, choices: Derived[]): Derived {
-  const value = Math[op](...choices.map((choice) => choice.value));
+  let value = op === 'max' ? -Infinity : Infinity;
+  for (const choice of choices) value = Math[op](value, choice.value);
   const unit = choices[0]?.unit ?? 'mm';
   return new Derived(
     value,

@@ -39,6 +39,8 @@ export class CutParts {
   readonly #pieces: ReadonlyMap<string, Piece>;
   readonly #seams: ReadonlyMap<string, Seam>;
   readonly #layers = new Map<string, readonly WallLayer[]>();
+  // each is asked for by several checks
+  readonly #lines = new Map<Piece, Map<NamedLine, Point[][]>>();
   readonly #design: CutDesign;
 
   constructor(design: CutDesign) {
@@ -47,9 +49,14 @@ export class CutParts {
     this.#seams = new Map(design.seams.map((seam) => [seam.id, seam]));
   }
 
-  #chains(piece: string, named: NamedLine) {
-    const found = this.#pieces.get(piece);
-    return found ? chainsOf(found, named, (id) => this.#seams.get(id)) : [];
+  #chains(id: string, named: NamedLine): Point[][] {
+    const piece = this.#pieces.get(id);
+    if (!piece) return [];
+    let known = this.#lines.get(piece);
+    if (!known) this.#lines.set(piece, (known = new Map<NamedLine, Point[][]>()));
+    let chains = known.get(named);
+    if (!chains) known.set(named, (chains = chainsOf(piece, named, (seam) => this.#seams.get(seam))));
+    return chains;
   }
 
   #mark(id: string, mark: string): Mark | undefined {

@@ -1,4 +1,4 @@
-import { edgeLength, pointAlong, type Edge } from '../geometry/outline.ts';
+import { distance, edgeLength, wayOf, pointAlong, type Edge } from '../geometry/outline.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { NamedLine } from '../pieces/room.ts';
@@ -22,8 +22,8 @@ export function chainsOf(piece: Piece, named: NamedLine, seam: (id: string) => S
 function chain(stretch: Stretch | undefined): Point[][] {
   if (!stretch) return [];
   const { edge, from, to } = stretch;
-  const parts = edge.kind === 'arc' ? CHORDS : 1;
-  return [Array.from({ length: parts + 1 }, (_, index) => pointAlong(edge, from + (index / parts) * (to - from)))];
+  if (edge.kind === 'line') return [[pointAlong(edge, from), pointAlong(edge, to)]];
+  return [Array.from({ length: CHORDS + 1 }, (_, index) => pointAlong(edge, from + (index / CHORDS) * (to - from)))];
 }
 
 /** All of an edge, as points. mm */
@@ -67,14 +67,12 @@ function toSegment([x, y]: Point, [x0, y0]: Point, [x1, y1]: Point): number {
   const [dx, dy] = [x1 - x0, y1 - y0];
   const square = dx * dx + dy * dy;
   const share = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - x0) * dx + (y - y0) * dy) / square));
-  return Math.hypot(x - x0 - share * dx, y - y0 - share * dy);
+  return wayOf(x - x0 - share * dx, y - y0 - share * dy);
 }
 
 /** How long a line is, mm. */
 export const lengthOf = (chains: readonly Point[][]): number =>
   chains.reduce(
-    (total, points) =>
-      total +
-      points.slice(1).reduce((sum, [x, y], index) => sum + Math.hypot(x - points[index]![0], y - points[index]![1]), 0),
+    (total, points) => total + points.slice(1).reduce((sum, to, index) => sum + distance(points[index]!, to), 0),
     0,
   );

@@ -32,18 +32,20 @@ export function walkSeams(pieces: readonly Piece[], seams: readonly Seam[]): Wal
 }
 
 function walkSeam(seam: Seam, pieces: Map<string, Piece>): WalkedSeam {
-  const a = walkRun(seam.a, pieces, seam.id);
-  const b = walkRun(seam.b, pieces, seam.id);
+  const notched = [seam.a, seam.b].every(({ piece }) => pieces.get(piece)?.notches.length);
+  const a = walkRun(seam.a, pieces, seam.id, notched);
+  const b = walkRun(seam.b, pieces, seam.id, notched);
   const mismatch = a.length - b.length - (seam.ease?.by.value ?? 0);
   const notchMismatch = worstNotch(seam, a, b);
   const walks = Math.abs(mismatch) <= WALK_TOLERANCE && notchMismatch <= WALK_TOLERANCE;
   return { ...seam, lengthA: a.length, lengthB: b.length, mismatch, notchMismatch, walks };
 }
 
-function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string): WalkedRun {
+/** @param notched whether there is something to match at all */
+function walkRun(run: EdgeRun, pieces: Map<string, Piece>, seam: string, notched: boolean): WalkedRun {
   const piece = pieces.get(run.piece);
   if (!piece) throw new CoreError('seam.unknownPiece', `seam ${seam} names no piece ${run.piece}`, seam);
-  const notches = piece.notches.length > 0 ? new Map<string, number>() : undefined;
+  const notches = notched ? new Map<string, number>() : undefined;
   let length = 0;
   for (const part of run.parts) {
     const { whole, from, to } = measurePart(part, piece, seam);

@@ -6,9 +6,10 @@ export function standInFor(
   shelf: readonly Hardware[],
   instead: Readonly<Record<string, string>> = {},
 ): Hardware | undefined {
-  const kind = standardHardware.find(({ id }) => id === standard)?.kind;
   const own = instead[standard];
-  return own === undefined ? undefined : shelf.find((entry) => entry.id === own && entry.kind === kind);
+  if (own === undefined) return undefined;
+  const kind = standardHardware.find(({ id }) => id === standard)?.kind;
+  return shelf.find((entry) => entry.id === own && entry.kind === kind);
 }
 
 /** What is not as it is on the standard shelf, under the ids of the standard: what the shelf has otherwise, and what the
@@ -16,6 +17,7 @@ export function standInFor(
  * @param instead ids of entries by the standard's id */
 export function standIns(shelf: readonly Hardware[], instead?: Readonly<Record<string, string>>): Hardware[] {
   const others = overridden(shelf);
+  if (!instead && others.size === 0) return [];
   return standardHardware.flatMap((standard) => {
     const { id } = standard;
     const entry = standInFor(id, shelf, instead);
@@ -25,13 +27,16 @@ export function standIns(shelf: readonly Hardware[], instead?: Readonly<Record<s
   });
 }
 
-/** Entries that a shelf has under a standard id; shelves may be long, so each is looked through once. */
+/** What a shelf has otherwise than the standard one under the same id; shelves may be long, so each is looked through once. */
 const known = new WeakMap<readonly Hardware[], ReadonlyMap<string, Hardware>>();
 const ids = new Set(standardHardware.map(({ id }) => id));
+const asStandard = new Set(standardHardware);
 function overridden(shelf: readonly Hardware[]): ReadonlyMap<string, Hardware> {
   const before = known.get(shelf);
   if (before) return before;
-  const found = new Map(shelf.filter(({ id }) => ids.has(id)).map((entry) => [entry.id, entry]));
+  const found = new Map(
+    shelf.filter((entry) => ids.has(entry.id) && !asStandard.has(entry)).map((entry) => [entry.id, entry]),
+  );
   known.set(shelf, found);
   return found;
 }
