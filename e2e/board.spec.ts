@@ -245,6 +245,23 @@ test('a scrap of cloth is dragged onto the drawing, and seen there', async ({ pa
   await stored(page);
 });
 
+test('a thing goes onto the front of the pouch that parts the box, which grows with it', async ({ page }) => {
+  await page.goto('/d/field-organizer/shape');
+  const side = (name: string) => page.getByRole('radiogroup', { name: 'Side' }).getByRole('radio', { name });
+  await expect(side('Front of pouch B')).toBeVisible();
+  await page.getByRole('button', { name: 'Put Lens cloth somewhere' }).click();
+  await page
+    .getByLabel('Where it can go')
+    .getByRole('button', { name: /^New slip pocket.*on the front of pouch B 6\.5 mm deeper/ })
+    .click();
+  await side('Front of pouch B').click();
+  await expect(page.getByLabel('Trying it')).toContainText('things go in, with their ease');
+  await noAxeViolation(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('To hold, and cloth')).not.toContainText('no home');
+  await stored(page);
+});
+
 test('what has no home is seen, placed by the rules with the reason, or put by hand', async ({ page }) => {
   await page.goto('/d/permit-bifold-lens/shape');
   const tray = page.getByLabel('To hold, and cloth');

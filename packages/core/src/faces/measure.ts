@@ -74,7 +74,7 @@ export function measureFace(id: string, arrangement: Arrangement | undefined, ho
       `${id}, empty`,
       piled(
         `${id}, empty`,
-        slabs.map((each) => each.filter(({ of }) => 'role' in of)),
+        slabs.map((each) => each.filter(({ of, filling }) => 'role' in of && !filling)),
       ),
     ),
     footing,

@@ -16,6 +16,7 @@ import type { Ring, Room } from '../pieces/room.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Fitting } from './fitting.ts';
 import { lyingOn } from './lying-on.ts';
+import { sewnOnto } from './on-walls.ts';
 import { pilesIn } from './piles.ts';
 import { layered } from './layered.ts';
 import { farthest } from './load.ts';
@@ -92,9 +93,7 @@ function beneathLap(lap: Lap, down: number, fitting: Fitting, parts: CutParts): 
   const reach = farthest(walls);
   const at = [
     ...standing(rings.at(-1)!, fitting, reach, parts),
-    ...fitting.rooms
-      .filter(({ hangs }) => hangs)
-      .flatMap((room) => hanging(room, pilesIn(room, fitting), rings, parts)),
+    ...fitting.rooms.filter(({ hangs }) => hangs).flatMap((room) => hanging(room, fitting, rings, parts)),
   ];
   const onto = onFront(mate, down, fitting, parts);
   const layers = walls.map(({ thick }) => thick);
@@ -195,15 +194,20 @@ function stackedIn(
   });
 }
 
-/** What hangs between the walls, from where its sides are caught in theirs: its own cloth up to there, and what stands in it. */
-function hanging(room: Room, piles: readonly Pile[], [ring]: readonly Ring[], parts: CutParts): OverEdge[] {
+/** What hangs between the walls, from where its sides are caught in theirs: its own cloth up to there and what is sewn onto that, and
+ * what stands in it. */
+function hanging(room: Room, fitting: Fitting, [ring]: readonly Ring[], parts: CutParts): OverEdge[] {
   const above = belowMouth(room, ring!, parts);
   if (!above) return [];
   const [pouch] = room.rings;
   const walls = pouch!.walls.map((each) => parts.cloth(each));
-  const cloth = walls.map(({ thick }) => thick);
+  const pilesOf = (each: Room) => pilesIn(each, fitting);
+  const cloth = [
+    ...walls.map(({ thick }) => thick),
+    ...sewnOnto(room, fitting.rooms, pilesOf, parts).map(({ thick }) => thick),
+  ];
   const around = { above: [above], lid: above, reach: farthest(walls), cloth };
-  return [overEdge(sum('pouch, empty', cloth), above), ...stackedIn(pouch!, [piles], around, parts)];
+  return [overEdge(sum('pouch, empty', cloth), above), ...stackedIn(pouch!, [pilesOf(room)], around, parts)];
 }
 
 /** What is sewn onto the front and reaches up to where the lap ends, full and empty. */

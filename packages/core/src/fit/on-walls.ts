@@ -77,9 +77,28 @@ const covers = ([from, to]: [number, number], [low, high]: [number, number]): bo
   return middle > from + 1e-6 && middle < to - 1e-6;
 };
 
-/** What hangs between the walls of a room takes its things and both of its walls. mm */
+/** What hangs between the walls of a room takes its things, both of its walls and what is sewn onto those. mm */
 export const hanging = (rooms: readonly Room[], pilesOf: (room: Room) => readonly Pile[], parts: CutParts): Derived[] =>
-  rooms.filter(({ hangs }) => hangs).map((room) => thickOf(room.rings[0]!.walls, pilesOf(room), parts));
+  rooms
+    .filter(({ hangs }) => hangs)
+    .flatMap((room) => [
+      thickOf(room.rings[0]!.walls, pilesOf(room), parts),
+      ...sewnOnto(room, rooms, pilesOf, parts).map(({ thick }) => thick),
+    ]);
+
+/** What is sewn onto the walls of what hangs in a room: each wall with how thick that is, mm; nothing for a wall that is bare. */
+export const sewnOnto = (
+  hung: Room,
+  rooms: readonly Room[],
+  pilesOf: (room: Room) => readonly Pile[],
+  parts: CutParts,
+): { piece: string; thick: Derived }[] => {
+  const others = rooms.filter(({ underClosure, hangs }) => !underClosure && !hangs);
+  return hung.rings[0]!.walls.flatMap(({ piece }) => {
+    const thick = takenOn(piece, others, pilesOf, parts);
+    return thick ? [{ piece, thick }] : [];
+  });
+};
 
 function thickOf(walls: readonly RoomWall[], piles: readonly Pile[], parts: CutParts): Derived {
   const thickest = widest(

@@ -3,7 +3,7 @@ import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Fitting } from './fitting.ts';
-import { acrossOn, takenOn } from './on-walls.ts';
+import { acrossOn, sewnOnto, takenOn } from './on-walls.ts';
 import { pilesIn } from './piles.ts';
 import { rowOf, thickestOf, type Load } from './load.ts';
 import { box, clothOver, discsOf, NOTHING, pileOf, widest, type Pile, type Thing } from './things.ts';
@@ -68,12 +68,12 @@ export function loadTogether(
   const sewn = sewnInto(ring, [...rows, ...hung], fitting, parts);
   // what hangs there lies behind all that stands
   const all = [
+    ...sewn,
     ...hung.flatMap((row) => {
       const one = anywhere(row, rows);
       const [before, behind] = row.rooms[0]!.rings[0]!.walls.map((wall) => clothOver([one], parts.cloth(wall).thick));
       return [...(behind ? [behind] : []), one, before!];
     }),
-    ...sewn,
     ...(first ? [asOne(first), ...dividersOf(rows, walls, parts)] : []),
     ...others.map(asOne),
   ];
@@ -122,16 +122,22 @@ function anywhere(row: Row, rows: readonly Row[]): Thing {
   return { ...NOTHING, name: 'what hangs there', across, thick, section: box(across.value, thick.value) };
 }
 
-/** What is sewn onto the linings of its walls, anywhere along their width: as thick as where it is thickest. */
+/** What is sewn onto the linings of its walls and onto what hangs between those, anywhere along their width: as thick as where it is
+ * thickest. */
 function sewnInto({ walls }: Ring, rows: readonly Row[], fitting: Fitting, parts: CutParts): Thing[] {
   const pilesOf = (room: Room) => pilesIn(room, fitting);
   const others = fitting.rooms.filter(({ underClosure, hangs }) => !underClosure && !hangs);
-  return walls.flatMap(({ piece }) => {
+  const onWalls = walls.flatMap(({ piece }) => {
     const thick = parts.isLining(piece) ? takenOn(piece, others, pilesOf, parts) : undefined;
-    if (!thick) return [];
-    const across = widest('the widest', [...rows.map(rowOf), ...acrossOn(piece, others, pilesOf, parts)]);
-    return [{ ...NOTHING, name: 'what is sewn onto a wall', across, thick, section: box(across.value, thick.value) }];
+    return thick ? [{ piece, thick }] : [];
   });
+  const hung = fitting.rooms.filter(({ hangs }) => hangs);
+  return [...onWalls, ...hung.flatMap((room) => sewnOnto(room, fitting.rooms, pilesOf, parts))].map(
+    ({ piece, thick }) => {
+      const across = widest('the widest', [...rows.map(rowOf), ...acrossOn(piece, others, pilesOf, parts)]);
+      return { ...NOTHING, name: 'what is sewn onto a wall', across, thick, section: box(across.value, thick.value) };
+    },
+  );
 }
 
 /** The cloth of what parts a bag, as wide as the widest row. */

@@ -10,6 +10,7 @@ import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { HouseRule, LengthRule } from '../shelves/rules/house-rule.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { GridId } from '../units/grid.ts';
+import type { HolderFace, PlacedFace, SewnOnFaces } from './own-faces.ts';
 import type { SeatKind, SeatOf } from './seat.ts';
 import type { Slab } from './slab.ts';
 
@@ -56,6 +57,8 @@ export interface HolderInputs {
   host?: Derived;
   /** What is used in place of standard hardware, under the ids of the standard; default nothing. */
   hardware?: readonly Hardware[];
+  /** What is sewn onto faces of its own; default nothing. */
+  sewnOn?: SewnOnFaces;
 }
 
 /** A holder measured from its contents, not yet placed. All mm. */
@@ -185,12 +188,18 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   readonly seats: readonly On[];
   /** Holders before it are sewn onto its panel, of cloth of this role; default they are sewn to what it is sewn to. */
   readonly panel?: Role;
+  /** Faces of its own; default none. */
+  readonly faces?: readonly HolderFace[];
+  /** Whether something of it lies behind what it is sewn to, as it is set; default nothing does. */
+  behind?(params: Params): boolean;
   /** How well it suits a thing: 0 not at all, 1 as made for it; with the reason. */
   suits(item: Item): { score: number; why: string };
   /** How much a thing wants to be the first in it: things of more go before those of less; default none does. */
   first?(item: Item): number;
   measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<Detail>;
   place(measured: MeasuredHolder<Detail>, seat: SeatOf<On>, inputs: HolderInputs): PlacedHolder<Detail, On>;
+  /** Its own faces, at their places; default none. */
+  placeFaces?(placed: PlacedHolder<Detail, On>): PlacedFace[];
   contribute(placed: PlacedHolder<Detail, On>, inputs: HolderInputs): Contribution;
   /** The mouth that can be dragged; default none. */
   mouthHandle?(placed: PlacedHolder<Detail, On>): MouthHandle | undefined;

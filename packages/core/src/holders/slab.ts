@@ -18,6 +18,8 @@ export interface Slab {
   row?: string;
   /** A round thing, cut across its axis. */
   round?: boolean;
+  /** No cloth: what things on a wall of the holder add to that, as far as it is sewn on. */
+  filling?: boolean;
   /** A thing that must not be bent. */
   rigid?: boolean;
 }

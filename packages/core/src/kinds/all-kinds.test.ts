@@ -97,7 +97,10 @@ describe('every family of bodies', () => {
   test.each(Object.keys(kinds.bodies))(
     '%s is placed, offered, solved, drawn, folded, explained and printed',
     async (body) => {
-      const faces = facesOf({ body: { kind: body, params: {} }, closure: { kind: 'none', params: {} } }, kinds);
+      const faces = facesOf(
+        { body: { kind: body, params: {} }, closure: { kind: 'none', params: {} }, holders: [] },
+        kinds,
+      );
       expect(faces.length).toBeGreaterThan(0);
       const item = body === 'jacket' ? items[3]! : body === 'roll' ? items[2]! : items[1]!;
       const empty = holding(body, item);
@@ -129,7 +132,10 @@ describe('every family of bodies', () => {
 
 test.each(Object.keys(kinds.bodies))('each face of %s is sized with the seat that it is offered with', (body) => {
   const { faces } = solve(holding(body, items[1]!)).body;
-  const offered = facesOf({ body: { kind: body, params: {} }, closure: { kind: 'none', params: {} } }, kinds);
+  const offered = facesOf(
+    { body: { kind: body, params: {} }, closure: { kind: 'none', params: {} }, holders: [] },
+    kinds,
+  );
   expect(faces.map(({ id, seat }) => [id, seat]).sort()).toEqual(offered.map(({ id, seat }) => [id, seat]).sort());
 });
 

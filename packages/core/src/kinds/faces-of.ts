@@ -6,7 +6,22 @@ import type { BodyKind, FaceSpec } from '../bodies/body-kind.ts';
 import { canClose } from '../bodies/exclusions.ts';
 
 /** What has faces in a design. */
-export type Faced = Pick<DesignDocument, 'body' | 'closure'>;
+export type Faced = Pick<DesignDocument, 'body' | 'closure' | 'holders'>;
+
+/** A face of a holder, among all of a design. */
+export const faceOfHolder = (holder: string, face: string): string => `${holder}-${face}`;
+
+/** The faces of holders that have some of their own, and something to hold. */
+export const facesOfHolders = (holders: DesignDocument['holders'], { holders: families }: Kinds): FaceSpec[] =>
+  holders.flatMap(({ id, kind, contents }) => {
+    const own = contents.length > 0 ? (kindOf(families, kind)?.faces ?? []) : [];
+    return own.map(({ id: face, title, cloth }) => ({
+      id: faceOfHolder(id, face),
+      title: title(id),
+      seat: 'wall' as const,
+      of: { holder: id, cloth },
+    }));
+  });
 
 /** The faces of a body as it is set, and after them those of what closes it. */
 export const facesWithClosure = (body: BodyKind, params: Params, closes: ClosureKind | undefined): FaceSpec[] => [
@@ -14,10 +29,10 @@ export const facesWithClosure = (body: BodyKind, params: Params, closes: Closure
   ...(closes?.faces ?? []),
 ];
 
-/** All faces of a design; none if its body is unknown. */
-export function facesOfDesign({ body, closure }: Faced, kinds: Kinds): FaceSpec[] {
+/** All faces of a design, those of its holders last; none if its body is unknown. */
+export function facesOfDesign({ body, closure, holders }: Faced, kinds: Kinds): FaceSpec[] {
   const kind = kindOf(kinds.bodies, body.kind);
   if (!kind) return [];
   const closes = canClose(kind, body.params, closure.kind) ? kindOf(kinds.closures, closure.kind) : undefined;
-  return facesWithClosure(kind, body.params, closes);
+  return [...facesWithClosure(kind, body.params, closes), ...facesOfHolders(holders, kinds)];
 }

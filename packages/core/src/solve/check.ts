@@ -83,7 +83,7 @@ function contentsHeld(document: DesignDocument, items: Resolved['items']): Findi
 
 function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
   const faces = facesOfDesign(document, kinds);
-  return document.holders.flatMap(({ id, kind }): Finding[] => {
+  return document.holders.flatMap(({ id, kind, params }): Finding[] => {
     const base = { severity: 'stop' as const, about: [`holders/${id}`], numbers: {} };
     const family = kindOf(kinds.holders, kind);
     if (!family)
@@ -100,6 +100,11 @@ function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
     const wrong = on.find(({ seat }) => !family.seats.includes(seat));
     const text = say`${family.title} ${id} cannot sit ${wrong?.title ?? ''}.`;
     if (wrong) return [{ ...base, code: 'holder.noSeat', text }];
+    const filled = on.find(({ of }) => of && family.behind?.(params));
+    if (filled) {
+      const why = say`${family.title} ${id} hangs behind what it is set into: it cannot lie ${filled.title}, which has things of its own behind that wall. Let it lie on top, as a patch, or move it.`;
+      return [{ ...base, code: 'holder.noSeat', text: why }];
+    }
     const taken = faces.find(
       (face) => on.some(({ instead = [] }) => instead.includes(face.id)) && holds(document, face.id),
     );

@@ -1,13 +1,22 @@
 import { kindOf } from '../document/kind-of.ts';
 import type { BodyInputs, FaceSpec, Hosts, SizedFace } from '../bodies/body-kind.ts';
-import { holdersIn, type Arrangement, type DesignDocument, type Role } from '../document/design-document.ts';
+import {
+  holdersIn,
+  type Arrangement,
+  type DesignDocument,
+  type HolderEntry,
+  type Role,
+} from '../document/design-document.ts';
+import { board, boardFace, type BoardPlan } from '../bodies/board-plan.ts';
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
-import type { MeasuredHolders } from '../faces/measure.ts';
+import { measureFace, type MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
 import type { HolderKind, MeasuredHolder, PlacedHolder, StackReach } from '../holders/holder-kind.ts';
+import type { PlacedFace, SewnOnFaces } from '../holders/own-faces.ts';
 import type { Seat, Side } from '../holders/seat.ts';
 import { sewnPocketOf, type SewnPocket } from '../holders/sewn-pocket.ts';
 import type { Contribution } from '../pieces/contribution.ts';
+import { faceOfHolder } from '../kinds/faces-of.ts';
 import type { Kinds } from '../kinds/kind-set.ts';
 import { remembered, type SolveMemo } from './memo.ts';
 import { forPart, type Inputs } from './own-stacks.ts';
@@ -24,20 +33,51 @@ export function measureHolders(
   kinds: Kinds,
   memo?: SolveMemo,
 ): MeasuredHolders {
-  return new Map(
-    document.holders.flatMap(({ id, kind, params }): [string, MeasuredHolder][] => {
-      const contents = held.get(id) ?? [];
-      const family = kindOf(kinds.holders, kind);
-      if (!family || contents.length === 0 || misplaced(id, family, document, specs)) return [];
-      const on = liesOn(id, document, specs, held, kinds);
-      const measure = (watched: BodyInputs, host = watched) =>
-        family.measure(params, contents, { ...watched, id, ...(on && { host: host.reach[on.cloth] }) });
-      // without a memo nobody asks again, and layers of their own are asked for anew: nothing is watched
-      if (!memo || inputs.byPart)
-        return [[id, measure(forPart(inputs, `holders/${id}`), forPart(inputs, on?.part ?? 'body'))]];
-      return [[id, remembered(memo, { id, kind, params, contents, on: on?.cloth }, inputs, (it) => measure(it))]];
-    }),
-  );
+  const measured = new Map<string, MeasuredHolder>();
+  for (const { id, kind, params } of carriedFirst(document, specs)) {
+    const contents = held.get(id) ?? [];
+    const family = kindOf(kinds.holders, kind);
+    if (!family || contents.length === 0 || misplaced(id, family, document, specs)) continue;
+    const on = liesOn(id, document, specs, held, kinds);
+    const sewnOn = sewnOnFaces(id, document, specs, measured);
+    const measure = (watched: BodyInputs, host = watched) =>
+      family.measure(params, contents, {
+        ...watched,
+        id,
+        ...(on && { host: host.reach[on.cloth] }),
+        ...(sewnOn && { sewnOn }),
+      });
+    // without a memo nobody asks again, and layers of their own, or what is sewn on, are asked for anew: nothing is watched
+    const afresh = !memo || inputs.byPart !== undefined || sewnOn !== undefined;
+    measured.set(
+      id,
+      afresh
+        ? measure(forPart(inputs, `holders/${id}`), forPart(inputs, on?.part ?? 'body'))
+        : remembered(memo, { id, kind, params, contents, on: on?.cloth }, inputs, (it) => measure(it)),
+    );
+  }
+  return measured;
+}
+
+/** Holders on the faces of others before those that carry them. */
+function carriedFirst({ holders, faces }: DesignDocument, specs: readonly FaceSpec[]): readonly HolderEntry[] {
+  const carried = new Set(specs.flatMap(({ id, of }) => (of && faces[id] ? holdersIn(faces[id]) : [])));
+  if (carried.size === 0) return holders;
+  return [...holders.filter(({ id }) => carried.has(id)), ...holders.filter(({ id }) => !carried.has(id))];
+}
+
+/** What is sewn onto the faces of a holder, by the ids that it gives them; nothing where nothing is. */
+function sewnOnFaces(
+  holder: string,
+  { faces }: DesignDocument,
+  specs: readonly FaceSpec[],
+  measured: MeasuredHolders,
+): SewnOnFaces | undefined {
+  const own = specs.flatMap(({ id, of }) => {
+    const face = of?.holder === holder ? measureFace(id, faces[id], measured) : undefined;
+    return face?.occupied ? [[id.slice(holder.length + 1), face] as const] : [];
+  });
+  return own.length > 0 ? Object.fromEntries(own) : undefined;
 }
 
 /** What a holder is sewn onto that is not the inside of its body: the outside, or the panel of another holder; and the part that it
@@ -51,6 +91,7 @@ function liesOn(
 ): { cloth: keyof StackReach; part: string } | undefined {
   const face = specs.find((each) => seatedOn(id, each, document));
   if (face?.outside) return { cloth: 'outside', part: 'body' };
+  if (face?.of) return { cloth: face.of.cloth, part: `holders/${face.of.holder}` };
   const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
   const [panel] = (face?.upon ?? []).flatMap((under) => panelOn(under, document, there, kinds) ?? []);
   // what is sewn onto a panel lies on its right side
@@ -92,16 +133,31 @@ export const hostsOf = (document: DesignDocument, measured: MeasuredHolders, kin
 /** A placed holder with what it brings, and what it is once the fitting has said what its things clear. */
 export interface PlacedPart {
   contribution: Contribution;
+  /** Faces of its own, and the sides of them as the maker looks at them. */
+  faces: SizedFace[];
+  boards: BoardPlan[];
   /** What it is to what closes it; nothing if it is no pocket on a face. */
   pocket(): SewnPocket | undefined;
   withClearances(fitted: readonly FittedClearance[]): SolvedHolder;
 }
 
-/** Gives every holder its seat on its face.
+/** Gives every holder its seat on its face. Those on faces of others come first: they are sewn on while those are flat.
  * @param unpinned holders that a pin made smaller, as they would be without it */
 export function placeHolders(
   document: DesignDocument,
-  faces: SizedFace[],
+  faces: readonly SizedFace[],
+  sized: Record<'measured' | 'unpinned', MeasuredHolders>,
+  inputs: Inputs,
+  kinds: Kinds,
+): PlacedPart[] {
+  const placed = placeOn(document, faces, sized, inputs, kinds);
+  const carried = placed.flatMap((part) => part.faces);
+  return carried.length > 0 ? [...placeHolders(document, carried, sized, inputs, kinds), ...placed] : placed;
+}
+
+function placeOn(
+  document: DesignDocument,
+  faces: readonly SizedFace[],
   { measured, unpinned }: Record<'measured' | 'unpinned', MeasuredHolders>,
   inputs: Inputs,
   kinds: Kinds,
@@ -120,8 +176,11 @@ export function placeHolders(
       const whole = unpinned.get(id);
       const placed = whole ? asTheyAre(made, family.place(whole, seat, own)) : made;
       const contribution = family.contribute(placed, own);
+      const carries = (family.placeFaces?.(placed) ?? []).map((given) => ({ given, sized: faceOn(id, given) }));
       return {
         contribution,
+        faces: carries.map((each) => each.sized),
+        boards: carries.map((each) => boardOn(family, id, each.given, placed)),
         pocket: () => sewnPocketOf(placed, contribution),
         withClearances: (fitted): SolvedHolder => ({
           ...placed,
@@ -133,6 +192,32 @@ export function placeHolders(
       };
     });
   });
+}
+
+/** A face of a holder as holders sit on those of a body. */
+const faceOn = (holder: string, { id, host, x, y, width, height, edges }: PlacedFace): SizedFace => ({
+  id: faceOfHolder(holder, id),
+  seat: 'wall',
+  host,
+  room: { x, y, width, height, towards: 'middle' },
+  edges,
+});
+
+/** Its board: the piece from where the face begins up to the mouth of its holder. */
+function boardOn(
+  { faces }: HolderKind,
+  holder: string,
+  { id, x, y, width, high }: PlacedFace,
+  { sizes }: PlacedHolder,
+): BoardPlan {
+  const own = faceOfHolder(holder, id);
+  const title = faces!.find((face) => face.id === id)!.board(holder);
+  return board(
+    { id: own, title, ground: 'pocket' },
+    { width: width.value, height: sizes[high]!.value },
+    [boardFace(own, { dx: -x, dy: -y })],
+    { up: { path: `holders/${holder}/${high}` } },
+  );
 }
 
 /** A holder with its things as large as they are, where a pinned size makes it smaller than they ask. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { DesignDocument, PartEntry } from '../document/design-document.ts';
 import { length } from './any-design.ts';
-import { anyBand, anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
+import { anyBand, anyOnPouch, anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
 
 const maybe = <T>(any: fc.Arbitrary<T>) => fc.option(any, { nil: undefined, freq: 2 });
 
@@ -139,6 +139,7 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
       zipper: anyZipper,
       bottom: fc.constantFrom('contents', 'base'),
       pouchWalls: fc.constantFrom('one', 'lined'),
+      onPouch: maybe(anyOnPouch),
       parts: fc.subarray<PartEntry>([
         { id: 'tabs', kind: 'ring-tabs', params: { on: 'loop' } },
         { id: 'base', kind: 'base-pad', params: {} },
@@ -158,6 +159,7 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
         zipper,
         bottom,
         pouchWalls,
+        onPouch,
         parts,
         on: { divider, ...walls },
       },
@@ -168,7 +170,8 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
         kind: 'divider-pouch',
         params: { ...divider.params, bottom, walls: pouchWalls },
       };
-      const parted = pouch ? withPocket(zipped, 'divider', pouch, 'Z') : zipped;
+      const hung = pouch ? withPocket(zipped, 'divider', pouch, 'Z') : zipped;
+      const parted = pouch && onPouch ? withPocket(hung, `Z-${onPouch.face}`, onPouch.outside, 'Q') : hung;
       const bare = design.body.params.outer === 'none';
       return Object.entries(walls).reduce((made, [face, outside]) => {
         if (!outside || (bare && face !== 'back')) return made;

@@ -9,6 +9,7 @@ import { anyMesh, anyRules, anyStack, anyWallet, length } from './any-design.ts'
 import {
   anyBand,
   anyHandle,
+  anyOnPouch,
   anyOutside,
   anyStanding,
   closureParams,
@@ -77,10 +78,11 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
         })),
         { nil: undefined, freq: 2 },
       ),
+      onPouch: fc.option(anyOnPouch, { nil: undefined, freq: 2 }),
       closure: closureParams[design.closure.kind] ?? fc.constant({}),
       parts: anyParts,
     })
-    .map(({ inside: [wished, params], visible, pocket, pouch, closure, parts }) => {
+    .map(({ inside: [wished, params], visible, pocket, pouch, onPouch, closure, parts }) => {
       // many different things take long to pack: the families of boxes try that
       const things = design.contents.reduce((total, { count }) => total + count, 0);
       // nothing hangs where there are no two whole side seams
@@ -101,7 +103,8 @@ export const anySleeve: fc.Arbitrary<DesignDocument> = plainSleeve.chain((design
           params: kind === 'cavity' && wished === 'cavity' ? { ...params, visible } : kind === wished ? params : {},
         })),
       };
-      const parted = pouch && !bare ? withPocket(standing, 'divider', pouch, 'D') : standing;
+      const hung = pouch && !bare ? withPocket(standing, 'divider', pouch, 'D') : standing;
+      const parted = hung === standing || !onPouch ? hung : withPocket(hung, `D-${onPouch.face}`, onPouch.outside, 'E');
       return pocket ? withPocket(parted, 'front', pocket) : parted;
     }),
 );

@@ -159,6 +159,16 @@ export function withPocket(
   };
 }
 
+/** Something that may be sewn onto the front or the back of what hangs in a bag: nothing hangs behind that. */
+export const anyOnPouch = fc.record({
+  face: fc.constantFrom('front', 'back'),
+  outside: anyOutside.map(({ kind, params, ...rest }): Outside => ({
+    ...rest,
+    kind: kind === 'set-in-pocket' ? 'slip-pocket' : kind,
+    params: { ...params, ...(kind === 'zip-pocket' && (params as Params).style === 'window' && { style: 'applied' }) },
+  })),
+});
+
 /** Any choice of zipper. */
 export const anyZipper: fc.Arbitrary<Params> = fc.record({
   gauge: fc.constantFrom('zipper-3', 'zipper-5', 'zipper-8'),

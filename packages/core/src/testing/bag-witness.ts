@@ -50,7 +50,7 @@ export function witnessedTogether(
   if (cells.length > 1) return none;
   const sewn = sewnInside(
     cut,
-    bag,
+    [...bag.walls, ...held.filter(({ hangs }) => hangs).flatMap((room) => room.rings[0]!.walls)],
     rooms.filter((room) => !room.underClosure && !room.hangs),
     full,
     asked,
@@ -195,20 +195,25 @@ function baseBelow(cut: Cut, ring: Ring, room: Room): number {
   );
 }
 
-/** What is sewn onto the linings of front and back, anywhere along their width. */
+/** What is sewn onto the linings of front and back, and onto what hangs between them, anywhere along their width. */
 function sewnInside(
   cut: Cut,
-  { walls }: Ring,
+  walls: readonly RoomWall[],
   others: readonly Room[],
   full: readonly Room[],
   asked: Pick<Asked, 'contents'>,
 ): Layer[] {
   return walls.flatMap(({ piece }) => {
     const thick =
-      cut.pieces.find(({ id }) => id === piece)!.role === 'lining' ? thickOn(cut, piece, { ...asked, others }) : 0;
+      cut.pieces.find(({ id }) => id === piece)!.role !== 'exterior' ? thickOn(cut, piece, { ...asked, others }) : 0;
     if (thick === 0) return [];
-    const rows = full.map((room) => bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0));
-    const wide = Math.max(...rows, ...others.map((room) => acrossPiece(cut, piece, room, asked)));
+    // rooms beside each other are one row
+    const rows = new Map<string, number>();
+    for (const room of full) {
+      const own = bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0);
+      rows.set(rowName(room), (rows.get(rowName(room)) ?? 0) + own);
+    }
+    const wide = Math.max(...rows.values(), ...others.map((room) => acrossPiece(cut, piece, room, asked)));
     return [{ bodies: [{ wide, thick, deep: 0, section: corners(wide, thick) }], wide, thick }];
   });
 }

@@ -16,6 +16,7 @@ import { gridStep, isInches } from '../units/grid.ts';
 import type { Solution } from '../solve/solution.ts';
 import { sizeAt } from '../solve/size-at.ts';
 import { solveDesign } from '../solve/solve-design.ts';
+import { facesOfHolders } from '../kinds/faces-of.ts';
 import { houseRulesOf } from '../kinds/house-rules.ts';
 import { builtInKinds } from '../kinds/kinds.ts';
 
@@ -44,7 +45,8 @@ const outsideOf = ({ finished, body }: Solution, ease: string) =>
   });
 
 /** How each holder is made, for the count of what was tried. */
-const triedIn = ({ body, holders, closure, parts = [] }: DesignDocument): string[] => [
+const triedIn = ({ body, holders, faces, closure, parts = [] }: DesignDocument): string[] => [
+  ...facesOfHolders(holders, builtInKinds).flatMap(({ id }) => (faces[id] ? [`${body.kind} | sewn onto a pouch`] : [])),
   ...holders
     .map(({ kind, params }) =>
       [kind, ...['making', 'divide', 'style', 'way', 'dividers'].flatMap((name) => params[name] ?? [])].join(' '),

@@ -38,7 +38,13 @@ export function takenOf(cut: Cut, rings: readonly Ring[], asked: Pick<Asked, 'co
     (id) => cut.pieces.find((piece) => piece.id === id)!.role === 'lining',
   );
   const onThem = linings.map((id) => thickOn(cut, id, asked));
-  const hung = asked.others.filter(({ hangs }) => hangs).map((room) => fullOf(cut, room, room.rings[0]!.walls, asked));
+  const hung = asked.others
+    .filter(({ hangs }) => hangs)
+    .flatMap((room) => {
+      const { walls } = room.rings[0]!;
+      const others = asked.others.filter(({ hangs }) => !hangs);
+      return [fullOf(cut, room, walls, asked), ...walls.map(({ piece }) => thickOn(cut, piece, { ...asked, others }))];
+    });
   return [...onThem, ...hung].reduce((sum, thick) => sum + thick, 0);
 }
 

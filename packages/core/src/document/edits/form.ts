@@ -108,13 +108,21 @@ function crowded(document: DesignDocument, kinds: Kinds): boolean {
 function reseat(document: DesignDocument, kinds: Kinds): DesignDocument {
   if (bodyKind(document.body.kind, kinds)?.spreads && crowded(document, kinds))
     return { ...document, holders: [], faces: {} };
-  const specs = facesOf(document, kinds);
+  const all = facesOf(document, kinds);
+  const specs = all.filter(({ of }) => !of);
   const own = new Map(document.holders.map(({ id, kind }) => [id, kind]));
   const suits = (face: string, ids: string[]) => {
     const seats = ids.map((id) => seatFor(document, own.get(id) ?? '', face, kinds));
     return seats.every((seat) => seat && (ids.length === 1 || sharedSeats.includes(seat)));
   };
-  const stayed = Object.entries(document.faces).filter(([face, arrangement]) => suits(face, holdersIn(arrangement)));
+  // what is sewn onto another holder goes where that goes, or lies on the body again
+  const carriedOn = (face: string): boolean => {
+    const carrier = all.find(({ id }) => id === face)?.of?.holder;
+    return carrier === undefined || specs.some(({ id }) => seatFor(document, own.get(carrier) ?? '', id, kinds));
+  };
+  const stayed = Object.entries(document.faces).filter(
+    ([face, arrangement]) => suits(face, holdersIn(arrangement)) && carriedOn(face),
+  );
   let faces = Object.fromEntries(stayed);
   const rest = Object.entries(document.faces).filter(([face]) => !(face in faces));
   for (const [, arrangement] of rest) {

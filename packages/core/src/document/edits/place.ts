@@ -100,15 +100,17 @@ export function holdersFor(document: DesignDocument, kinds: Kinds = builtInKinds
 }
 
 function bestKind(item: Item, document: DesignDocument, kinds: Kinds): string | undefined {
-  const seats = facesOf(document, kinds).filter(
-    (face) => notTooThick(item, face) && !isTaken(document, face.id, kinds),
-  );
+  const seats = facesUnasked(document, item, kinds);
   const scored = holdersFor(document, kinds)
     .filter(([, kind]) => kind.seats.some((seat) => seats.some((face) => face.seat === seat)))
     .map(([id, kind]) => ({ id, score: kind.suits(item).score }));
   const [best] = scored.sort((a, b) => b.score - a.score);
   return best && best.score >= SUITS_WELL ? best.id : undefined;
 }
+
+/** Where a thing may be put without being asked: nothing is sewn onto another holder by itself. */
+const facesUnasked = (document: DesignDocument, item: Item, kinds: Kinds): FaceSpec[] =>
+  facesOf(document, kinds).filter((face) => !face.of && notTooThick(item, face) && !isTaken(document, face.id, kinds));
 
 /** Whether a face takes so thick a thing without being asked. */
 const notTooThick = ({ thickness, compressible = 0 }: Item, { thickest = Infinity }: FaceSpec): boolean =>
@@ -121,10 +123,7 @@ function addTo(
   known: Known,
 ): DesignDocument {
   const { kinds } = known;
-  const seats = facesOf(document, kinds).filter(
-    (face) =>
-      kinds.holders[kind]!.seats.includes(face.seat) && notTooThick(item, face) && !isTaken(document, face.id, kinds),
-  );
+  const seats = facesUnasked(document, item, kinds).filter(({ seat }) => kinds.holders[kind]!.seats.includes(seat));
   const places = seats.map(({ id: face }) => {
     const on = face in document.faces ? holdersIn(document.faces[face]!) : [];
     const holder = document.holders.find(({ id, kind: other }) => on.includes(id) && other === kind);

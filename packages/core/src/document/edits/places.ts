@@ -6,6 +6,7 @@ import type { Kinds } from '../../kinds/kind-set.ts';
 import type { Item } from '../../shelves/items/item.ts';
 import type { Place } from './arrange.ts';
 import { holdersFor } from './place.ts';
+import { begun } from './usual.ts';
 import { faceOf, facesOf, faceTitle, holderKind, isTaken, mayGo, sharedSeats, type Spot } from './seats.ts';
 
 /** A place that a thing may be put to. */
@@ -71,9 +72,12 @@ function intoHolders(document: DesignDocument, item: Item, line: string, kinds: 
 
 function ontoFaces(document: DesignDocument, item: Item, line: string, kinds: Kinds): Candidate[] {
   const offered = holdersFor(document, kinds);
-  return facesOf(document, kinds).flatMap(({ id: face, title, seat }): Candidate[] => {
+  return facesOf(document, kinds).flatMap(({ id: face, title, seat, of }): Candidate[] => {
+    // a holder goes when the last of its things leaves it, and its faces with it
+    if (of && alone(document, of.holder, line)) return [];
     const fitting = offered
       .filter(([, kind]) => kind.seats.includes(seat))
+      .filter(([id, kind]) => !of || !kind.behind?.(begun(kinds, 'holders', id)))
       .map(([id, kind]): Option => ({ id, kind, ...kind.suits(item) }))
       .filter(({ score }) => score > 0)
       .sort((a, b) => b.score - a.score);
@@ -121,9 +125,11 @@ export interface SpotCandidate {
 
 /** Everywhere that a holder may be moved to, with all that is in it. */
 export function spotsFor(document: DesignDocument, holder: string, kinds: Kinds = builtInKinds): SpotCandidate[] {
-  const kind = document.holders.find(({ id }) => id === holder)?.kind;
-  if (!kind) return [];
-  return facesOf(document, kinds).flatMap(({ id: face, title, seat }): SpotCandidate[] => {
+  const entry = document.holders.find(({ id }) => id === holder);
+  if (!entry) return [];
+  const { kind, params } = entry;
+  return facesOf(document, kinds).flatMap(({ id: face, title, seat, of }): SpotCandidate[] => {
+    if (of && holderKind(kind, kinds)?.behind?.(params)) return [];
     const there = document.faces[face];
     const others = there ? holdersIn(there).filter((id) => id !== holder) : [];
     if (others.length === 0) {

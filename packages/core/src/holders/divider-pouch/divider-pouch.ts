@@ -14,6 +14,7 @@ import {
 } from '../../derived/derived.ts';
 import { widenedTo, type Slab } from '../slab.ts';
 import type { Params } from '../../document/design-document.ts';
+import { capital } from '../../errors/first-letter.ts';
 import { doubledReach } from '../../stacks/reach.ts';
 import { boxedClosedDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
@@ -26,7 +27,8 @@ import type {
   MeasuredHolder,
   PlacedHolder,
 } from '../holder-kind.ts';
-import type { SeatOf } from '../seat.ts';
+import type { PlacedFace, SewnOn } from '../own-faces.ts';
+import type { Host, SeatOf } from '../seat.ts';
 import { choiceParam } from '../params.ts';
 import { contributePouch } from './contribute.ts';
 import type { DividerPouch } from './pouch.ts';
@@ -43,6 +45,13 @@ const ENDS = given('zipper ends before the side by', 15, {
 const ABOVE = given('zipper below the mouth by', 20, {
   kind: 'standard',
   path: 'pouch/above',
+  source: 'common practice',
+});
+
+/** Between what is sewn onto its walls and the zipper: the stitching beside that, and the foot. */
+const BELOW_ZIPPER = given('below the zipper', 10, {
+  kind: 'standard',
+  path: 'pouch/below-zipper',
   source: 'common practice',
 });
 
@@ -95,8 +104,11 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
   );
   // it stands on its boxed bottom, as wide and as high as what is in it
   const onBottom = sum('things on its bottom', [standing(load, reach, ease), times(2, halfDepth)]);
-  const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes]), grid, 'up');
-  const up = highOf(boxedClosedDepth({ ...load, reach }, twice(halfDepth)), inputs);
+  const sewnOn = Object.values(inputs.sewnOn ?? {});
+  const wide = sewnOn.map((face) => face.width);
+  const onIt = sewnOn.map((face) => sum('sewn onto it', [face.height, BELOW_ZIPPER]));
+  const width = rounded(largest('pouch, flat width', [clear, onBottom, ...passes, ...wide]), grid, 'up');
+  const up = highOf(boxedClosedDepth({ ...load, reach }, twice(halfDepth)), onIt, inputs);
   const panel = sum('pouch, zipper to bottom line', [up, halfDepth]);
   const off = rules.length(dividerAbove);
   const height = sum('pouch and room above it', [up, ABOVE, off, ROUND]);
@@ -110,13 +122,19 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     y1: zipper,
     thickness: wall,
   });
-  const thickness = sum('pouch, thick', [load.thickness, times(2, wall)]);
+  const thickness = sum('pouch, thick', [load.thickness, times(2, wall), ...sewnOn.map(({ loaded }) => loaded)]);
   return {
     width,
     height,
-    slabs: [cloth('pouch, back'), ...sheafSlabs(load.sheaves, width.value / 2, off.value), cloth('pouch, front')],
+    slabs: [
+      ...sewnOnSlabs(inputs.sewnOn?.back, cloth('sewn onto its back')),
+      cloth('pouch, back'),
+      ...sheafSlabs(load.sheaves, width.value / 2, off.value),
+      cloth('pouch, front'),
+      ...sewnOnSlabs(inputs.sewnOn?.front, cloth('sewn onto its front')),
+    ],
     loaded: named('pouch, thick', thickness),
-    footing: load.across,
+    footing: wide.length > 0 ? largest('side by side', [load.across, ...wide]) : load.across,
     stretches: { width: true, height: true },
     sizes: { pouchWidth: width, high: up },
     detail: {
@@ -124,6 +142,7 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
       reach: around,
       halfDepth,
       up,
+      onIt,
       panel,
       opening: width,
       lined,
@@ -132,9 +151,23 @@ function measure(design: Params, contents: HeldContents[], inputs: HolderInputs)
     findings: [],
   };
 }
-/** From the zipper to the base, as it is made. */
-const highOf = (asked: Derived, { id, grid, pin }: Pick<HolderInputs, 'id' | 'grid' | 'pin'>): Derived =>
-  pin(`holders/${id}/high`, rounded(named('pouch, zipper to base', asked), grid, 'up'));
+/** From the zipper to the base, as it is made.
+ * @param onIt how high what is sewn onto it asks it to be, mm */
+function highOf(things: Derived, onIt: readonly Derived[], { id, grid, pin }: HolderInputs): Derived {
+  const label = 'pouch, zipper to base';
+  const asked = onIt.length > 0 ? largest(label, [things, ...onIt]) : named(label, things);
+  return pin(`holders/${id}/high`, rounded(asked, grid, 'up'));
+}
+
+/** What is sewn onto a wall as it lies on all of that, up to the zipper: its cloth, and what is in it. */
+function sewnOnSlabs(face: SewnOn | undefined, cloth: Slab): Slab[] {
+  if (!face) return [];
+  const inIt = sum(`in what is ${cloth.label}`, [face.loaded, minus(face.empty)]);
+  return [
+    { ...cloth, thickness: face.empty },
+    { ...cloth, label: inIt.label, thickness: inIt, filling: true },
+  ];
+}
 
 /** Between the corners of the bottom, with the cloth on both sides, mm. */
 const standing = ({ across }: PocketLoad, reach: Derived, ease: Derived): Derived =>
@@ -179,7 +212,7 @@ function place(
 /** With a bottom as deep as the base, its panels are so much longer: it hangs as high as before. Without a base, or where panels
  * that lean so far would reach above the mouth, it is as deep as its contents. */
 function onBase(
-  { halfDepth, up, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
+  { halfDepth, up, onIt, panel, wholeBase, load, reach: { front: reach } }: DividerPouch,
   { inner, width, height }: SeatOf<'pouch'>,
   inputs: HolderInputs,
 ): Pick<DividerPouch, 'halfDepth' | 'up' | 'panel'> {
@@ -193,8 +226,34 @@ function onBase(
   // its walls lean in over what is in it
   const leaning = boxedClosedDepth({ ...load, reach }, twice(deep));
   if (leaning.value + ABOVE.value + rules.length(dividerAbove).value > height.value) return { halfDepth, up, panel };
-  const high = highOf(leaning, inputs);
+  const high = highOf(leaning, onIt, inputs);
   return { halfDepth: deep, up: high, panel: sum('pouch, zipper to bottom line', [high, deep]) };
+}
+
+/** Its walls above its boxed bottom, from side to side, up to below the zipper. */
+function placeFaces({ id, seat, detail: { panel, halfDepth, up } }: Placed): PlacedFace[] {
+  const [width, height, low] = [seat.width.value, panel.value, halfDepth.value];
+  const run: Host['run'] = (side, from, to) =>
+    side === 'right'
+      ? { edge: 'right', from: from - low, to: to - low }
+      : { edge: 'left', from: height - to, to: height - from, reversed: true };
+  const stitchedOn = { kind: 'stitchedOn' } as const;
+  return (['front', 'back'] as const).map((face) => {
+    const piece = `holders/${id}/pouch-${face}`;
+    // a back is drawn right side up: its left edge is on the right, seen from the front
+    const [left, right] = face === 'front' ? ['left', 'right'] : ['right', 'left'];
+    const inSeam = (side: string | undefined) => ({ kind: 'caught', within: `${piece}#${side}` }) as const;
+    return {
+      id: face,
+      host: { piece, width, height, run },
+      x: 0,
+      y: low,
+      width: seat.width,
+      height: sum('wall of the pouch below the zipper', [up, minus(BELOW_ZIPPER)]),
+      edges: { left: inSeam(left), right: inSeam(right), bottom: stitchedOn, top: stitchedOn },
+      high: 'high',
+    };
+  });
 }
 
 /** A zipped pouch with a boxed bottom of its own, hung between the side seams of a bag. */
@@ -205,7 +264,14 @@ export const dividerPouch: HolderKind<DividerPouch, 'pouch'> = {
   seats: ['pouch'],
   findings: ['corner.notCutOut'],
   suits: () => ({ score: 0.2, why: 'Parts a bag, and keeps what is small together.' }),
+  faces: (['front', 'back'] as const).map((face) => ({
+    id: face,
+    title: (holder) => `on the ${face} of pouch ${holder}`,
+    board: (holder) => `${capital(face)} of pouch ${holder}`,
+    cloth: 'onPocket',
+  })),
   measure,
   place,
+  placeFaces,
   contribute: contributePouch,
 };

@@ -13,6 +13,8 @@ export interface DividerPouch {
   panel: Derived;
   /** From the zipper to the base. */
   up: Derived;
+  /** How high what is sewn onto its walls asks it to be. */
+  onIt: readonly Derived[];
   /** Each wall has two layers. */
   lined: boolean;
   /** Whether its bottom is as deep as the base that it hangs over. */

@@ -12,6 +12,7 @@ export const setInPocket: HolderKind<ZipPocket> = {
   // it cannot be turned on its side, so that it may always be as wide as its face
   params: { wide: { ...zipParams.wide, when: () => true }, drop: dropParam, window: zipParams.window },
   rules: [easePocketAcross, easePocketDeep, topstitchInset],
+  behind: () => true,
   suits: ({ thickness }) => ({
     score: thickness <= 12 ? 0.25 : 0.1,
     why: 'Nothing stands out of the face; the window shows that something is in it.',

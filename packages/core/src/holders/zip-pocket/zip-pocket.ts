@@ -217,6 +217,7 @@ export const zipPocket: HolderKind<ZipPocket> = {
   rules: [easePocketAcross, easePocketDeep, zipBeyond, topstitchInset],
   shown: { clearWidth: 'clearWidth' },
   seats: ['leaf', 'wall'],
+  behind: (params) => chosen(params, 'style', 'window') === 'window',
   suits: ({ thickness }) => ({ score: thickness <= 12 ? 0.4 : 0.2, why: 'For what must not fall out.' }),
   measure,
   place,
