@@ -4,7 +4,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Mark, Piece } from '../pieces/piece.ts';
 import type { CutDesign, CutParts } from './cut-parts.ts';
-import { apart, wholeChain } from './lines.ts';
+import { apartFrom, wholeChain } from './lines.ts';
 import type { Room } from '../pieces/room.ts';
 
 type Fastened = Pick<CutDesign, 'pieces'> & { rooms: readonly Room[] };
@@ -25,7 +25,7 @@ export function checkFasteners({ pieces, rooms }: Fastened, parts: CutParts): Fi
 function onLine(piece: Piece, mark: Mark, radius: number): Finding[] {
   const { lines, folds, stitch, name, id } = piece;
   const far = [...[...lines, ...folds].map(({ from, to }) => [[from, to]]), ...stitch.map(wholeChain)].reduce(
-    (least, line) => Math.min(least, apart([[mark.at, mark.at]], line)),
+    (least, line) => Math.min(least, apartFrom(mark.at, line)),
     Infinity,
   );
   if (far >= radius - 1e-6) return [];

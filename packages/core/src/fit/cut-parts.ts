@@ -9,7 +9,7 @@ import type { Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { Material } from '../shelves/materials/material.ts';
 import { givesWay, reachOf, type WallLayer } from '../stacks/reach.ts';
-import { apart, chainsOf, lengthOf } from './lines.ts';
+import { apart, apartFrom, chainsOf, lengthOf } from './lines.ts';
 
 /** What the fitting looks things up in. */
 export interface CutDesign {
@@ -72,7 +72,7 @@ export class CutParts {
   fromMark(label: string, id: string, mark: string, line: NamedLine): Derived | undefined {
     const at = this.at(id, mark);
     const chains = this.#chains(id, line);
-    return at && chains.length > 0 ? readFromCut(label, apart([[at, at]], chains), id) : undefined;
+    return at && chains.length > 0 ? readFromCut(label, apartFrom(at, chains), id) : undefined;
   }
 
   /** Where a mark of a piece lies, mm. */
@@ -129,7 +129,7 @@ export class CutParts {
   farthest(label: string, { piece, base, roundEnd = [] }: RoomWall): Derived {
     const from = base ? this.#chains(piece, base) : [];
     const points = roundEnd.flatMap((line) => this.#chains(piece, line)).flat();
-    return readFromCut(label, Math.max(0, ...points.map((point) => apart([[point, point]], from))), piece);
+    return readFromCut(label, Math.max(0, ...points.map((point) => apartFrom(point, from))), piece);
   }
 
   /** From where one line of a wall ends nearest to a third to where another does, mm. */
@@ -137,7 +137,7 @@ export class CutParts {
     const end = this.#chains(piece, at);
     const [one, other] = lines.map((line) => {
       const points = this.#chains(piece, line).flat();
-      const far = (point: Point) => apart([[point, point]], end);
+      const far = (point: Point) => apartFrom(point, end);
       return points.reduce<Point | undefined>(
         (best, each) => (best && far(best) <= far(each) ? best : each),
         undefined,
@@ -255,7 +255,7 @@ export class CutParts {
     const set = this.#pieces.get(id)?.marks.filter((mark) => marks.includes(mark.id)) ?? [];
     // of a piece that is front and back, the marks of this mouth are nearer
     const held = [
-      ...set.map(({ at, hardware }) => apart([[at, at]], rim) + (hardware?.radius ?? 0)),
+      ...set.map(({ at, hardware }) => apartFrom(at, rim) + (hardware?.radius ?? 0)),
       ...lines.map((line) => apart(this.#chains(id, { line }), rim)),
     ];
     const nearest = Math.min(...held);

@@ -36,23 +36,31 @@ export function wholeChain(edge: Edge): Point[][] {
 export const apart = (one: readonly Point[][], other: readonly Point[][]): number =>
   meetIn(one, other) ? 0 : Math.min(nearest(one, other), nearest(other, one));
 
+/** The shortest way from a place to a line, mm. */
+export const apartFrom = (place: Point, line: readonly Point[][]): number => nearest([[place]], line);
+
 /** Whether a stretch of one line crosses one of the other. */
-function meetIn(one: readonly Point[][], other: readonly Point[][]): boolean {
-  const ways = (chains: readonly Point[][]) =>
-    chains.flatMap((chain) => chain.slice(1).map((to, index): [Point, Point] => [chain[index]!, to]));
-  const others = ways(other);
-  return ways(one).some(([a, b]) =>
-    others.some(([c, d]) => side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0),
-  );
+const meetIn = (one: readonly Point[][], other: readonly Point[][]): boolean =>
+  one.some((chain) => other.some((along) => chainsMeet(chain, along)));
+
+function chainsMeet(chain: readonly Point[], along: readonly Point[]): boolean {
+  for (let at = 1; at < chain.length; at++)
+    for (let to = 1; to < along.length; to++)
+      if (cross(chain[at - 1]!, chain[at]!, along[to - 1]!, along[to]!)) return true;
+  return false;
 }
 
+const cross = (a: Point, b: Point, c: Point, d: Point): boolean =>
+  side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+
 /** On which side of the way from one point to another a third one lies. */
-const side = ([x0, y0]: Point, [x1, y1]: Point, [x, y]: Point): number => (x1 - x0) * (y - y0) - (y1 - y0) * (x - x0);
+const side = (a: Point, b: Point, of: Point): number => (b[0] - a[0]) * (of[1] - a[1]) - (b[1] - a[1]) * (of[0] - a[0]);
 
 /** From the points of one line to the other, mm. */
 function nearest(points: readonly Point[][], lines: readonly Point[][]): number {
   let least = Infinity;
-  for (const point of points.flat()) for (const along of lines) least = Math.min(least, toChain(point, along));
+  for (const chain of points)
+    for (const point of chain) for (const along of lines) least = Math.min(least, toChain(point, along));
   return least;
 }
 
