@@ -96,7 +96,13 @@ function holdersSeated(document: DesignDocument, kinds: Kinds): Finding[] {
       ];
     const on = faces.filter((face) => face.id in document.faces && holdersIn(document.faces[face.id]!).includes(id));
     if (on.length === 0)
-      return [{ ...base, code: 'holder.noSeat', text: say`${family.title} ${id} does not lie on any face.` }];
+      return [
+        {
+          ...base,
+          code: 'holder.noSeat',
+          text: say`${family.title} ${id} does not lie on any face of this design. Put what it holds somewhere else.`,
+        },
+      ];
     const wrong = on.find(({ seat }) => !family.seats.includes(seat));
     const text = say`${family.title} ${id} cannot sit ${wrong?.title ?? ''}.`;
     if (wrong) return [{ ...base, code: 'holder.noSeat', text }];

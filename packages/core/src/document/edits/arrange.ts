@@ -19,6 +19,7 @@ import {
   seated,
   seatFor,
   withGroup,
+  withHolders,
   type Spot,
 } from './seats.ts';
 import { takeOut } from './place.ts';
@@ -35,13 +36,15 @@ export function putThings({ id, count }: Pick<ContentsLine, 'id' | 'count'>, nam
       const held = { line: id, count };
       if ('into' in place) {
         if (!document.holders.some((holder) => holder.id === place.into)) return document;
-        const left = takeOut(document, id, place.into);
+        const left = takeOut(document, id, { but: place.into, kinds });
+        // what is sewn onto a holder goes with it
+        if (!left.holders.some((holder) => holder.id === place.into)) return document;
         const holders = left.holders.map((holder) =>
           holder.id === place.into ? { ...holder, contents: withHeld(holder.contents, held) } : holder,
         );
         return { ...left, holders };
       }
-      const left = takeOut(document, id);
+      const left = takeOut(document, id, { kinds });
       const { kind, ...wished } = place;
       // the neighbour may have gone with what it held
       const gone = wished.beside && !left.holders.some((holder) => holder.id === wished.beside!.holder);
@@ -63,16 +66,18 @@ function withHeld(contents: HolderEntry['contents'], held: HolderEntry['contents
 /** Takes things of a line out of their holders; they stay on the list, without a home. */
 export const leaveOut = (line: string, name: string): Edit => ({
   name: `Take ${name} out`,
-  apply: (document) => takeOut(document, line),
+  apply: (document, kinds) => takeOut(document, line, { kinds }),
 });
 
-/** Takes a holder away; what it held is without a home. */
+/** Takes a holder away, with what is sewn onto it; what they held is without a home. */
 export const removeHolder = (id: string, title: string): Edit => ({
   name: `Take ${title} ${id} away`,
-  apply: (document) => ({
-    ...document,
-    holders: document.holders.filter((holder) => holder.id !== id),
-    faces: facesWith(document.faces, (other) => other !== id),
+  apply: (document, kinds) => ({
+    ...withHolders(
+      document,
+      document.holders.filter((holder) => holder.id !== id),
+      kinds,
+    ),
     ...withoutPins(document, id),
   }),
 });

@@ -39,7 +39,7 @@ export function changeContents(
       const next = { ...document, contents };
       return replaces(change)
         ? placeForMe(
-            all.reduce((left, id) => takeOut(left, id), next),
+            all.reduce((left, id) => takeOut(left, id, { kinds }), next),
             items,
             kinds,
           )
@@ -81,12 +81,12 @@ export function changeItem(line: ContentsLine, item: Item, ownId: string): Edit 
 export function removeContents(id: string, name: string): Edit {
   return {
     name: `Remove ${name}`,
-    apply(document) {
+    apply(document, kinds) {
       const line = document.contents.find((each) => each.id === id);
       const contents = document.contents.filter((each) => each.id !== id);
       const stillUsed = contents.some(({ item }) => item === line?.item);
       const ownItems = stillUsed ? document.ownItems : document.ownItems.filter((item) => item.id !== line?.item);
-      return takeOut({ ...document, contents, ownItems }, id);
+      return takeOut({ ...document, contents, ownItems }, id, { kinds });
     },
   };
 }

@@ -12,7 +12,7 @@ import {
   type HolderEntry,
   type Reach,
 } from '../design-document.ts';
-import { facesOf, facesWith, freeLetter, isTaken } from './seats.ts';
+import { facesOf, freeLetter, isTaken, withHolders } from './seats.ts';
 import { begun } from './usual.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
@@ -174,14 +174,17 @@ function put(
   return { ...holder, contents: holder.contents.toSpliced(at, 0, { line: line.id, count }) };
 }
 
-/** Takes a line out of all holders; holders left empty go, and so do their places.
+/** Takes a line out of all holders; holders left empty go, and so do their places and what is sewn onto them.
  * @param but a holder that is left as it is, even if it is empty */
-export function takeOut(document: DesignDocument, line: string, but?: string): DesignDocument {
+export function takeOut(
+  document: DesignDocument,
+  line: string,
+  { but, kinds = builtInKinds }: { but?: string; kinds?: Kinds | undefined } = {},
+): DesignDocument {
   const holders = document.holders
     .map((holder) =>
       holder.id === but ? holder : { ...holder, contents: holder.contents.filter((entry) => entry.line !== line) },
     )
     .filter(({ id, contents }) => id === but || contents.length > 0);
-  const stays = new Set(holders.map(({ id }) => id));
-  return { ...document, holders, faces: facesWith(document.faces, (id) => stays.has(id)) };
+  return withHolders(document, holders, kinds);
 }

@@ -55,7 +55,7 @@ function intoHolders(document: DesignDocument, item: Item, line: string, kinds: 
     const all = document.contents.find((each) => each.id === line)?.count ?? 0;
     if (!family || face === undefined || (here > 0 && here >= all)) return [];
     const { score, why } = family.suits(item);
-    if (score <= 0) return [];
+    if (score <= 0 || leavesEmpty(document, face, line, kinds)) return [];
     return [
       {
         id: `into-${id}`,
@@ -73,8 +73,7 @@ function intoHolders(document: DesignDocument, item: Item, line: string, kinds: 
 function ontoFaces(document: DesignDocument, item: Item, line: string, kinds: Kinds): Candidate[] {
   const offered = holdersFor(document, kinds);
   return facesOf(document, kinds).flatMap(({ id: face, title, seat, of }): Candidate[] => {
-    // a holder goes when the last of its things leaves it, and its faces with it
-    if (of && alone(document, of.holder, line)) return [];
+    if (leavesEmpty(document, face, line, kinds)) return [];
     const fitting = offered
       .filter(([, kind]) => kind.seats.includes(seat))
       .filter(([id, kind]) => !of || !kind.behind?.(begun(kinds, 'holders', id)))
@@ -114,6 +113,12 @@ interface Option {
 /** Whether a holder holds that line only: it goes when the line leaves. */
 const alone = ({ holders }: DesignDocument, id: string, line: string): boolean =>
   holders.find((holder) => holder.id === id)?.contents.every((entry) => entry.line === line) ?? false;
+
+/** Whether a face is that of a holder which goes when a line leaves it, and its faces with it. */
+function leavesEmpty(document: DesignDocument, face: string, line: string, kinds: Kinds): boolean {
+  const { of } = facesOf(document, kinds).find(({ id }) => id === face) ?? {};
+  return of !== undefined && alone(document, of.holder, line);
+}
 
 /** A spot that a holder may be moved to. */
 export interface SpotCandidate {

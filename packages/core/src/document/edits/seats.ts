@@ -1,10 +1,16 @@
-import { facesOfDesign, type Faced } from '../../kinds/faces-of.ts';
+import { facesOfDesign, facesOfHolders, type Faced } from '../../kinds/faces-of.ts';
 import type { BodyKind, FaceSpec } from '../../bodies/body-kind.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
 import type { Kinds } from '../../kinds/kind-set.ts';
 import type { HolderKind } from '../../holders/holder-kind.ts';
 import type { SeatKind, Side } from '../../holders/seat.ts';
-import { holdersIn, type Arrangement, type ArrangementGroup, type DesignDocument } from '../design-document.ts';
+import {
+  holdersIn,
+  type Arrangement,
+  type ArrangementGroup,
+  type DesignDocument,
+  type HolderEntry,
+} from '../design-document.ts';
 import { kindOf } from '../kind-of.ts';
 import { limits } from '../limits.ts';
 
@@ -115,6 +121,24 @@ export const facesWith = (faces: DesignDocument['faces'], stays: (id: string) =>
       return kept ? [[face, kept]] : [];
     }),
   );
+
+/** A design with those holders only that stay, and are not sewn onto one that goes.
+ * @param before the same while all of them hold something, and so have their faces */
+export function withHolders(
+  before: DesignDocument,
+  holders: readonly HolderEntry[],
+  kinds: Kinds = builtInKinds,
+): DesignDocument {
+  const ids = new Set(holders.map(({ id }) => id));
+  const gone = facesOfHolders(
+    before.holders.filter(({ id }) => !ids.has(id)),
+    kinds,
+  );
+  for (const { id } of gone)
+    for (const sewnOn of before.faces[id] ? holdersIn(before.faces[id]) : []) ids.delete(sewnOn);
+  const stays = (id: string) => ids.has(id);
+  return { ...before, holders: holders.filter(({ id }) => stays(id)), faces: facesWith(before.faces, stays) };
+}
 
 /** Seats a holder that has no seat at a spot. */
 export function seated(faces: DesignDocument['faces'], id: string, { face, beside }: Spot): DesignDocument['faces'] {

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../../demo/index.ts';
 import type { DesignDocument, Params } from '../../document/design-document.ts';
 import { changeForm } from '../../document/edits/form.ts';
-import { placeForMe } from '../../document/edits/place.ts';
+import { putThings, removeHolder } from '../../document/edits/arrange.ts';
+import { placeForMe, takeOut } from '../../document/edits/place.ts';
 import { placesFor, spotsFor } from '../../document/edits/places.ts';
 import { facesOf, mayGo } from '../../document/edits/seats.ts';
 import { wordingText } from '../../errors/wording.ts';
@@ -129,6 +130,23 @@ describe('what is sewn onto a divider pouch', () => {
     const other = changeForm(notebook, { kind: 'foldover' }, standardShelves.items).edit.apply(notebook, builtInKinds);
     expect(Object.keys(other.faces)).not.toContain('B-front');
     expect(solve(other).findings.filter(({ code }) => code === 'holder.noSeat')).toEqual([]);
+  });
+
+  test('goes when the pouch does, taken away or left empty, and what it held is without a home', () => {
+    const inPouch = notebook.holders.find(({ id }) => id === 'B')!.contents[0]!.line;
+    for (const { holders, faces } of [
+      removeHolder('B', 'Divider pouch').apply(notebook, builtInKinds),
+      takeOut(notebook, inPouch),
+    ]) {
+      expect(holders.map(({ id }) => id)).toEqual(['A', 'C', 'D', 'E']);
+      expect(Object.keys(faces).sort()).toEqual(['back', 'flap', 'front', 'inside']);
+    }
+    // nothing is put into what would go with that
+    const into = putThings({ id: inPouch, count: 1 }, 'Notebook', { into: 'P5' });
+    expect(into.apply(notebook, builtInKinds)).toBe(notebook);
+    const item = standardShelves.items.find(({ id }) => id === 'notebook')!;
+    const places = placesFor(notebook, item, inPouch).map(({ id }) => id);
+    expect(places.filter((id) => id === 'into-P5' || id.includes('B-'))).toEqual([]);
   });
 
   test('is never put there without being asked', () => {
