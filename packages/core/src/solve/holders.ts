@@ -180,10 +180,7 @@ function placeOn(
       return {
         contribution,
         faces: carries.map((each) => each.sized),
-        // a bare wall is seen on the board of its holder
-        boards: carries.flatMap((each) =>
-          document.faces[each.sized.id] ? [boardOn(family, id, each.given, placed)] : [],
-        ),
+        boards: carries.map((each) => boardOn(family, id, each.given, placed)),
         pocket: () => sewnPocketOf(placed, contribution),
         withClearances: (fitted): SolvedHolder => ({
           ...placed,
