@@ -27,8 +27,8 @@ export interface FaceSpec {
   outside?: boolean;
   /** The faces whose panels it is sewn onto: the first that has a holder with one. */
   upon?: readonly string[];
-  /** The holder whose face it is, and what others meet there; default it is one of the body, or of what closes it. */
-  of?: { holder: string; cloth: keyof StackReach };
+  /** The holder whose face it is, and what that calls it; default it is one of the body, or of what closes it. */
+  of?: { holder: string; face: string };
   /** It lies where these are: either it or they hold something. */
   instead?: readonly string[];
   /** Nothing thicker is put there without being asked, mm; default anything. */

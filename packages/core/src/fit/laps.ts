@@ -204,7 +204,7 @@ function hanging(room: Room, fitting: Fitting, [ring]: readonly Ring[], parts: C
   const pilesOf = (each: Room) => pilesIn(each, fitting);
   const cloth = [
     ...walls.map(({ thick }) => thick),
-    ...sewnOnto(room, fitting.rooms, pilesOf, parts).map(({ thick }) => thick),
+    ...sewnOnto(pouch!.walls, fitting.rooms, pilesOf, parts).map(({ thick }) => thick),
   ];
   const around = { above: [above], lid: above, reach: farthest(walls), cloth };
   return [overEdge(sum('pouch, empty', cloth), above), ...stackedIn(pouch!, [pilesOf(room)], around, parts)];

@@ -83,18 +83,18 @@ export const hanging = (rooms: readonly Room[], pilesOf: (room: Room) => readonl
     .filter(({ hangs }) => hangs)
     .flatMap((room) => [
       thickOf(room.rings[0]!.walls, pilesOf(room), parts),
-      ...sewnOnto(room, rooms, pilesOf, parts).map(({ thick }) => thick),
+      ...sewnOnto(room.rings[0]!.walls, rooms, pilesOf, parts).map(({ thick }) => thick),
     ]);
 
-/** What is sewn onto the walls of what hangs in a room: each wall with how thick that is, mm; nothing for a wall that is bare. */
+/** What is sewn onto walls: the piece of each with how thick that is, mm; nothing for a wall that is bare. */
 export const sewnOnto = (
-  hung: Room,
+  walls: readonly RoomWall[],
   rooms: readonly Room[],
   pilesOf: (room: Room) => readonly Pile[],
   parts: CutParts,
 ): { piece: string; thick: Derived }[] => {
   const others = rooms.filter(({ underClosure, hangs }) => !underClosure && !hangs);
-  return hung.rings[0]!.walls.flatMap(({ piece }) => {
+  return walls.flatMap(({ piece }) => {
     const thick = takenOn(piece, others, pilesOf, parts);
     return thick ? [{ piece, thick }] : [];
   });

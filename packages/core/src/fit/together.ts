@@ -3,7 +3,7 @@ import type { Ring, Room } from '../pieces/room.ts';
 import { baseOf } from './boxed.ts';
 import type { CutParts } from './cut-parts.ts';
 import type { Fitting } from './fitting.ts';
-import { acrossOn, sewnOnto, takenOn } from './on-walls.ts';
+import { acrossOn, sewnOnto } from './on-walls.ts';
 import { pilesIn } from './piles.ts';
 import { rowOf, thickestOf, type Load } from './load.ts';
 import { box, clothOver, discsOf, NOTHING, pileOf, widest, type Pile, type Thing } from './things.ts';
@@ -66,7 +66,7 @@ export function loadTogether(
   if (rows.length + hung.length < 2 && rows.every((row) => fillsBag(row, walls))) return undefined;
   const [first, ...others] = rows;
   const sewn = sewnInto(ring, [...rows, ...hung], fitting, parts);
-  // what hangs there lies behind all that stands
+  // what is sewn on lies outermost, where it is farthest round it, and what hangs there behind all that stands
   const all = [
     ...sewn,
     ...hung.flatMap((row) => {
@@ -127,17 +127,12 @@ function anywhere(row: Row, rows: readonly Row[]): Thing {
 function sewnInto({ walls }: Ring, rows: readonly Row[], fitting: Fitting, parts: CutParts): Thing[] {
   const pilesOf = (room: Room) => pilesIn(room, fitting);
   const others = fitting.rooms.filter(({ underClosure, hangs }) => !underClosure && !hangs);
-  const onWalls = walls.flatMap(({ piece }) => {
-    const thick = parts.isLining(piece) ? takenOn(piece, others, pilesOf, parts) : undefined;
-    return thick ? [{ piece, thick }] : [];
+  const linings = walls.filter(({ piece }) => parts.isLining(piece));
+  const hung = fitting.rooms.filter(({ hangs }) => hangs).flatMap((room) => room.rings[0]!.walls);
+  return sewnOnto([...linings, ...hung], fitting.rooms, pilesOf, parts).map(({ piece, thick }) => {
+    const across = widest('the widest', [...rows.map(rowOf), ...acrossOn(piece, others, pilesOf, parts)]);
+    return { ...NOTHING, name: 'what is sewn onto a wall', across, thick, section: box(across.value, thick.value) };
   });
-  const hung = fitting.rooms.filter(({ hangs }) => hangs);
-  return [...onWalls, ...hung.flatMap((room) => sewnOnto(room, fitting.rooms, pilesOf, parts))].map(
-    ({ piece, thick }) => {
-      const across = widest('the widest', [...rows.map(rowOf), ...acrossOn(piece, others, pilesOf, parts)]);
-      return { ...NOTHING, name: 'what is sewn onto a wall', across, thick, section: box(across.value, thick.value) };
-    },
-  );
 }
 
 /** The cloth of what parts a bag, as wide as the widest row. */

@@ -1,7 +1,7 @@
 import type { Derived } from '../derived/derived.ts';
 import type { SeatPlace } from './seat.ts';
 
-/** A face that a holder has itself, for others to be sewn onto. Nothing can be cut into it or hang behind it: things of its own lie
+/** A face that a holder has itself, the right side of its pocket cloth, for others to be sewn onto. Nothing can be cut into it or hang behind it: things of its own lie
  * there. */
 export interface HolderFace {
   id: string;
@@ -9,8 +9,6 @@ export interface HolderFace {
   title(holder: string): string;
   /** What its board is called, such as “Front of pouch A”. */
   board(holder: string): string;
-  /** What others meet there: the right side of a pocket panel, or of the shell. */
-  cloth: 'onPocket' | 'outside';
 }
 
 /** What is sewn onto such a face, measured. All mm. */

@@ -1,8 +1,7 @@
-import type { ClosureKind } from '../closures/closure-kind.ts';
 import { kindOf } from '../document/kind-of.ts';
-import type { DesignDocument, Params } from '../document/design-document.ts';
+import type { DesignDocument } from '../document/design-document.ts';
 import type { Kinds } from './kind-set.ts';
-import type { BodyKind, FaceSpec } from '../bodies/body-kind.ts';
+import type { FaceSpec } from '../bodies/body-kind.ts';
 import { canClose } from '../bodies/exclusions.ts';
 
 /** What has faces in a design. */
@@ -15,24 +14,18 @@ export const faceOfHolder = (holder: string, face: string): string => `${holder}
 export const facesOfHolders = (holders: DesignDocument['holders'], { holders: families }: Kinds): FaceSpec[] =>
   holders.flatMap(({ id, kind, contents }) => {
     const own = contents.length > 0 ? (kindOf(families, kind)?.faces ?? []) : [];
-    return own.map(({ id: face, title, cloth }) => ({
+    return own.map(({ id: face, title }) => ({
       id: faceOfHolder(id, face),
       title: title(id),
       seat: 'wall' as const,
-      of: { holder: id, cloth },
+      of: { holder: id, face },
     }));
   });
 
-/** The faces of a body as it is set, and after them those of what closes it. */
-export const facesWithClosure = (body: BodyKind, params: Params, closes: ClosureKind | undefined): FaceSpec[] => [
-  ...body.faces(params),
-  ...(closes?.faces ?? []),
-];
-
-/** All faces of a design, those of its holders last; none if its body is unknown. */
+/** All faces of a design: of its body as it is set, of what closes that, and of its holders; none if its body is unknown. */
 export function facesOfDesign({ body, closure, holders }: Faced, kinds: Kinds): FaceSpec[] {
   const kind = kindOf(kinds.bodies, body.kind);
   if (!kind) return [];
   const closes = canClose(kind, body.params, closure.kind) ? kindOf(kinds.closures, closure.kind) : undefined;
-  return [...facesWithClosure(kind, body.params, closes), ...facesOfHolders(holders, kinds)];
+  return [...kind.faces(body.params), ...(closes?.faces ?? []), ...facesOfHolders(holders, kinds)];
 }

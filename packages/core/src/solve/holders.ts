@@ -75,7 +75,7 @@ function sewnOnFaces(
 ): SewnOnFaces | undefined {
   const own = specs.flatMap(({ id, of }) => {
     const face = of?.holder === holder ? measureFace(id, faces[id], measured) : undefined;
-    return face?.occupied ? [[id.slice(holder.length + 1), face] as const] : [];
+    return face?.occupied ? [[of!.face, face] as const] : [];
   });
   return own.length > 0 ? Object.fromEntries(own) : undefined;
 }
@@ -91,7 +91,7 @@ function liesOn(
 ): { cloth: keyof StackReach; part: string } | undefined {
   const face = specs.find((each) => seatedOn(id, each, document));
   if (face?.outside) return { cloth: 'outside', part: 'body' };
-  if (face?.of) return { cloth: face.of.cloth, part: `holders/${face.of.holder}` };
+  if (face?.of) return { cloth: 'onPocket', part: `holders/${face.of.holder}` };
   const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
   const [panel] = (face?.upon ?? []).flatMap((under) => panelOn(under, document, there, kinds) ?? []);
   // what is sewn onto a panel lies on its right side

@@ -6,7 +6,7 @@ import type { SizedBody } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { DesignDocument } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { facesOfHolders, facesWithClosure } from '../kinds/faces-of.ts';
+import { facesOfDesign } from '../kinds/faces-of.ts';
 import { beneathEdge } from '../closures/beneath.ts';
 import { canClose } from '../bodies/exclusions.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
@@ -79,8 +79,7 @@ export function solveDesign(
   const { rules, stacks, reach } = bodyKind.adapt?.(params, resolved) ?? resolved;
   const hardware = standIns(shelves.hardware, document.hardware);
   const closes = canClose(bodyKind, params, document.closure.kind) ? closureKind : noClosure;
-  const ofHolders = facesOfHolders(document.holders, kinds);
-  const faces = [...facesWithClosure(bodyKind, params, closes), ...ofHolders];
+  const faces = facesOfDesign(document, kinds);
   const toSize = { document, bodyKind, closes, faces, kinds };
   const inputsOf = (run: SizeRun, byPart?: StacksByPart, remember?: SolveMemo): Inputs => {
     const given = { rules, stacks, cutStacks: resolved.stacks, reach, grid: document.grid, hardware, ...run };
@@ -125,7 +124,6 @@ export function solveDesign(
   const cutParts = new CutParts(fitting);
   const fitted = fitRooms(fitting, cutParts);
   const laps = fitLaps(fitting, cutParts);
-  const allFaces = ofHolders.length > 0 ? [...body.faces, ...placed.flatMap((part) => part.faces)] : body.faces;
   const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
   const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
@@ -138,7 +136,7 @@ export function solveDesign(
     body: {
       kind: document.body.kind,
       sizes: body.sizes,
-      faces: allFaces,
+      faces: [...body.faces, ...placed.flatMap((part) => part.faces)],
       beneath: beneathEdge(body),
       readBack: bodyKind.readBack(cut, body, inputs),
     },

@@ -203,16 +203,16 @@ function sewnInside(
   full: readonly Room[],
   asked: Pick<Asked, 'contents'>,
 ): Layer[] {
+  // rooms beside each other are one row
+  const rows = new Map<string, number>();
+  for (const room of full) {
+    const own = bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0);
+    rows.set(rowName(room), (rows.get(rowName(room)) ?? 0) + own);
+  }
   return walls.flatMap(({ piece }) => {
     const thick =
       cut.pieces.find(({ id }) => id === piece)!.role !== 'exterior' ? thickOn(cut, piece, { ...asked, others }) : 0;
     if (thick === 0) return [];
-    // rooms beside each other are one row
-    const rows = new Map<string, number>();
-    for (const room of full) {
-      const own = bodiesIn(room, asked).reduce((sum, body) => sum + body.wide, 0);
-      rows.set(rowName(room), (rows.get(rowName(room)) ?? 0) + own);
-    }
     const wide = Math.max(...rows.values(), ...others.map((room) => acrossPiece(cut, piece, room, asked)));
     return [{ bodies: [{ wide, thick, deep: 0, section: corners(wide, thick) }], wide, thick }];
   });

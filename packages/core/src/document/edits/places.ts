@@ -1,4 +1,5 @@
 import { holdersIn, type DesignDocument } from '../design-document.ts';
+import type { FaceSpec } from '../../bodies/body-kind.ts';
 import type { HolderKind } from '../../holders/holder-kind.ts';
 import type { Side } from '../../holders/seat.ts';
 import { builtInKinds } from '../../kinds/kinds.ts';
@@ -47,6 +48,7 @@ export function placesFor(
 }
 
 function intoHolders(document: DesignDocument, item: Item, line: string, kinds: Kinds): Candidate[] {
+  const faces = facesOf(document, kinds);
   return document.holders.flatMap(({ id, kind, contents }): Candidate[] => {
     const face = faceOf(document, id);
     const family = holderKind(kind, kinds);
@@ -55,7 +57,7 @@ function intoHolders(document: DesignDocument, item: Item, line: string, kinds: 
     const all = document.contents.find((each) => each.id === line)?.count ?? 0;
     if (!family || face === undefined || (here > 0 && here >= all)) return [];
     const { score, why } = family.suits(item);
-    if (score <= 0 || leavesEmpty(document, face, line, kinds)) return [];
+    if (score <= 0 || leavesEmpty(document, faces.find((each) => each.id === face)?.of, line)) return [];
     return [
       {
         id: `into-${id}`,
@@ -73,7 +75,7 @@ function intoHolders(document: DesignDocument, item: Item, line: string, kinds: 
 function ontoFaces(document: DesignDocument, item: Item, line: string, kinds: Kinds): Candidate[] {
   const offered = holdersFor(document, kinds);
   return facesOf(document, kinds).flatMap(({ id: face, title, seat, of }): Candidate[] => {
-    if (leavesEmpty(document, face, line, kinds)) return [];
+    if (leavesEmpty(document, of, line)) return [];
     const fitting = offered
       .filter(([, kind]) => kind.seats.includes(seat))
       .filter(([id, kind]) => !of || !kind.behind?.(begun(kinds, 'holders', id)))
@@ -115,10 +117,8 @@ const alone = ({ holders }: DesignDocument, id: string, line: string): boolean =
   holders.find((holder) => holder.id === id)?.contents.every((entry) => entry.line === line) ?? false;
 
 /** Whether a face is that of a holder which goes when a line leaves it, and its faces with it. */
-function leavesEmpty(document: DesignDocument, face: string, line: string, kinds: Kinds): boolean {
-  const { of } = facesOf(document, kinds).find(({ id }) => id === face) ?? {};
-  return of !== undefined && alone(document, of.holder, line);
-}
+const leavesEmpty = (document: DesignDocument, of: FaceSpec['of'], line: string): boolean =>
+  of !== undefined && alone(document, of.holder, line);
 
 /** A spot that a holder may be moved to. */
 export interface SpotCandidate {

@@ -134,9 +134,8 @@ export function withHolders(
     before.holders.filter(({ id }) => !ids.has(id)),
     kinds,
   );
-  for (const { id } of gone)
-    for (const sewnOn of before.faces[id] ? holdersIn(before.faces[id]) : []) ids.delete(sewnOn);
-  const stays = (id: string) => ids.has(id);
+  const sewnOn = new Set(gone.flatMap(({ id }) => (before.faces[id] ? holdersIn(before.faces[id]) : [])));
+  const stays = (id: string) => ids.has(id) && !sewnOn.has(id);
   return { ...before, holders: holders.filter(({ id }) => stays(id)), faces: facesWith(before.faces, stays) };
 }
 

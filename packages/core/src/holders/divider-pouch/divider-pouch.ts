@@ -268,7 +268,6 @@ export const dividerPouch: HolderKind<DividerPouch, 'pouch'> = {
     id: face,
     title: (holder) => `on the ${face} of pouch ${holder}`,
     board: (holder) => `${capital(face)} of pouch ${holder}`,
-    cloth: 'onPocket',
   })),
   measure,
   place,

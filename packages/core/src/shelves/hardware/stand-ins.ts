@@ -22,8 +22,8 @@ export function standIns(shelf: readonly Hardware[], instead?: Readonly<Record<s
     const { id } = standard;
     const entry = standInFor(id, shelf, instead);
     if (entry) return [{ ...entry, id }];
-    const there = others.get(id) ?? standard;
-    return there === standard ? [] : [there];
+    const there = others.get(id);
+    return there ? [there] : [];
   });
 }
 
