@@ -107,11 +107,11 @@ const within = ({ width, height }: BoardPlan, { x0, x1, y0, y1 }: Box): Box => (
   y1: Math.min(height, y1),
 });
 
-/** Snap halves marked on the piece that lies on top, as far as they lie on the board. */
-function snapsOn({ top, width, height }: BoardPlan, { pieces }: Solution): Board['snaps'] {
+/** Snap halves marked on the piece that lies on top or on the pockets on it, as far as they lie on the board. */
+function snapsOn({ top, width, height }: BoardPlan, { pieces, laps }: Solution): Board['snaps'] {
   const marks = pieces.find(({ id }) => id === top?.piece)?.marks ?? [];
-  return marks
-    .filter(({ kind }) => kind !== 'placement')
+  const onPockets = laps.flatMap((lap) => lap.onPockets ?? []).filter(({ piece }) => piece === top?.piece);
+  return [...marks.filter(({ kind }) => kind !== 'placement'), ...onPockets]
     .map(({ at: [x, y] }) => ({ x: x + top!.dx, y: y + top!.dy }))
     .filter(({ x, y }) => x >= 0 && x <= width && y >= 0 && y <= height);
 }

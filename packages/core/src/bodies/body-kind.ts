@@ -66,8 +66,8 @@ export interface BodyInputs {
 export interface OverEdge {
   /** How long the edge that it is set in must be at least. */
   edge: Derived;
-  /** How far the front must reach, if that edge is so long. */
-  front(edge: Derived): Derived;
+  /** How far the front must reach, if that edge is so long and the full piece so thick beneath it. */
+  front(edge: Derived, beneath: Derived): Derived;
   /** How thick it is itself, with what lies in it and without. */
   thick: Beneath;
 }
@@ -124,22 +124,35 @@ export interface ClosingEdge {
   outer: { piece: string; edge: string };
   inner: { piece: string; edge: string };
   length: number;
-  /** Height of its middle on the piece, mm. */
-  middle: number;
   within: string;
-  /** Piece that carries the mate, its edge, and where: distance from that, at this height. */
-  front: { piece: string; edge: string; xFromEdge: (distance: number) => number };
-  /** The ways of one zipper tape along the open edges, from one leaf over the fold to the other, and the radius of the corners on
-   * them. */
-  around: Readonly<Record<TapePath, EdgeRun>>;
+  /** What the piece that it is caught in is called. */
+  back: string;
+  front: ClosingFront;
+  /** The ways of one zipper tape along the open edges, from one leaf over the fold to the other; none where nothing folds. */
+  around?: Readonly<Record<TapePath, EdgeRun>>;
+  /** Of the corners of the piece. */
   radius: Derived;
-  /** Of the leaf that it lies on, and the height of the piece, mm. */
+  /** How far what it lies on reaches from the edge, and how far the piece goes along that, mm. */
   leaf: Derived;
-  height: Derived;
+  along: Derived;
+  /** Of the flat part that it lies on, mm. */
+  plate: { width: Derived; height: Derived };
   /** How thick the piece is beneath what closes it. */
   thick: Beneath;
-  /** A stretch of the top or bottom edge of the back leaf, between two distances from its outer edge, mm. */
-  backEdge(side: 'top' | 'bottom', from: number, to: number): EdgeRun;
+  /** A stretch of each of the two edges at the ends of that one, between two distances from it, mm, and the seam it lies in. */
+  beside(from: number, to: number): { run: EdgeRun; within: string }[];
+}
+
+/** What carries the mate of what goes over an edge. */
+export interface ClosingFront {
+  piece: string;
+  edge: string;
+  /** What it is called. */
+  name: string;
+  /** A place on it at a distance from that edge, aside from the middle of it, mm. */
+  at(distance: number, aside: number): Point;
+  /** The face whose pockets carry the mate where they lie over its place; default none do. */
+  face?: string;
 }
 
 /** A mouth with a front and a back. */

@@ -29,13 +29,13 @@ const params = {
   },
   place: {
     kind: 'choice',
-    title: 'On a folded piece',
+    title: 'Where they are',
     standard: 'edge',
     choices: [
       { id: 'edge', title: 'one at the opening edge', why: 'For a wrist strap.' },
       {
         id: 'ends',
-        title: 'at the top and bottom of the back',
+        title: 'at both ends of that edge',
         why: 'For a shoulder strap, and where a flap takes the edge.',
       },
     ],
@@ -127,10 +127,7 @@ function placesOf(
   if (closing.kind === 'edge' && place === 'ends') {
     // beyond a round corner, but never over the fold
     const start = Math.max(0, Math.min(from + closing.radius.value, closing.leaf.value - wide.value));
-    return (['top', 'bottom'] as const).map((side) => ({
-      run: closing.backEdge(side, start, start + wide.value),
-      within: `body/${side}`,
-    }));
+    return closing.beside(start, start + wide.value);
   }
   if (closing.kind === 'edge') {
     const { outer, length, within } = closing;

@@ -16,8 +16,8 @@ export interface ClosureInputs extends BodyInputs {
   id: string;
   /** What lies in the faces of its own, in their order; nothing if it has none. */
   own?: readonly MeasuredFace[];
-  /** The pockets that are sewn onto the faces of the body, of what is set on it besides its closure. */
-  pockets?: readonly SewnPocket[];
+  /** The pockets that are sewn onto the faces of the body; none before those are placed. */
+  pockets?(): readonly SewnPocket[];
 }
 export interface SolvedClosure {
   sizes: Record<string, Derived>;

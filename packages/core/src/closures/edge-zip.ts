@@ -66,7 +66,7 @@ export const edgeZip: ClosureKind = {
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { closing, sizes } = body;
     const { rules, hardware, grid, id } = inputs;
-    if (closing.kind !== 'edge')
+    if (closing.kind !== 'edge' || !closing.around)
       throw new CoreError('closure.notForBody', 'a zipper needs open edges to run round', id);
     const { diameter } = hardwareOf(ZIPPER, hardware);
     const tape = given('one tape, wide', diameter / 2, { kind: 'hardware', path: `hardware/${ZIPPER}` });

@@ -26,7 +26,7 @@ const CORNER = given('clear of a rounded corner', 4, {
   source: 'common practice',
 });
 
-/** An elastic caught in top and bottom of the back leaf that is drawn over the front. */
+/** An elastic caught in both edges beside the opening one that is drawn over the front. */
 export const elasticBandClosure: ClosureKind = {
   title: 'Elastic band',
   on: 'edge',
@@ -36,19 +36,21 @@ export const elasticBandClosure: ClosureKind = {
     const { rules, grid, id } = inputs;
     const wide = hardwareWidth('elastic, wide', ELASTIC, inputs);
     if (closing.kind !== 'edge') throw new CoreError('closure.notForBody', 'a band needs a leaf to be caught in', id);
-    const { height, radius } = closing;
-    // over the front from top to bottom, and round the thickness at both ends
-    const way = sum('over the front', [height, times(2, closedThickness)]);
+    const { along, radius } = closing;
+    // over the front from end to end, and round the thickness at both
+    const way = sum('over the front', [along, times(2, closedThickness)]);
     const overlap = sum('both ends in the seam', [times(2, rules.length(seamAllowance))]);
     const length = rounded(named('elastic, cut length', elasticBand(way, STRETCH, overlap)), grid, 'up');
     const from = Math.max(FROM_EDGE.value, radius.value + CORNER.value);
     const piece = `${id}/band`;
-    const joins = (['top', 'bottom'] as const).map((side, index): Seam => ({
-      id: `${piece}#${side}`,
+    const places = closing.beside(from, from + wide.value);
+    const ends = places.map(({ within }) => within.split('/')[1]!);
+    const joins = places.map(({ run, within }, index): Seam => ({
+      id: `${piece}#${ends[index]}`,
       kind: 'caught',
-      within: `body/${side}`,
+      within,
       a: edgePart(piece, index === 0 ? 'left' : 'right', 0, wide.value),
-      b: closing.backEdge(side, from, from + wide.value),
+      b: run,
     }));
     return {
       sizes: { bandLength: length, overTheFront: way },
@@ -63,7 +65,7 @@ export const elasticBandClosure: ClosureKind = {
             needs: [],
             uses: [piece, closing.outer.piece],
             seams: joins.map((join) => join.id),
-            text: say`Baste both ends of the elastic to the top and the bottom of the back leaf of the shell, ${mm(from)} from its outer edge, on the right side, not twisted.`,
+            text: say`Baste both ends of the elastic to the ${ends.join(' and the ')} of ${closing.back}, ${mm(from)} from its outer edge, on the right side, not twisted.`,
           },
         ],
       }),

@@ -111,9 +111,9 @@ interface Place {
 }
 
 /** The first pocket that opens towards a sewn side. */
-function endOf({ closing }: SizedBody, { pockets = [], id }: ClosureInputs): Pick<Place, 'pocket' | 'end'> {
+function endOf({ closing }: SizedBody, { pockets, id }: ClosureInputs): Pick<Place, 'pocket' | 'end'> {
   const ends = closing.kind === 'mouth' ? (closing.ends ?? []) : [];
-  for (const pocket of pockets) {
+  for (const pocket of pockets?.() ?? []) {
     const end = ends.find(({ side, face }) => side === pocket.towards && face === pocket.face);
     if (end) return { pocket, end };
   }

@@ -5,6 +5,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { ClosingEdge, SizedBody } from '../bodies/body-kind.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
+import { limited } from '../pieces/limited.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
@@ -14,6 +15,7 @@ import { overlapFor } from './overlap.ts';
 import { tabOutline } from './tab-outline.ts';
 import { halfMark, insetAfter, insetFor, widthFor } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import { afterPockets, lapMates, matePlace } from './mate.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
@@ -78,7 +80,8 @@ export const tabSnap: ClosureKind = {
         flapThickness: sum('tab, both layers', [cut.exterior, cut.lining]),
         school: rules.choice(tabSchool),
       });
-    const overlap = overlapFor(own('overlap'), fastenerInset, snap);
+    const wished = own('overlap');
+    const overlap = overlapFor(wished, fastenerInset, snap, closing.leaf);
     const { length, reach, solved } = laidOver(
       {
         path: `${id}/tabLength`,
@@ -96,7 +99,10 @@ export const tabSnap: ClosureKind = {
     const tab: Tab = { width, length, mateLoaded, inset: insetAfter(fastenerInset, length, reach).value };
     return {
       sizes: { tabWidth: width, tabLength: length, mateLoaded },
-      contribution: make(tab, closing, inputs),
+      contribution: {
+        ...make(tab, closing, inputs),
+        findings: limited('The tab lies on the front', wished, overlap, id),
+      },
     };
   },
 };
@@ -108,11 +114,8 @@ interface Tab {
   inset: number;
 }
 
-function make(
-  { width, length, mateLoaded, inset }: Tab,
-  closing: ClosingEdge,
-  { rules, hardware, id: own }: ClosureInputs,
-): Contribution {
+function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, inputs: ClosureInputs): Contribution {
+  const { rules, hardware, id: own } = inputs;
   const [tabPiece, tabLining] = [`${own}/tab`, `${own}/tab-lining`];
   const seam = rules.length(seamAllowance);
   const snap = hardwareOf(SNAP, hardware);
@@ -132,14 +135,14 @@ function make(
     spans: { across: ['left', 'right'], up: ['bottom', 'tip'] },
     ...(role === 'exterior' && { marks: [cap] }),
   });
-  const socket: [number, number] = [closing.front.xFromEdge(mateLoaded.value), closing.middle];
+  const place = matePlace(closing, [mateLoaded.value, 0], snap, inputs);
   return contribution({
     pieces: [piece(tabPiece, 'Tab', 'exterior'), piece(tabLining, 'Tab lining', 'lining')],
     joins: tabSeams(tabPiece, tabLining, width.value, closing),
     hostEdits: [
       {
-        piece: closing.front.piece,
-        marks: [halfMark(snap, 'lower', { id: 'snap-socket', at: socket, label: 'snap, lower half' })],
+        piece: place.piece,
+        marks: [halfMark(snap, 'lower', { id: 'snap-socket', at: place.at, label: 'snap, lower half' })],
       },
     ],
     laps: [
@@ -151,7 +154,7 @@ function make(
         base: { edge: 'bottom' },
         cap: 'snap-cap',
         tip: { edge: 'tip' },
-        mate: { piece: closing.front.piece, mark: 'snap-socket', edge: { edge: closing.front.edge } },
+        ...lapMates([place], 'snap-socket'),
         over: rules.choice(tabSchool),
         front: closing.leaf.value,
       },
@@ -169,10 +172,10 @@ function make(
       {
         id: `${own}/snap`,
         phase: 'closures',
-        needs: [`${own}/tab`],
-        uses: [tabPiece, closing.front.piece],
+        needs: [`${own}/tab`, ...afterPockets([place])],
+        uses: [tabPiece, place.piece],
         seams: [],
-        text: say`Set the snap now, before the lining closes: the cap on the tab ${mm(inset)} from its end, the lower half on the front leaf of the shell ${mm(mateLoaded.value)} from its outer edge. Check which halves face each other.`,
+        text: say`Set the snap now, before the lining closes: the cap on the tab ${mm(inset)} from its end, the lower half on ${place.pocket ? `the front of pocket ${place.pocket.id}` : closing.front.name} ${mm(mateLoaded.value)} from the outer edge. Check which halves face each other.`,
       },
       {
         id: `${own}/baste`,
@@ -180,7 +183,7 @@ function make(
         needs: [`${own}/snap`],
         uses: [tabPiece, closing.outer.piece],
         seams: [`${tabPiece}#base`, `${tabLining}#base`],
-        text: say`Baste the tab to the outer edge of the back leaf, in the middle of its height, right sides together, pointing inwards.`,
+        text: say`Baste the tab to the outer edge of ${closing.back}, at its middle, right sides together, pointing inwards.`,
       },
     ],
   });

@@ -165,6 +165,16 @@ export class CutParts {
     return apart(this.#chains(piece, one), this.#chains(piece, other));
   }
 
+  /** How far the nearest place of a line lies from a straight edge, or from where that would go on, mm. */
+  below({ piece }: Pick<RoomWall, 'piece'>, line: NamedLine, edge: NamedLine): number {
+    const straight = this.#chains(piece, edge).flat();
+    const [[x, y], [toX, toY]] = [straight[0]!, straight.at(-1)!];
+    const [dx, dy] = [toX - x, toY - y];
+    const long = Math.sqrt(dx * dx + dy * dy);
+    const from = ([px, py]: Point) => Math.abs((px - x) * dy - (py - y) * dx) / long;
+    return Math.min(...this.#chains(piece, line).flat().map(from));
+  }
+
   /** Layers of a piece as they lie, from its right side; of what is cut to length, the one that it is. */
   #layersOf(id: string): readonly WallLayer[] {
     const before = this.#layers.get(id);

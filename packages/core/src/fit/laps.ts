@@ -112,12 +112,13 @@ function beneathLap(lap: Lap, down: number, fitting: Fitting, parts: CutParts): 
 const pocketWith = (front: string, { rooms }: Fitting): Room | undefined =>
   rooms.find(({ rings: [ring] }) => ring?.walls[0]?.piece === front);
 
-/** A mate on a pocket lies so much further from the end of the front as the mouth of that does. */
+/** A mate on a pocket lies so much further from the edge or the end of the front as the mouth of that does. */
 function fromEnd({ end, mate }: Lap, below: Derived, fitting: Fitting, parts: CutParts): Derived {
-  const back = end && pocketWith(mate.piece, fitting)?.rings[0]!.walls[1];
+  const edge = (mate.on ?? end)?.edge;
+  const back = edge && pocketWith(mate.piece, fitting)?.rings[0]!.walls[1];
   if (!back) return below;
-  const sides = [back.left, back.right].map((line) => parts.whole(back, line, end.edge));
-  return sum('from the end of the front to the mate', [
+  const sides = [back.left, back.right].map((line) => parts.below(back, line, edge));
+  return sum('from the edge of the front to the mate', [
     readFromCut('to the mouth of the pocket', Math.min(...sides), back.piece),
     below,
   ]);

@@ -14,7 +14,7 @@ const LEAST = given('least side', 15, { kind: 'standard', path: 'stiffener/least
 
 function faceOf({ closing, finished }: SizedBody, id: string): { width: Derived; height: Derived; corner: Derived } {
   const none = sum('no corner', []);
-  if (closing.kind === 'edge') return { width: closing.leaf, height: closing.height, corner: closing.radius };
+  if (closing.kind === 'edge') return { ...closing.plate, corner: closing.radius };
   if (closing.kind === 'mouth' && finished.height)
     return { width: finished.width ?? closing.width, height: finished.height, corner: none };
   throw new CoreError('part.notForBody', 'a stiffener needs a flat face to lie behind', id);

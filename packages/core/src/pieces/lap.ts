@@ -1,3 +1,4 @@
+import type { Point } from '../geometry/perimeter.ts';
 import type { NamedLine, Ring } from './room.ts';
 
 /** What is sewn to the back, goes over an edge and fastens on the front. */
@@ -18,8 +19,11 @@ export interface Lap {
   tip: NamedLine;
   /** Where it is sewn on below the edge: that line, and the edge. */
   behind?: { piece: string; line: NamedLine; edge: NamedLine };
-  /** The fastener's mate, and the edge of the front that it lies below. */
-  mate: { piece: string; mark: string; edge: NamedLine };
+  /** The fastener's mate, and the edge of the front that it lies below; of a mate on a pocket the mouth of that, and the edge of the
+   * piece that the pocket is sewn to. */
+  mate: { piece: string; mark: string; edge: NamedLine; on?: { piece: string; edge: NamedLine } };
+  /** Where mates on pockets lie, on the piece that those are sewn to. */
+  onPockets?: readonly { piece: string; at: Point }[];
   /** It is caught in a sewn end of the front: beneath it are only the layers of that, and the pocket that its mate is set on. The piece
    * and the edge of that end; distances are from there. */
   end?: { piece: string; edge: NamedLine; layers: readonly string[] };

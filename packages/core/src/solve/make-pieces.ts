@@ -43,9 +43,9 @@ export function makePieces(
   // a design may still name a face that the body has not, as its settings are
   const there = body.faces.filter(({ id }) => faces.some((face) => face.id === id));
   const placed = placeHolders(document, there, sized, inputs, kinds);
-  const closing = closingInputs({ document, closes }, sized.measured, inputs);
+  const pockets = () => placed.flatMap((part) => part.pocket() ?? []);
+  const closing = { ...closingInputs({ document, closes }, sized.measured, inputs), pockets };
   const closure = closes.solve(document.closure.params, body, closing);
-  const pockets = document.parts?.length ? placed.flatMap((part) => part.pocket() ?? []) : [];
   const { parts, findings: unfit } = solveParts(document, bodyKind, body, { ...inputs, pockets }, kinds);
   const contributions = [
     bodyKind.contribute(body, inputs),

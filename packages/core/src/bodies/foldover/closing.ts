@@ -15,16 +15,26 @@ export function closingOf(detail: Foldover, thick: Record<'full' | 'empty', Deri
     outer: { piece: SHELL, edge: 'left' },
     inner: { piece: LINING, edge: 'right' },
     length: height.value - 2 * radius.value,
-    middle: height.value / 2,
     within: 'body/right',
+    back: 'the back leaf of the shell',
     // the shell is drawn right side up: its right edge is the outer edge of the front (left) leaf
-    front: { piece: SHELL, edge: 'right', xFromEdge: (distance) => shellWidth.value - distance },
+    front: {
+      piece: SHELL,
+      edge: 'right',
+      name: 'the front leaf of the shell',
+      at: (distance, aside) => [shellWidth.value - distance, height.value / 2 + aside],
+    },
     around: { round: zipPath(detail), upper: upperPath(detail) },
     radius,
     leaf: leafWidth,
-    height,
+    along: height,
+    plate: { width: leafWidth, height },
     thick,
-    backEdge: (side, from, to) => backEdge(detail, side, from, to),
+    beside: (from, to) =>
+      (['top', 'bottom'] as const).map((side) => ({
+        run: backEdge(detail, side, from, to),
+        within: `body/${side}`,
+      })),
   };
 }
 

@@ -1,12 +1,12 @@
-import { choiceParam } from '../../holders/params.ts';
 import type { BodyKind } from '../body-kind.ts';
 import { foldoverBoards } from './boards.ts';
 import { contributeFoldover } from './contribute.ts';
 import { readBackFoldover } from './read-back.ts';
 import { foldoverSection } from './section.ts';
-import { ACROSS, behind, foldoverParams, sides, type Foldover } from './params.ts';
+import { ACROSS, behind, sides, type Foldover } from './params.ts';
 import { sizeFoldover } from './size.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
+import { areSquare, roundingParams } from '../rounding.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
 
 /** Common practice: what is thicker makes a wallet gape; it is not put there without being asked. mm */
@@ -19,10 +19,10 @@ export const foldover: BodyKind<Foldover> = {
   orientation: 'lying',
   closures: ['none', 'tab-snap', 'flap', 'flap-pouch', 'edge-zip', 'elastic-band'],
   parts: ['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band'],
-  params: foldoverParams,
+  params: roundingParams,
   rules: [foldSchool, foldGutter, panelSetBack, seamAllowance, topstitchInset, turningGap],
   faces: (params) => [
-    ...(choiceParam(params, 'corners', foldoverParams.corners) === 'square'
+    ...(areSquare(params)
       ? ([
           { id: 'inside', title: 'behind both leaves', seat: 'inside' },
           ...sides.map(

@@ -1,25 +1,4 @@
 import type { Derived } from '../../derived/derived.ts';
-import type { ParamSpec } from '../../holders/holder-kind.ts';
-import { chosen } from '../../holders/params.ts';
-import { leafCorner } from './rules.ts';
-
-export const foldoverParams = {
-  corners: {
-    kind: 'choice',
-    title: 'Corners',
-    standard: 'square',
-    choices: [
-      { id: 'square', title: 'square', why: 'Holders go into the seams; notes fit behind them.' },
-      { id: 'rounded', title: 'rounded', why: 'A zipper can run round them; holders stand clear of the edge.' },
-    ],
-  },
-  radius: {
-    kind: 'length',
-    title: 'Radius of the corners',
-    rule: leafCorner,
-    when: (params) => chosen(params, 'corners', 'square') === 'rounded',
-  },
-} as const satisfies Record<string, ParamSpec>;
 
 export const sides = ['left', 'right'] as const;
 export type LeafSide = (typeof sides)[number];

@@ -1,31 +1,18 @@
 import { half } from '../../derived/constants.ts';
-import {
-  given,
-  largest,
-  minus,
-  named,
-  product,
-  rounded,
-  roundedAmount,
-  sum,
-  times,
-  type Derived,
-} from '../../derived/derived.ts';
+import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { measureFace, type MeasuredFace } from '../../faces/measure.ts';
-import { choiceParam, lengthParam } from '../../holders/params.ts';
 import { foldOver, turnOfCloth } from '../../sizing/fold-over.ts';
 import type { BodyInputs, Hosts, SizedBody } from '../body-kind.ts';
 import { closingOf } from './closing.ts';
 import { sizedFaces, type Faces } from './faces.ts';
-import { behind, foldoverParams, sides, type Foldover, type LeafSide } from './params.ts';
+import { behind, sides, type Foldover, type LeafSide } from './params.ts';
+import { roundingOf, type Rounding } from '../rounding.ts';
 import { foldGutter, foldSchool, panelSetBack } from '../leaf-rules.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Least leaf of an empty wallet, so that it can be drawn at all, mm. */
 const LEAST_LEAF = given('least leaf', 60, { kind: 'standard', path: 'foldover/leastLeaf', source: 'common practice' });
-
-type Rounding = Pick<Foldover, 'radius' | 'margin'>;
 
 /** Sizes a bifold from its measured faces: leaves, spine, turn of cloth, height. */
 export function sizeFoldover(
@@ -45,7 +32,11 @@ export function sizeFoldover(
   };
   const corners = roundingOf(params, inputs);
   const { height, hostHeight } = sizeUp(byId, corners, inputs);
-  const across = sizeAcross(byId, corners, height, inputs);
+  const thick = {
+    full: thicknessOf('closed and full', byId, 'loaded', inputs),
+    empty: thicknessOf('closed and empty', byId, 'empty', inputs),
+  };
+  const across = sizeAcross(byId, { ...corners, height, thick: thick.full }, inputs);
   const detail: Foldover = {
     ...across,
     ...corners,
@@ -54,10 +45,6 @@ export function sizeFoldover(
     turnedBelow: inputs.alongTop ?? false,
   };
   const { leafWidth, spine, liningWidth, shellWidth, shellExtra } = detail;
-  const thick = {
-    full: thicknessOf('closed and full', byId, 'loaded', inputs),
-    empty: thicknessOf('closed and empty', byId, 'empty', inputs),
-  };
   return {
     finished: {
       openWidth: named('finished width, open', liningWidth),
@@ -82,26 +69,15 @@ export function sizeFoldover(
   };
 }
 
-const NOTHING = given('nothing', 0, { kind: 'standard', path: 'nothing' });
-const OUTSIDE = given(
-  'corner of a square inside a round one',
-  1 - Math.SQRT1_2,
-  { kind: 'standard', path: 'corner' },
-  'ratio',
-);
-const CLEAR = given('clear of the seam', 2, { kind: 'standard', path: 'corner/clear', source: 'common practice' });
-
-function roundingOf(params: Params, { rules, grid }: BodyInputs): Rounding {
-  if (choiceParam(params, 'corners', foldoverParams.corners) === 'square') return { radius: NOTHING, margin: NOTHING };
-  const radius = roundedAmount(lengthParam(params, 'radius', foldoverParams.radius, rules, 'body'), grid);
-  const inside = product('square corner inside the round one', [radius, OUTSIDE]);
-  return { radius, margin: rounded(sum('clear of the rounded edge', [inside, CLEAR]), grid, 'up') };
+/** What a leaf is sized by besides its faces: how it is rounded, its height, and how thick the full piece is. */
+interface Around extends Rounding {
+  height: Derived;
+  thick: Derived;
 }
 
 function sizeAcross(
   faces: Faces,
-  corners: Rounding,
-  height: Derived,
+  around: Around,
   inputs: BodyInputs,
 ): Omit<Foldover, 'height' | 'flap' | 'turnedBelow' | keyof Rounding> {
   const { rules, stacks, grid } = inputs;
@@ -119,7 +95,7 @@ function sizeAcross(
   const liningExtra = notes ? rounded(named('lining longer than note panel', noteTurn), grid, 'up') : undefined;
   const shellTurn = turnOfCloth({ innerThickness: lining, outerThickness: exterior });
   const shellExtra = rounded(named('shell longer than lining', shellTurn), grid, 'up');
-  const leafWidth = sizeLeaf(faces, spine, { ...corners, height }, inputs);
+  const leafWidth = sizeLeaf(faces, spine, around, inputs);
   const inner = [times(2, leafWidth), spine];
   const liningWidth = sum('lining, seam to seam', liningExtra ? [...inner, liningExtra] : inner);
   const shellWidth = sum('shell, seam to seam', [liningWidth, shellExtra]);
@@ -130,7 +106,7 @@ function sizeAcross(
 function sizeLeaf(
   faces: Faces,
   spine: Derived,
-  { radius, margin, height }: Rounding & Pick<Foldover, 'height'>,
+  { radius, margin, height, thick }: Around,
   { rules, grid, pin, usual, overEdge }: BodyInputs,
 ): Derived {
   const { inside, front, across } = faces;
@@ -153,7 +129,7 @@ function sizeLeaf(
     const rest = sum('notes beside the spine', [inside.width, minus(spine)]);
     demands.push(product('half of what the notes ask', [rest, half]));
   }
-  if (overEdge) demands.push(overEdge.front(sum('edge between the corners', [height, times(-2, radius)])));
+  if (overEdge) demands.push(overEdge.front(sum('edge between the corners', [height, times(-2, radius)]), thick));
   return pin(
     'body/leafWidth',
     rounded(largest('leaf width', [sum('least leaf', [usual(LEAST_LEAF), radius]), ...demands]), grid, 'up'),

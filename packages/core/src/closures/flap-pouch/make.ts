@@ -14,6 +14,7 @@ import { halfMark, radiusOf } from '../fasteners.ts';
 import { flapOutline } from '../flap/outline.ts';
 import { flapPiece } from '../flap/piece.ts';
 import { tabSchool } from '../shoulder-rule.ts';
+import { lapMates, matePlace, type MatePlace } from '../mate.ts';
 import { tapeOf } from '../zipper.ts';
 import { pouchOperations } from './operations.ts';
 import { flapClosing } from './rules.ts';
@@ -102,6 +103,9 @@ export function makePouch(flap: PouchFlap, closing: ClosingEdge, inputs: Closure
       label: 'fastener',
     }),
   );
+  const mateFor = (x: number) => matePlace(closing, [mate.value, x - width.value / 2], fastener, inputs);
+  const [first, ...others] = places;
+  const mates: [MatePlace, ...MatePlace[]] = [mateFor(first), ...others.map(mateFor)];
   const seams = seamsOf(ids, outline, { sewn: sewn.value, cut: cut.value, tab: tab.value });
   const from = (closing.length - width.value) / 2;
   const base = baseSeams(ids, closing, from, from + width.value);
@@ -124,7 +128,7 @@ export function makePouch(flap: PouchFlap, closing: ClosingEdge, inputs: Closure
         base: { edge: 'bottom' },
         cap: `${id}-cap`,
         tip: outline.some((edge) => edge.id === 'tip') ? { edge: 'tip' } : { edge: 'corner-right' },
-        mate: { piece: closing.front.piece, mark: `${id}-mate`, edge: { edge: closing.front.edge } },
+        ...lapMates(mates, `${id}-mate`),
         over: rules.choice(tabSchool),
         front: closing.leaf.value,
       },
@@ -134,8 +138,8 @@ export function makePouch(flap: PouchFlap, closing: ClosingEdge, inputs: Closure
       { id: zipper.id, count: 1, length: cut.value },
       { id: zipper.id.replace('zipper', 'slider'), count: 1 },
     ],
-    hostEdits: [matesOn(closing, places, flap, id)],
-    operations: pouchOperations(flap, ids, seams, { mate, cut, sewn, front: closing.front.piece }, inputs),
+    hostEdits: matesOn(mates, flap, id),
+    operations: pouchOperations(flap, ids, seams, { mate, cut, sewn, mates }, inputs),
     findings: flap.findings,
   });
 }
@@ -143,7 +147,7 @@ export function makePouch(flap: PouchFlap, closing: ClosingEdge, inputs: Closure
 const numbered = (index: number): string => (index === 0 ? '' : `-${index + 1}`);
 
 /** How far from its left side its fasteners are set, mm: two where both keep clear of the corners and of each other. */
-function marksAt({ width, corner, end, fastener, two }: PouchFlap): number[] {
+function marksAt({ width, corner, end, fastener, two }: PouchFlap): [number, ...number[]] {
   const [middle, r, radius] = [width.value / 2, corner.value, radiusOf(fastener)];
   const clear = r - radius;
   const up = Math.max(0, r - end.value);
@@ -153,15 +157,11 @@ function marksAt({ width, corner, end, fastener, two }: PouchFlap): number[] {
 }
 
 /** Mates lie as far from the middle as what they hold. */
-function matesOn({ front, middle }: ClosingEdge, places: readonly number[], flap: PouchFlap, id: string): HostEdit {
-  const at = (x: number): Point => [front.xFromEdge(flap.mate.value), middle + x - flap.width.value / 2];
-  return {
-    piece: front.piece,
-    marks: places.map((x, index) =>
-      halfMark(flap.fastener, 'lower', { id: `${id}-mate${numbered(index)}`, at: at(x), label: 'fastener, mate' }),
-    ),
-  };
-}
+const matesOn = (mates: readonly MatePlace[], { fastener }: PouchFlap, id: string): HostEdit[] =>
+  mates.map(({ piece, at }, index) => ({
+    piece,
+    marks: [halfMark(fastener, 'lower', { id: `${id}-mate${numbered(index)}`, at, label: 'fastener, mate' })],
+  }));
 
 /** Both raw ends to its crease, then folded over the end of the zipper. */
 function tabPiece(id: string, tab: Derived, tape: Derived): PieceDraft {

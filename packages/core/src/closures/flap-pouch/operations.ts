@@ -6,6 +6,7 @@ import type { Seam } from '../../pieces/seam.ts';
 import { zipSeam } from '../../shelves/rules/common-rules.ts';
 import type { ClosureInputs } from '../closure-kind.ts';
 import { flapClosing } from './rules.ts';
+import { afterPockets, throughLayers, type MatePlace } from '../mate.ts';
 import type { Ids, PouchSeams } from './seams.ts';
 import type { PouchFlap } from './size.ts';
 
@@ -14,8 +15,7 @@ interface Told {
   mate: Derived;
   cut: Derived;
   sewn: Derived;
-  /** The piece that carries the mates. */
-  front: string;
+  mates: readonly MatePlace[];
 }
 
 /** From its zipper to the stitch that closes it. */
@@ -67,10 +67,10 @@ export function pouchOperations(
     {
       id: `${id}/set`,
       phase: 'closures',
-      needs: [`${id}/back`],
-      uses: [ids.front, ids.back, told.front],
+      needs: [`${id}/back`, ...afterPockets(told.mates)],
+      uses: [...new Set([ids.front, ids.back, ...told.mates.map(({ piece }) => piece)])],
       seams: [],
-      text: say`Look twice that the flap's front will lie outside; baste it to the shell, right sides together, middles meeting, its back towards the lining. With everything in it, lay the flap over and see where its fastener comes to lie: it should be ${mm(told.mate.value)} from the edge of the front. Set the mate there, through one layer backed the same way.`,
+      text: say`Look twice that the flap's front will lie outside; baste it to the shell, right sides together, middles meeting, its back towards the lining. With everything in it, lay the flap over and see where its fastener comes to lie: it should be ${mm(told.mate.value)} from the edge of the front. Set the mate there, through ${throughLayers(told.mates)} backed the same way.`,
     },
     {
       id: `${id}/close`,

@@ -1,4 +1,4 @@
-import type { ClosingEdge, OverEdge } from '../../bodies/body-kind.ts';
+import type { Beneath, ClosingEdge, OverEdge } from '../../bodies/body-kind.ts';
 import { half, nothing } from '../../derived/constants.ts';
 import {
   byRule,
@@ -146,6 +146,33 @@ const widthIn = (edge: Derived, params: Params, inputs: ClosureInputs): Derived 
 /** What lies in the flap, if something does. */
 const heldBy = ({ own: [held] = [] }: ClosureInputs): MeasuredFace | undefined => (held?.occupied ? held : undefined);
 
+/** How it goes over the edge of what is so thick beneath it, if it lies on the front by so much. */
+const overEdge = (lies: Derived, { full, empty }: Beneath, end: Derived, inputs: ClosureInputs) =>
+  flapRule({
+    loadedDepth: full,
+    emptyDepth: empty,
+    overlap: lies,
+    fastenerInset: end,
+    flapThickness: clothOf(inputs),
+    school: inputs.rules.choice(tabSchool),
+  });
+
+/** How much of it must lie on the front for what it holds, if the full piece is so thick beneath it: of a thin one the stitch that closes
+ * it takes some. mm */
+function neededOn(
+  held: MeasuredFace,
+  width: Derived,
+  beneath: Derived,
+  params: Params,
+  inputs: ClosureInputs,
+): Derived {
+  const along = alongOf(held, width, params, inputs);
+  const over = overEdge(nothing, { full: beneath, empty: beneath }, nothing, inputs).flapLength;
+  const stitch = inputs.rules.length(flapClosing);
+  if (over.value >= stitch.value) return along;
+  return sum(along.label, [along, stitch, minus(over)]);
+}
+
 /** What the flap asks of its edge and of the leaf that it lies on. */
 export function askOf(params: Params, inputs: ClosureInputs): OverEdge {
   const held = heldBy(inputs);
@@ -154,7 +181,8 @@ export function askOf(params: Params, inputs: ClosureInputs): OverEdge {
   if (!held) return { edge: nothing, front: () => nothing, thick };
   return {
     edge: sum('edge for the flap', [acrossOf(held, params, inputs), times(2, own(params, 'inset', inputs))]),
-    front: (edge) => sum('leaf for the flap', [alongOf(held, widthIn(edge, params, inputs), params, inputs), CLEAR]),
+    front: (edge, beneath) =>
+      sum('leaf for the flap', [neededOn(held, widthIn(edge, params, inputs), beneath, params, inputs), CLEAR]),
     thick,
   };
 }
@@ -168,23 +196,14 @@ export function sizePouch(params: Params, closing: ClosingEdge, inputs: ClosureI
   const fastener = hardwareOf(fasteners[choiceParam(params, 'fastener', fastenerParam)], hardware);
   const end = insetFor(own(params, 'end', inputs), fastener);
   const wished = own(params, 'overlap', inputs);
-  const needed = held ? [alongOf(held, width, params, inputs)] : [];
+  const needed = held ? [neededOn(held, width, closing.thick.full, params, inputs)] : [];
   const overlap = overlapFor(
     largest('lies on the front by', [wished, ...needed]),
     end,
     fastener,
     sum('leaf', [closing.leaf]),
   );
-  const { full, empty } = closing.thick;
-  const over = (lies: Derived) =>
-    flapRule({
-      loadedDepth: full,
-      emptyDepth: empty,
-      overlap: lies,
-      fastenerInset: end,
-      flapThickness: clothOf(inputs),
-      school: rules.choice(tabSchool),
-    });
+  const over = (lies: Derived) => overEdge(lies, closing.thick, end, inputs);
   const { length, reach, lies, solved } = laidOver(
     { path: `${id}/flapLength`, label: 'flap length', overlap, front: closing.leaf, fastener, inset: end, over },
     inputs,

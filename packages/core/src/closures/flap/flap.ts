@@ -59,7 +59,7 @@ export const flap: ClosureKind = {
   findings: ['closure.cornerTooTight'],
   solve(design: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, cutStacks: cut = stacks, grid, hardware, id } = inputs;
-    const seat = flapSeatOf(body.closing, body.finished.height);
+    const seat = flapSeatOf(body.closing, body.finished.height, inputs);
     if (!seat) throw new CoreError('closure.notForBody', 'a flap needs a back to be caught in', id);
     const own = (key: 'overlap' | 'inset' | 'end' | 'corner') => lengthParam(design, key, params[key], rules, id);
     const fastener = hardwareOf(fasteners[choiceParam(design, 'fastener', fastenerParam)], hardware);

@@ -8,6 +8,7 @@ import type { ClosureInputs } from '../closure-kind.ts';
 import { CLIP } from '../../pieces/clip.ts';
 import { flapOutline } from './outline.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
+import { afterPockets, lapMates, throughLayers } from '../mate.ts';
 import type { FlapSeat } from './seat.ts';
 import { zippedOuter } from './zipped.ts';
 import { tabSchool } from '../shoulder-rule.ts';
@@ -17,6 +18,7 @@ import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fastener: Hardware): Contribution {
   const { rules, id } = inputs;
   const { width, length, corner, end, mate } = flap;
+  const place = seat.mateAt(mate.value, fastener);
   const seam = rules.length(seamAllowance);
   const inner = `${id}/flap-lining`;
   const outline = flapOutline(width.value, length.value, corner.value);
@@ -62,7 +64,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
         base: { edge: 'bottom' },
         cap: `${id}-cap`,
         tip: { edge: 'tip' },
-        mate: { piece: seat.mate.piece, mark: `${id}-mate`, edge: seat.mate.edge },
+        ...lapMates([place], `${id}-mate`),
         over: rules.choice(tabSchool),
         ...(seat.rings && { rings: seat.rings }),
         ...(seat.front && { front: seat.front.value }),
@@ -71,10 +73,8 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
     hardware: [{ id: fastener.id, count: 1 }, ...outer.hardware],
     hostEdits: [
       {
-        piece: seat.mate.piece,
-        marks: [
-          halfMark(fastener, 'lower', { id: `${id}-mate`, at: seat.mate.at(mate.value), label: 'fastener, mate' }),
-        ],
+        piece: place.piece,
+        marks: [halfMark(fastener, 'lower', { id: `${id}-mate`, at: place.at, label: 'fastener, mate' })],
       },
     ],
     operations: [
@@ -101,10 +101,10 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
       {
         id: `${id}/set`,
         phase: 'closures',
-        needs: [`${id}/flap`],
-        uses: [outer.base, seat.mate.piece],
+        needs: [`${id}/flap`, ...afterPockets([place])],
+        uses: [outer.base, place.piece],
         seams: [],
-        text: say`Look twice that the flap's outside will lie outside; baste it to the back, right sides together, middles meeting. With everything in it, lay the flap over and see where its fastener comes to lie: it should be ${mm(mate.value)} from the edge of the front. Set the mate there, through one layer backed the same way.`,
+        text: say`Look twice that the flap's outside will lie outside; baste it to the back, right sides together, middles meeting. With everything in it, lay the flap over and see where its fastener comes to lie: it should be ${mm(mate.value)} from the edge of the front. Set the mate there, through ${throughLayers([place])} backed the same way.`,
       },
     ],
   });

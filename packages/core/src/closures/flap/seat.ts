@@ -1,9 +1,13 @@
 import { nothing } from '../../derived/constants.ts';
 import type { Closing, ClosingEdge, ClosingMouth } from '../../bodies/body-kind.ts';
 import { given, type Derived } from '../../derived/derived.ts';
-import type { Point } from '../../geometry/perimeter.ts';
-import type { NamedLine, Ring } from '../../pieces/room.ts';
+import type { Ring } from '../../pieces/room.ts';
 import { edgePart, type EdgeRun } from '../../pieces/seam.ts';
+import type { Hardware } from '../../shelves/hardware/hardware.ts';
+import type { ClosureInputs } from '../closure-kind.ts';
+import { matePlace, type MatePlace } from '../mate.ts';
+
+type Pockets = Pick<ClosureInputs, 'pockets'>;
 
 /** Where a flap is caught, and where its end comes to lie. */
 export interface FlapSeat {
@@ -19,15 +23,15 @@ export interface FlapSeat {
   outer(from: number, to: number): EdgeRun;
   inner(from: number, to: number): EdgeRun;
   within: string;
-  /** The piece that carries the mate, and the mate's place at a distance from its edge. */
-  mate: { piece: string; edge: NamedLine; at(distance: number): Point };
+  /** Where the mate is set at a distance from the edge of the front. */
+  mateAt(distance: number, fastener: Hardware): MatePlace;
 }
 
 /** The back of a mouth, or the opening edge of a folded piece; nothing where a flap cannot be.
  * @param height of the front below a mouth, mm */
-export function flapSeatOf(closing: Closing, height: Derived | undefined): FlapSeat | undefined {
+export function flapSeatOf(closing: Closing, height: Derived | undefined, pockets: Pockets): FlapSeat | undefined {
   if (closing.kind === 'mouth') return atMouth(closing, height);
-  return closing.kind === 'edge' ? atEdge(closing) : undefined;
+  return closing.kind === 'edge' ? atEdge(closing, pockets) : undefined;
 }
 
 function atMouth({ width, proud, rim, front, rings }: ClosingMouth, height: Derived | undefined): FlapSeat {
@@ -41,16 +45,24 @@ function atMouth({ width, proud, rim, front, rings }: ClosingMouth, height: Deri
     outer: run,
     inner: run,
     within: 'body/mouth-back',
-    mate: { piece: front.piece, edge: { edge: rim[0]!.edge }, at: (down) => front.at(width.value / 2, down) },
+    mateAt: (down) => ({
+      piece: front.piece,
+      edge: { edge: rim[0]!.edge },
+      at: front.at(width.value / 2, down),
+      over: front.at(width.value / 2, down),
+    }),
   };
 }
 
-const atEdge = ({ outer, inner, length, middle, within, front, leaf }: ClosingEdge): FlapSeat => ({
-  width: given('opening edge', length, { kind: 'cut', path: outer.piece }),
-  proud: nothing,
-  front: leaf,
-  outer: (from, to) => edgePart(outer.piece, outer.edge, from, to),
-  inner: (from, to) => edgePart(inner.piece, inner.edge, from, to),
-  within,
-  mate: { piece: front.piece, edge: { edge: front.edge }, at: (distance) => [front.xFromEdge(distance), middle] },
-});
+const atEdge = (closing: ClosingEdge, pockets: Pockets): FlapSeat => {
+  const { outer, inner, length, within, leaf } = closing;
+  return {
+    width: given('opening edge', length, { kind: 'cut', path: outer.piece }),
+    proud: nothing,
+    front: leaf,
+    outer: (from, to) => edgePart(outer.piece, outer.edge, from, to),
+    inner: (from, to) => edgePart(inner.piece, inner.edge, from, to),
+    within,
+    mateAt: (distance, fastener) => matePlace(closing, [distance, 0], fastener, pockets),
+  };
+};
