@@ -6,6 +6,7 @@ import { foldover } from './foldover/foldover.ts';
 import { folio } from './folio/folio.ts';
 import { jacket } from './jacket/jacket.ts';
 import { organizer } from './organizer/organizer.ts';
+import { panel } from './panel/panel.ts';
 import { roll } from './roll/roll.ts';
 import { round } from './round/round.ts';
 import { shell } from './shell/shell.ts';
@@ -18,6 +19,7 @@ export type BodyKinds = Readonly<Record<string, BodyKind<any>>>;
 /** The body families that ship. */
 export const bodyKinds = {
   foldover,
+  panel,
   roll,
   sleeve,
   round,

@@ -7,7 +7,7 @@ import { outlineArea } from '../testing/measures.ts';
 import { solvedSample } from '../testing/solved-sample.ts';
 import { anyWallet } from '../testing/any-design.ts';
 import { anyAccordion, anyBox, anyDoubleTube, anyOrganizer, anyShell, anyZipTube } from '../testing/any-boxy.ts';
-import { anyFolio, anyJacket, anyRoll, anyRound, anySleeve } from '../testing/any-soft.ts';
+import { anyFolio, anyJacket, anyPanel, anyRoll, anyRound, anySleeve } from '../testing/any-soft.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Solution } from '../solve/solution.ts';
@@ -242,6 +242,15 @@ const cases: Case[] = [
       expect(open.extent[0]).toBeCloseTo(finished(solution, 'openWidth'), 6);
       expect(form(solution, 'exterior', { open: true }).extent[1]).toBeCloseTo(finished(solution, 'height'), 6);
       expect(solid.extent[2]).toBeGreaterThan(0);
+    },
+  },
+  {
+    family: 'panel',
+    any: anyPanel,
+    mouths: 1,
+    check(solid, solution) {
+      const { width, height } = solution.finished;
+      expectExtent(solid, [width!.value, height!.value, 0], 1e-6);
     },
   },
   {

@@ -64,7 +64,7 @@ export function* proposeForms(
 }
 
 /** Suitability nearer than this is the same: then the one that takes less cloth comes first. */
-const SAME = 0.1;
+const SAME = 0.05;
 
 /** Sorts proposals: first what holds everything, then what has nothing in the way, then whose holders are made for such things,
  * then what takes less cloth. */

@@ -104,7 +104,7 @@ const anySides = (most: number) =>
   fc.record({ long: length(20, 160), short: length(20, 120), thickness: length(0.5, most) });
 
 /** Settings of a flap of two faces, and what lies in it if something does. */
-const anyPouch = fc.record({
+export const anyPouch = fc.record({
   params: fc.record(
     {
       fastener: fc.constantFrom('magnet', 'snap', 'hook-and-loop'),

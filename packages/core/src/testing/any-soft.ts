@@ -5,7 +5,7 @@ import { canClose } from '../bodies/exclusions.ts';
 import { isSideFolded, isSloped } from '../bodies/sleeve/params.ts';
 import { bodyKinds } from '../bodies/body-kinds.ts';
 import { gridIds } from '../units/grid.ts';
-import { anyMesh, anyRules, anyStack, anyWallet, length } from './any-design.ts';
+import { anyMesh, anyPouch, anyRules, anyStack, anyWallet, length, withThingInFlap } from './any-design.ts';
 import {
   anyBand,
   anyHandle,
@@ -178,6 +178,14 @@ export const anyJacket: fc.Arbitrary<DesignDocument> = fc
     faces: { cover: { kind: 'holder', id: 'A' } },
   }));
 
+/** How one thing lies beside another. */
+const anyBeside = fc.record({
+  kind: fc.constantFrom('row' as const, 'column' as const),
+  gap: fc.integer({ min: 0, max: 12 }),
+  share: fc.constantFrom(...sharePolicies),
+  taker: fc.integer({ min: 0, max: 1 }),
+});
+
 const cardOnLeaf = fc.record({
   kind: fc.constant('card-tiers'),
   params: fc.record({
@@ -203,12 +211,7 @@ export const anyFolio: fc.Arbitrary<DesignDocument> = fc
       minLength: 4,
       maxLength: 4,
     }),
-    beside: fc.record({
-      kind: fc.constantFrom('row' as const, 'column' as const),
-      gap: fc.integer({ min: 0, max: 12 }),
-      share: fc.constantFrom(...sharePolicies),
-      taker: fc.integer({ min: 0, max: 1 }),
-    }),
+    beside: anyBeside,
     behind: fc.option(
       fc.record({
         kind: fc.constant('file-room'),
@@ -257,3 +260,41 @@ const FLAT = {
 export const anyBifold: fc.Arbitrary<DesignDocument> = fc
   .tuple(anyWallet, fc.option(anyOutside, { nil: undefined, freq: 2 }))
   .map(([design, pocket]) => (pocket ? withPocket(design, 'front', pocket) : design));
+
+/** A panel that stays flat, with one or two things on its inner side, now and then one on the outer one and in its flap. */
+export const anyPanel: fc.Arbitrary<DesignDocument> = fc
+  .record({
+    corners: fc.constantFrom('square', 'square', 'rounded'),
+    inner: fc.array(fc.oneof({ weight: 3, arbitrary: anyOutside }, { weight: 1, arbitrary: cardOnLeaf }), {
+      minLength: 1,
+      maxLength: 3,
+    }),
+    beside: anyBeside,
+    outer: fc.option(anyOutside, { nil: undefined, freq: 2 }),
+    closure: fc.constantFrom('none', 'flap', 'flap-pouch', 'tab-snap', 'elastic-band'),
+    pouch: anyPouch,
+    flap: fc.constantFrom('plain', 'zipped'),
+    parts: fc.subarray(['ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band']),
+    stacks: fc.record({ exterior: anyStack(3), lining: anyStack(2), pocket: anyStack(2), mesh: anyMesh }),
+    rules: anyRules,
+    grid: fc.constantFrom(...gridIds),
+  })
+  .map(({ corners, inner, beside, outer, closure, pouch, flap, parts, ...rest }) => {
+    const paramsOf: Record<string, Params> = { flap: { pocket: flap }, 'flap-pouch': pouch.params };
+    const start: DesignDocument = {
+      ...newDesign({ id: 'any', name: 'Any' }),
+      ...rest,
+      body: { kind: 'panel', params: { corners } },
+      closure: { kind: closure, params: paramsOf[closure] ?? {} },
+      parts: parts.map((kind, index) => {
+        const params: Params = kind === 'ring-tabs' && closure.startsWith('flap') ? { place: 'ends' } : {};
+        return { id: `p${index + 1}`, kind, params };
+      }),
+    };
+    const held = inner.reduce<DesignDocument>(
+      (design, each, index) => withPocket(design, 'panel', each as Outside, 'ABC'[index], beside),
+      start,
+    );
+    const both = outer ? withPocket(held, 'outside', outer, 'O') : held;
+    return closure === 'flap-pouch' && pouch.held ? withThingInFlap(both, pouch.held) : both;
+  });
