@@ -4,23 +4,23 @@ import type { DesignDocument, Params } from '../document/design-document.ts';
 import { edgeLength, flatten } from '../geometry/outline.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { circle } from '../testing/measures.ts';
+import { withPocket } from '../testing/any-standing.ts';
 import { thing, trial } from '../testing/trial.ts';
 import type { Solution } from './solution.ts';
 import { solveDesign } from './solve-design.ts';
 
-/** A framed box for one thing of 120 x 70 x 90 (upwards), and what else is said. */
-const framed = (params: Params = {}, more: Partial<DesignDocument> = {}): Solution =>
-  solveDesign({
-    ...trial({
-      body: 'organizer',
-      params,
-      face: 'inside',
-      kind: 'packed-room',
-      item: thing(120, 90, 70),
-      closure: 'zip-top',
-    }),
-    ...more,
+/** A framed box for one thing of 120 x 70 x 90 (upwards). */
+const framedBox = (params: Params): DesignDocument =>
+  trial({
+    body: 'organizer',
+    params,
+    face: 'inside',
+    kind: 'packed-room',
+    item: thing(120, 90, 70),
+    closure: 'zip-top',
   });
+const framed = (params: Params = {}, more: Partial<DesignDocument> = {}): Solution =>
+  solveDesign({ ...framedBox(params), ...more });
 const pieceOf = ({ pieces }: Solution, id: string): Piece => pieces.find((piece) => piece.id === id)!;
 const size = ({ body }: Solution, name: string): number => body.sizes[name]!.value;
 const field = (change: (design: DesignDocument) => DesignDocument = (same) => same): Solution =>
@@ -112,6 +112,45 @@ describe('a framed organizer', () => {
     expect(plain.pieces.some(({ id }) => id.startsWith('body/outer'))).toBe(false);
     expect(pieceOf(plain, 'body/shell-front').lines).toEqual([]);
     expect(plain.closedThickness.value).toBeLessThan(zipped.closedThickness.value - 25);
+  });
+
+  test('with a pocket at the back too it is as much deeper again, and both are cut alike', () => {
+    const [none, one, both] = [framed({ outer: 'none' }), framed(), framed({ outer: 'both' })];
+    const by = one.closedThickness.value - none.closedThickness.value;
+    expect(both.closedThickness.value - one.closedThickness.value).toBeCloseTo(by, 9);
+    expect(both.finished.depth!.value - none.finished.depth!.value).toBeCloseTo(2 * by, 9);
+    // the box itself is as it was
+    for (const name of ['width', 'depth', 'height', 'band']) expect(size(both, name)).toBe(size(none, name));
+    const cut = (solution: typeof both, own: string) =>
+      solution.pieces
+        .filter(({ id }) => id.startsWith(`${own}/`))
+        .map(({ id, stitch, count }) => [id.slice(own.length), stitch, count]);
+    expect(cut(both, 'body/rear')).toEqual(cut(both, 'body/outer'));
+    expect(cut(both, 'body/outer')).toEqual(cut(one, 'body/outer'));
+    expect(cut(one, 'body/rear')).toEqual([]);
+    const lines = (wall: string) => pieceOf(both, `body/shell-${wall}`).lines.map(({ from, to }) => [from, to]);
+    expect(lines('back')).toEqual(lines('front'));
+    // twice the zipper, and four sliders on both
+    const sliders = ({ hardware }: typeof both) =>
+      hardware.filter(({ id }) => id === 'slider-3').reduce((sum, { count }) => sum + count, 0);
+    expect([sliders(one), sliders(both)]).toEqual([2, 4]);
+  });
+
+  test('what is sewn into the pocket at the back makes that deeper, and the one in front stays', () => {
+    const holds = { kind: 'slip-pocket', params: { visible: 0 }, long: 100, short: 60, thickness: 40, count: 1 };
+    const design = withPocket(framedBox({ outer: 'both' }), 'rear', holds);
+    const [bare, held] = [framed({ outer: 'both' }), solveDesign(design)];
+    expect(size(held, 'rearDepth')).toBeGreaterThan(size(bare, 'rearDepth') + 8);
+    expect(size(held, 'outerDepth')).toBe(size(bare, 'outerDepth'));
+    const by = size(held, 'rearDepth') - size(bare, 'rearDepth');
+    expect(held.closedThickness.value - bare.closedThickness.value).toBeCloseTo(by, 9);
+    expect(held.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
+    const { layers, total } = held.section;
+    expect(Math.min(...layers.map(({ z0 }) => z0))).toBeCloseTo(0, 9);
+    expect(Math.max(...layers.map(({ z1 }) => z1))).toBeCloseTo(total.value, 9);
+    // it lies behind the box
+    const [behind, inside] = ['Thing P', 'Thing'].map((name) => layers.find(({ label }) => label === name)!);
+    expect(behind!.z1).toBeLessThan(inside!.z0);
   });
 
   test('its largest thing passes the opened mouth, however long it is', () => {

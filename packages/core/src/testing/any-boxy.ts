@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { DesignDocument, PartEntry } from '../document/design-document.ts';
 import { length } from './any-design.ts';
+import { facesOf } from '../document/edits/seats.ts';
 import { anyBand, anyOnPouch, anyOutside, anyStanding, anyZipper, closureParams, withPocket } from './any-standing.ts';
 
 const maybe = <T>(any: fc.Arbitrary<T>) => fc.option(any, { nil: undefined, freq: 2 });
@@ -120,13 +121,16 @@ const broadSideFirst = (design: DesignDocument): DesignDocument => ({
   contents: design.contents.map((line) => (line.orientation === 'upright' ? line : { ...line, orientation: 'lying' })),
 });
 
+/** What is sewn onto the walls of an organizer. */
+const IDS: Readonly<Record<string, string>> = { back: 'W', front: 'X', flap: 'Y', rear: 'U', 'rear-flap': 'V' };
+
 /** A framed organizer, its zipper of any kind; something hangs in it, is sewn onto its back or lies in its outer pocket. */
 export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
   .tuple(
     anyStanding({
       body: fc
         .record({
-          outer: fc.constantFrom('zipped', 'zipped', 'none'),
+          outer: fc.constantFrom('zipped', 'both', 'none'),
           back: fc.constantFrom('lining', 'shell'),
           radius: length(8, 80),
         })
@@ -149,6 +153,8 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
         back: maybe(anyOutside),
         front: maybe(anyOutside),
         flap: maybe(anyOutside),
+        rear: maybe(anyOutside),
+        'rear-flap': maybe(anyOutside),
       }),
     }),
   )
@@ -172,10 +178,10 @@ export const anyOrganizer: fc.Arbitrary<DesignDocument> = fc
       };
       const hung = pouch ? withPocket(zipped, 'divider', pouch, 'Z') : zipped;
       const parted = pouch && onPouch ? withPocket(hung, `Z-${onPouch.face}`, onPouch.outside, 'Q') : hung;
-      const bare = design.body.params.outer === 'none';
-      return Object.entries(walls).reduce((made, [face, outside]) => {
-        if (!outside || (bare && face !== 'back')) return made;
-        return withPocket(made, face, outside, { back: 'W', front: 'X', flap: 'Y' }[face]);
-      }, parted);
+      const there = new Set(facesOf(design).map(({ id }) => id));
+      return Object.entries(walls).reduce(
+        (made, [face, outside]) => (outside && there.has(face) ? withPocket(made, face, outside, IDS[face]) : made),
+        parted,
+      );
     },
   );

@@ -1,10 +1,10 @@
 import { roundedRectangle } from '../../geometry/outline.ts';
 import type { SizedBody } from '../body-kind.ts';
 import { board, boardFace, type BoardPlan } from '../board-plan.ts';
-import type { Organizer } from './params.ts';
+import { outerNames, type FoldOut, type Organizer } from './params.ts';
 
-/** The box from the front, its back wall, and both sides of the outer pocket. */
-export function organizerBoards({ detail: { shell, outer, walls } }: SizedBody<Organizer>): BoardPlan[] {
+/** The box from the front, its back wall, and both sides of each outer pocket. */
+export function organizerBoards({ detail: { shell, outers, walls } }: SizedBody<Organizer>): BoardPlan[] {
   // what hangs between the sides begins in the middle of one
   const hanging = boardFace('divider', { dx: walls.value / 2 });
   const size = { width: shell.width.value, height: shell.height.value };
@@ -17,21 +17,23 @@ export function organizerBoards({ detail: { shell, outer, walls } }: SizedBody<O
     wall('inside', 'In the box, its front left away', [boardFace('inside', { open: true })]),
     wall('divider', 'What hangs in it', [hanging]),
     wall('back', 'Inside of the back', [boardFace('back')]),
-    ...(outer
-      ? [
-          {
-            id: 'front',
-            title: 'Back of the outer pocket',
-            ground: outer.back === 'shell' ? ('exterior' as const) : ('lining' as const),
-          },
-          { id: 'flap', title: 'Inside of its flap', ground: 'lining' as const },
-        ].map(({ id, title, ground }): BoardPlan => ({
-          ...board({ id, title, ground }, { width: outer.length.value, height: outer.width.value }, [boardFace(id)], {
-            across: { path: 'body/outerWidth', pin: 'body/outer-length' },
-            up: { path: 'body/outerHeight', pin: 'body/outer-width' },
-          }),
-          outline: roundedRectangle(outer.length.value, outer.width.value, outer.radius.value),
-        }))
-      : []),
+    ...outers.flatMap(outerBoards),
+  ];
+}
+
+function outerBoards({ wall, back, length, width, radius }: FoldOut): BoardPlan[] {
+  const { called, key, face, flap } = outerNames[wall];
+  const extent = { width: length.value, height: width.value };
+  const sizes = {
+    across: { path: `body/${key}Width`, pin: `body/${key}-length` },
+    up: { path: `body/${key}Height`, pin: `body/${key}-width` },
+  };
+  const side = (id: string, title: string, ground: BoardPlan['ground']): BoardPlan => ({
+    ...board({ id, title, ground }, extent, [boardFace(id)], sizes),
+    outline: roundedRectangle(extent.width, extent.height, radius.value),
+  });
+  return [
+    side(face, `Back of the ${called}`, back === 'shell' ? 'exterior' : 'lining'),
+    side(flap, wall === 'front' ? 'Inside of its flap' : 'Inside of the rear flap', 'lining'),
   ];
 }

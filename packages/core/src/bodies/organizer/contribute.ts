@@ -14,25 +14,28 @@ import { gussetSeams, ringRims, roundSeams, zipSeams } from '../gusset-ring/seam
 import { middleGap } from '../turning-gap.ts';
 import { bandPieces, bandSeams } from './bands.ts';
 import { operations, type MadeSeams } from './operations.ts';
-import type { FoldOut, Organizer } from './params.ts';
+import { outerNames, type FoldOut, type Organizer } from './params.ts';
 import { FRAME_WIRE, wireOf } from './plan.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
-/** A lined box of five panels, bands with a frame and a zipper round its mouth, and a pocket that folds out in front. */
+/** A lined box of five panels, bands with a frame and a zipper round its mouth, and a pocket that folds out in front, or there and at the
+ * back. */
 export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: BodyInputs): Contribution {
-  const { outer, frame } = detail;
+  const { outers, frame } = detail;
   const { rules, stacks } = inputs;
-  const zipper = outer && outerZipper(outer, inputs);
+  const zippers = outers.map((outer) => outerZipper(outer, inputs));
   const walls = layers.map((layer) => [layer, boxPieces(detail[layer], 'five')] as const);
   const seams: MadeSeams = {
     shell: boxSeams('shell', walls[0]![1]),
     lining: boxSeams('lining', walls[1]![1]),
     bands: bandSeams(detail),
-    zip: outer ? zipSeams(outer) : [],
-    gusset: outer ? gussetSeams(outer) : [],
-    round: outer ? roundSeams(outer) : [],
-    onFront: outer ? onFrontSeams(outer) : [],
-    outerZipper: zipper?.seams ?? [],
+    outers: outers.map((outer, index) => ({
+      zip: zipSeams(outer),
+      gusset: gussetSeams(outer),
+      round: roundSeams(outer),
+      onWall: onWallSeams(outer),
+      zipper: zippers[index]!.seams,
+    })),
   };
   return contribution({
     pieces: [
@@ -52,13 +55,21 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
         count: 2,
         note: 'Bend both ends at right angles; blunt and cap them.',
       }),
-      ...(outer ? outerPieces(outer, inputs) : []),
-      ...(zipper ? [zipper.piece] : []),
+      ...outers.flatMap((outer, index) => [...outerPieces(outer, inputs), zippers[index]!.piece]),
     ],
-    joins: Object.values(seams).flat(),
-    hardware: [{ id: FRAME_WIRE, count: 2, length: 2 * frame.length.value }, ...(zipper?.hardware ?? [])],
+    joins: [
+      ...seams.shell,
+      ...seams.lining,
+      ...seams.bands,
+      ...seams.outers.flatMap((outer) => Object.values(outer).flat()),
+    ],
+    hardware: [
+      { id: FRAME_WIRE, count: 2, length: 2 * frame.length.value },
+      ...zippers.flatMap(({ hardware }) => hardware),
+    ],
     operations: operations(detail, seams, inputs),
-    findings: outer ? tightCorner(outer.radius, stacks.exterior) : [],
+    // both have the same corners
+    findings: outers.slice(0, 1).flatMap(({ radius }) => tightCorner(radius, stacks.exterior)),
   });
 }
 
@@ -67,9 +78,10 @@ const plate = (id: string, name: string, width: PieceDraft['width'], height: Pie
 
 /** Marks and gaps that a wall has besides being a wall. */
 function withLines(draft: PieceDraft, detail: Organizer, { rules }: BodyInputs): PieceDraft {
-  const { shell, lining, outer, divided } = detail;
+  const { shell, lining, outers, divided } = detail;
   const [, layer, wall] = /^body\/(shell|lining)-(.*)$/.exec(draft.id) as unknown as [string, Layer, string];
-  if (wall === 'front' && layer === 'shell' && outer) return { ...draft, lines: outlineOnFront(outer) };
+  const outer = layer === 'shell' && outers.find((each) => each.wall === wall);
+  if (outer) return { ...draft, lines: outlineOnWall(outer) };
   if (layer === 'lining' && wall === 'base') {
     return { ...draft, gaps: [middleGap('base/back', draft.width.value, rules)] };
   }
@@ -89,45 +101,47 @@ function withLines(draft: PieceDraft, detail: Organizer, { rules }: BodyInputs):
 type StraightSide = 'bottom' | 'right' | 'top' | 'left';
 const straightSides = ['bottom', 'right', 'top', 'left'] as const;
 
-/** Where the straight sides of the outer pocket lie on the front. */
-function outlineOnFront({ at, length, width, radius }: FoldOut): StitchLine[] {
+/** Where the straight sides of an outer pocket lie on its wall. */
+function outlineOnWall({ wall, at, length, width, radius }: FoldOut): StitchLine[] {
+  const { key, called } = outerNames[wall];
   const sides = roundedRectangle(length.value, width.value, radius.value);
   return straightSides.map((side: StraightSide) => {
     const { from, to } = sides.find(({ id }) => id === side)!;
     const on = ([x, y]: readonly [number, number]): [number, number] => [x + at.x, y + at.y];
-    return { id: `outer-${side}`, from: on(from), to: on(to), label: `${side} of the outer pocket` };
+    return { id: `${key}-${side}`, from: on(from), to: on(to), label: `${side} of the ${called}` };
   });
 }
 
-const onFrontSeams = ({ own }: FoldOut): Seam[] =>
+const onWallSeams = ({ own, wall }: FoldOut): Seam[] =>
   straightSides.map((side) => ({
     id: `${own}/back#${side}`,
     kind: 'stitchedOn',
     a: wholeEdge(`${own}/back`, side),
-    b: faceLine('body/shell-front', `outer-${side}`),
+    b: faceLine(`body/shell-${wall}`, `${outerNames[wall].key}-${side}`),
   }));
 
 function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
   const seam = rules.length(seamAllowance);
-  const titles = { lid: 'flap', base: 'front' };
+  const titles = { lid: 'flap', base: outer.wall };
+  const { title } = outerNames[outer.wall];
   return [
     panelPiece(
       outer,
       {
         layer: 'shell',
         id: outer.panel('shell', 'lid'),
-        name: 'Outer pocket, flap',
+        name: `${title}, flap`,
         note: 'It folds out head down: lay a directional print upside down if it is to be read while the pocket is open.',
       },
       seam,
     ),
-    panelPiece(outer, { layer: 'lining', id: outer.panel('lining', 'lid'), name: 'Outer pocket, flap lining' }, seam),
-    panelPiece(outer, { layer: outer.back, id: outer.panel('shell', 'base'), name: 'Outer pocket, back' }, seam),
-    ...ringPieces(outer, { layer: 'shell', name: 'Outer pocket', titles }, rules),
-    ...ringPieces(outer, { layer: 'lining', name: 'Outer pocket lining', titles }, rules),
+    panelPiece(outer, { layer: 'lining', id: outer.panel('lining', 'lid'), name: `${title}, flap lining` }, seam),
+    panelPiece(outer, { layer: outer.back, id: outer.panel('shell', 'base'), name: `${title}, back` }, seam),
+    ...ringPieces(outer, { layer: 'shell', name: title, titles }, rules),
+    ...ringPieces(outer, { layer: 'lining', name: `${title} lining`, titles }, rules),
     platePiece(outer, {
       id: `${outer.own}/stiffener`,
-      name: 'Stiffener of the flap',
+      name: outer.wall === 'front' ? 'Stiffener of the flap' : 'Stiffener of the rear flap',
       note: 'Smaller than the flap by the seam all round: no needle goes through it.',
     }),
   ];
@@ -146,7 +160,7 @@ function outerZipper(outer: FoldOut, inputs: BodyInputs) {
     b: rim.edge,
   });
   return {
-    piece: { ...zipper.piece, name: 'Zipper of the outer pocket' },
+    piece: { ...zipper.piece, name: `Zipper of the ${outerNames[outer.wall].called}` },
     hardware: [...zipper.hardware, { id: 'slider-3', count: 2 }],
     seams: [caught('bottom', base!), caught('top', lid!)],
   };

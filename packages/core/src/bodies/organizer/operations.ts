@@ -6,18 +6,20 @@ import { walls } from '../box/params.ts';
 import { layers } from '../box/pieces.ts';
 import { CLIP } from '../../pieces/clip.ts';
 import { rimHalves } from './bands.ts';
-import type { Organizer } from './params.ts';
+import { outerNames, type FoldOut, type Organizer } from './params.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 
-export type MadeSeams = Record<
-  'shell' | 'lining' | 'bands' | 'zip' | 'gusset' | 'round' | 'onFront' | 'outerZipper',
-  Seam[]
->;
+/** Of each outer pocket. */
+type OuterSeams = Record<'zip' | 'gusset' | 'round' | 'onWall' | 'zipper', Seam[]>;
+
+export interface MadeSeams extends Record<'shell' | 'lining' | 'bands', Seam[]> {
+  outers: OuterSeams[];
+}
 
 const panels = (layer: 'shell' | 'lining') => [...walls, 'base'].map((wall) => `body/${layer}-${wall}`);
 const bands = (layer: 'shell' | 'lining') => rimHalves.map((rim) => `body/${layer}-band-${rim}`);
 
-/** The box last: the outer pocket on the flat front first, the bands with the zipper, then walls and base. */
+/** The box last: the outer pockets on the flat walls first, the bands with the zipper, then walls and base. */
 export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyInputs): OperationDraft[] {
   const ids = (...lists: Seam[][]) => lists.flat().map(({ id }) => id);
   const step = (
@@ -31,7 +33,7 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
   const parted = ([layer]: [string]) => ids(seams.bands.filter(({ id }) => id.startsWith(`body/${layer}/`)));
   const tops = ids(seams.bands.filter(({ id }) => id.startsWith('body/band-top')));
   return [
-    ...outerSteps(detail, seams, step),
+    ...detail.outers.flatMap((outer, index) => outerSteps(outer, seams.outers[index]!, step)),
     step(
       'bands',
       'layers',
@@ -42,7 +44,7 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
       'shell',
       'layers',
       {
-        needs: detail.outer ? ['body/outer-on'] : [],
+        needs: detail.outers.map(({ own }) => `${own}-on`),
         uses: [...panels('shell'), 'body/base-plate'],
         seams: ids(seams.shell),
       },
@@ -86,33 +88,33 @@ type Step = (
   text: Wording,
 ) => OperationDraft;
 
-function outerSteps({ outer }: Organizer, seams: MadeSeams, step: Step): OperationDraft[] {
-  if (!outer) return [];
-  const { own } = outer;
+function outerSteps(outer: FoldOut, seams: OuterSeams, step: Step): OperationDraft[] {
+  const { own, wall } = outer;
+  const { title, called, key } = outerNames[wall];
   const ids = (...lists: Seam[][]) => lists.flat().map(({ id }) => id);
   const gusset = layers.flatMap((layer) => ['zip-lid', 'zip-base', 'hinge'].map((part) => `${own}/${layer}-${part}`));
   const flap = [`${own}/shell-flap`, `${own}/lining-flap`, `${own}/stiffener`];
   return [
     step(
-      'outer-gusset',
+      `${key}-gusset`,
       'layers',
       {
         uses: [...gusset, `${own}/zipper`],
-        seams: ids(seams.zip, seams.outerZipper, seams.gusset),
+        seams: ids(seams.zip, seams.zipper, seams.gusset),
       },
-      say`Outer pocket: each edge of its zipper between a strip and its lining; turn, press, topstitch. Then the hinge to both ends, over the ends of the zipper twice. The ring measures ${mm(outer.round.value)}; correct it at the hinge.`,
+      say`${title}: each edge of its zipper between a strip and its lining; turn, press, topstitch. Then the hinge to both ends, over the ends of the zipper twice. The ring measures ${mm(outer.round.value)}; correct it at the hinge.`,
     ),
     step(
-      'outer',
+      key,
       'layers',
-      { needs: ['body/outer-gusset'], uses: [...flap, `${own}/back`, ...gusset], seams: ids(seams.round) },
+      { needs: [`body/${key}-gusset`], uses: [...flap, `${own}/back`, ...gusset], seams: ids(seams.round) },
       say`Lay flap, stiffener and lining on each other and baste. Clip the gusset every ${mm(CLIP)} at the corners, match its marks and sew it to the flap, then to the back of the pocket, with the zipper open; bind both seams.`,
     ),
     step(
-      'outer-on',
+      `${key}-on`,
       'layers',
-      { needs: ['body/outer'], uses: [`${own}/back`, 'body/shell-front'], seams: ids(seams.onFront) },
-      say`Sew the back of the outer pocket onto the flat front along its drawn sides and round the corners, its hinge towards the base.`,
+      { needs: [`body/${key}`], uses: [`${own}/back`, `body/shell-${wall}`], seams: ids(seams.onWall) },
+      say`Sew the back of the ${called} onto the flat ${wall} along its drawn sides and round the corners, its hinge towards the base.`,
     ),
   ];
 }

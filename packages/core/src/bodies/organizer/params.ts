@@ -1,4 +1,4 @@
-import { chosen } from '../../holders/params.ts';
+import { choiceParam, chosen } from '../../holders/params.ts';
 import type { Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
@@ -6,12 +6,25 @@ import type { BoxLayer } from '../box/params.ts';
 import type { Ring } from '../gusset-ring/ring.ts';
 import { shellRadius } from '../gusset-ring/rules.ts';
 
-export type OuterPocket = 'zipped' | 'none';
+export type OuterPocket = 'zipped' | 'both' | 'none';
 
 /** Cloth of the back that the outer pocket has of its own: thin as the lining, or with all layers of the shell. */
 export type OuterBack = 'lining' | 'shell';
 
-const isZipped = (params: Params): boolean => chosen(params, 'outer', 'zipped') === 'zipped';
+/** The walls that have an outer pocket. */
+export const outerWalls = ['front', 'back'] as const;
+export type OuterWall = (typeof outerWalls)[number];
+const on: Record<OuterPocket, readonly OuterWall[]> = { zipped: ['front'], both: outerWalls, none: [] };
+export const walledBy = (params: Params): readonly OuterWall[] =>
+  on[choiceParam(params, 'outer', organizerParams.outer)];
+
+/** What is called by the wall that a pocket is on: itself, its sizes and pins, and the faces on its back and on its flap. */
+export const outerNames = {
+  front: { title: 'Outer pocket', called: 'outer pocket', key: 'outer', face: 'front', flap: 'flap' },
+  back: { title: 'Rear pocket', called: 'rear pocket', key: 'rear', face: 'rear', flap: 'rear-flap' },
+} as const satisfies Record<OuterWall, object>;
+
+const hasOuter = (params: Params): boolean => chosen(params, 'outer', 'zipped') !== 'none';
 
 export const organizerParams = {
   outer: {
@@ -21,8 +34,13 @@ export const organizerParams = {
     choices: [
       {
         id: 'zipped' as OuterPocket,
-        title: 'folds out, its zipper round three sides',
-        why: 'Its stiff flap carries loops, the front behind it a pocket.',
+        title: 'in front',
+        why: 'It folds out, its zipper round three sides: its stiff flap carries loops, the front behind it a pocket.',
+      },
+      {
+        id: 'both' as OuterPocket,
+        title: 'in front and at the back',
+        why: 'Twice the room for small things, and deeper by another pocket.',
       },
       { id: 'none' as OuterPocket, title: 'none', why: 'A plain front: lighter, and less to sew.' },
     ],
@@ -43,19 +61,20 @@ export const organizerParams = {
         why: 'A wall of its own: the pocket keeps its form, and what is in it is padded from the box too.',
       },
     ],
-    when: isZipped,
+    when: hasOuter,
   },
   radius: {
     kind: 'length',
     title: 'Radius of the outer pocket’s corners',
     rule: shellRadius,
-    when: isZipped,
+    when: hasOuter,
   },
 } as const satisfies Record<string, ParamSpec>;
 
-/** A pocket with a depth of its own on the front, that folds out. All mm. */
+/** A pocket with a depth of its own on the front or the back, that folds out. All mm. */
 export interface FoldOut extends Ring {
-  /** Its lower left corner (were it square) on the front. */
+  wall: OuterWall;
+  /** Its lower left corner (were it square) on its wall. */
   at: { x: number; y: number };
   /** What lies under what is sewn in: lining and plate of the flap. */
   shells: Derived;
@@ -81,7 +100,8 @@ export interface Organizer {
   plate: { width: Derived; depth: Derived };
   /** Both walls, to the middle of the shell. */
   walls: Derived;
-  outer?: FoldOut;
+  /** On the front and on the back. */
+  outers: readonly FoldOut[];
   /** Whether something hangs between the sides. */
   divided: boolean;
 }

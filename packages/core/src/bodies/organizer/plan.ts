@@ -4,13 +4,12 @@ import { half, nothing } from '../../derived/constants.ts';
 import { given, largest, minus, named, product, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
-import { choiceParam } from '../../holders/params.ts';
 import { cylinderHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { boxLining } from '../box/size.ts';
 import { boxTurns } from '../lining-turns.ts';
 import { planFoldOut, wishFoldOut, type OuterFaces, type WishedFoldOut } from './fold-out.ts';
-import { organizerParams, type Organizer } from './params.ts';
+import { outerNames, type Organizer, type OuterWall } from './params.ts';
 import { frameEase } from './rules.ts';
 import { pocketFrame, topstitchInset, zipClear } from '../../shelves/rules/common-rules.ts';
 
@@ -30,19 +29,19 @@ const ONE = given('one wire', 1, { kind: 'standard', path: 'organizer/wires' }, 
 const APART = common('frame ends before the middle of the side', 5, 'apart');
 const PLATE = common('base clear of each wall', 2, 'plate');
 
-/** What lies loose inside, what hangs between the sides, and what is sewn onto the back; in front, the outer pocket. */
-export interface OrganizerFaces extends Partial<OuterFaces> {
+/** What lies loose inside, what hangs between the sides, and what is sewn onto the back; and the outer pockets by their wall. */
+export interface OrganizerFaces {
   inside: MeasuredFace;
   divider: MeasuredFace;
   back: MeasuredFace;
+  outers: readonly (OuterFaces & { wall: OuterWall })[];
 }
 
 /** Everything that a framed organizer is made by: box, bands, frame, and the pocket that folds out. */
 export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: BodyInputs): Organizer {
   const { stacks, reach, grid, exposed = nothing } = inputs;
-  const { inside, divider, back, front, flap } = faces;
-  const zipped = choiceParam(params, 'outer', organizerParams.outer) === 'zipped';
-  const wished = zipped && front && flap ? wishFoldOut(params, { front, flap }, inputs) : undefined;
+  const { inside, divider, back } = faces;
+  const wished = faces.outers.map(({ wall, ...on }) => wishFoldOut(wall, params, on, inputs));
   const walls = wallsReach(inputs);
   const below = sum('the base, to its outermost layer', [stacks.lining, stacks.base, reach.exterior]);
   const { channel, band } = bandFor(inputs);
@@ -73,7 +72,7 @@ export function planOrganizer(params: Params, faces: OrganizerFaces, inputs: Bod
     lean,
     plate: { width: inner('firm base, wide', width), depth: inner('firm base, deep', depth) },
     walls,
-    ...(wished && { outer: planFoldOut(wished, width, inputs) }),
+    outers: wished.map((each) => planFoldOut(each, width, inputs)),
     divided: divider.occupied,
   };
 }
@@ -90,7 +89,7 @@ function bandFor(inputs: BodyInputs): Pick<Organizer, 'band' | 'channel'> {
 /** Width and depth of the base. */
 function planBase(
   { inside, divider, back }: OrganizerFaces,
-  { walls, wished }: { walls: Derived; wished: WishedFoldOut | undefined },
+  { walls, wished }: { walls: Derived; wished: readonly WishedFoldOut[] },
   inputs: BodyInputs,
 ) {
   const { rules, grid, pin, usual } = inputs;
@@ -117,7 +116,7 @@ function planBase(
   ];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.width, walls]));
   if (back.occupied) demands.push(sum('sewn onto the back', [back.width, taper, times(2, frame)]));
-  if (wished) demands.push(sum('outer pocket', [wished.length, times(2, frame)]));
+  for (const { length, wall } of wished) demands.push(sum(outerNames[wall].called, [length, times(2, frame)]));
   return { depth, width: pin('body/width', rounded(largest('width', demands), grid, 'up')) };
 }
 
@@ -129,7 +128,7 @@ function heights(
     below,
     lean,
     wished,
-  }: Pick<Organizer, 'band' | 'lean'> & { below: Derived; wished: WishedFoldOut | undefined },
+  }: Pick<Organizer, 'band' | 'lean'> & { below: Derived; wished: readonly WishedFoldOut[] },
   inputs: BodyInputs,
 ): Derived[] {
   const { rules, usual, reach } = inputs;
@@ -145,6 +144,6 @@ function heights(
   ];
   if (divider.occupied) demands.push(sum('what hangs between the sides', [divider.height, shallower]));
   if (back.occupied) demands.push(sum('sewn onto the back', [back.height, times(2, frame), shallower]));
-  if (wished) demands.push(sum('outer pocket', [wished.width, times(2, frame)]));
+  for (const { width, wall } of wished) demands.push(sum(outerNames[wall].called, [width, times(2, frame)]));
   return demands;
 }

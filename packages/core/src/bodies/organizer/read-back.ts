@@ -1,21 +1,22 @@
 import type { CutPieces } from '../../holders/seat.ts';
 import { boxAsCut } from '../box/read-back.ts';
-import type { Organizer } from './params.ts';
+import { outerNames, type Organizer } from './params.ts';
 
 /** The box, its bands, and the depth of the outer pocket, as cut, mm. */
-export function organizerAsCut({ outer }: Organizer, cut: CutPieces): Record<string, number> {
+export function organizerAsCut({ outers }: Organizer, cut: CutPieces): Record<string, number> {
   const band = cut('body/shell-band-front');
   const read = {
     ...boxAsCut({ making: 'five' }, cut),
     band: band.sewn.height,
   };
-  if (!outer) return read;
-  const hinge = cut('body/outer/shell-hinge');
-  const flap = cut('body/outer/shell-flap');
-  return {
-    ...read,
-    outerDepth: hinge.sewn.height,
-    outerWidth: flap.sewn.width,
-    outerHeight: flap.sewn.height,
-  };
+  return outers.reduce((all, { own, wall }) => {
+    const { key } = outerNames[wall];
+    const [hinge, flap] = [cut(`${own}/shell-hinge`), cut(`${own}/shell-flap`)];
+    return {
+      ...all,
+      [`${key}Depth`]: hinge.sewn.height,
+      [`${key}Width`]: flap.sewn.width,
+      [`${key}Height`]: flap.sewn.height,
+    };
+  }, read);
 }

@@ -1,5 +1,5 @@
 import { half } from '../../derived/constants.ts';
-import { minus, named, product, sum, times } from '../../derived/derived.ts';
+import { minus, named, product, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import type { InnerWalls } from '../../holders/seat.ts';
@@ -7,24 +7,23 @@ import { edgePart, wholeEdge } from '../../pieces/seam.ts';
 import type { BodyInputs, ClosingSlit, SizedBody, SizedFace } from '../body-kind.ts';
 import { panelFace } from '../gusset-ring/panel-face.ts';
 import { rimHalves } from './bands.ts';
-import type { Organizer } from './params.ts';
+import { outerNames, walledBy, type FoldOut, type Organizer } from './params.ts';
 import { planOrganizer, type OrganizerFaces } from './plan.ts';
 import { organizerRings } from './rings.ts';
 import { pocketFrame } from '../../shelves/rules/common-rules.ts';
 
 /** A box as large as its things, high enough to close over them, and a pocket of its own depth in front. */
 export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: BodyInputs): SizedBody<Organizer> {
-  const faces = Object.fromEntries(measured.map((face) => [face.id, face])) as unknown as OrganizerFaces;
-  const detail = planOrganizer(params, faces, inputs);
-  const { shell, band, channel, lean, run, frame, outer } = detail;
+  const detail = planOrganizer(params, facesOf(params, measured), inputs);
+  const { shell, band, channel, lean, run, frame, outers } = detail;
   const { width, depth, height } = shell;
   const { exterior } = inputs.stacks;
-  const inFront = outer ? [outer.backThick, outer.depth, product('half of the flap', [exterior, half])] : [];
-  const outside = sum('front to back, outside', [depth, exterior, ...inFront]);
+  const around = outers.map((outer) => standsOut(outer, exterior));
+  const outside = sum('front to back, outside', [depth, exterior, ...around]);
   return {
     finished: {
       width: named('finished width', width),
-      depth: named('finished depth', sum('box and outer pocket', [depth, ...inFront])),
+      depth: named('finished depth', sum('box and outer pockets', [depth, ...around])),
       height: named('finished height, open', sum('walls and band', [height, band])),
       closedHeight: named('finished height, closed', sum('walls and band, leaning', [height, band, minus(lean)])),
     },
@@ -41,24 +40,47 @@ export function sizeOrganizer(params: Params, measured: MeasuredFace[], inputs: 
       frameBar: frame.bar,
       frameLeg: frame.leg,
       liningNarrower: detail.lining.taper,
-      ...(outer && {
-        outerWidth: outer.length,
-        outerHeight: outer.width,
-        outerDepth: outer.depth,
-        outerZipperPart: outer.zipperPart,
-      }),
+      ...Object.assign({}, ...outers.map(sizesOf)),
     },
     faces: [
       insideFace(detail),
       dividerFace(detail),
       backFace(detail, inputs),
-      ...(outer
-        ? [panelFace('front', 'body/outer/back', outer), panelFace('flap', 'body/outer/lining-flap', outer)]
-        : []),
+      ...outers.flatMap((outer) => {
+        const { face, flap } = outerNames[outer.wall];
+        return [panelFace(face, `${outer.own}/back`, outer), panelFace(flap, `${outer.own}/lining-flap`, outer)];
+      }),
     ],
     closing: slitOf(detail),
     base: { width, depth },
     detail,
+  };
+}
+
+function facesOf(params: Params, measured: MeasuredFace[]): OrganizerFaces {
+  const face = (id: string) => measured.find((each) => each.id === id)!;
+  return {
+    inside: face('inside'),
+    divider: face('divider'),
+    back: face('back'),
+    outers: walledBy(params).map((wall) => {
+      const names = outerNames[wall];
+      return { wall, behind: face(names.face), flap: face(names.flap) };
+    }),
+  };
+}
+
+/** How far an outer pocket stands out from the middle of its wall's cloth. mm */
+export const standsOut = ({ backThick, depth, wall }: FoldOut, exterior: Derived): Derived =>
+  sum(outerNames[wall].called, [backThick, depth, product('half of the flap', [exterior, half])]);
+
+function sizesOf({ wall, length, width, depth, zipperPart }: FoldOut): Record<string, Derived> {
+  const { key } = outerNames[wall];
+  return {
+    [`${key}Width`]: length,
+    [`${key}Height`]: width,
+    [`${key}Depth`]: depth,
+    [`${key}ZipperPart`]: zipperPart,
   };
 }
 
