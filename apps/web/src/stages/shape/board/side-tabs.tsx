@@ -23,7 +23,7 @@ export function SideTabs({ boards, shown }: { boards: readonly Board[]; shown: s
       value={shown}
       onChange={choose}
       aria-label="Side"
-      className="flex min-h-10 shrink-0 items-end gap-x-3.5 overflow-x-auto border-b border-hair bg-sheet px-4"
+      className="flex min-h-10 shrink-0 flex-wrap items-end gap-x-3.5 border-b border-hair bg-sheet px-4"
     >
       {sides.map(({ id, title, about }) => (
         <Radio
