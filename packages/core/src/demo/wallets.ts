@@ -28,8 +28,6 @@ const junior: DesignDocument = {
   pieces: [
     { id: 'body/shell', allowance: { bottom: 10 } },
     { id: 'body/lining', allowance: { bottom: 10 } },
-    { id: 'holders/C/panel', allowance: { bottom: 10 } },
-    { id: 'holders/D/panel', allowance: { bottom: 10 } },
     { id: 'holders/A/strip', allowance: { bottom: 10, right: 3 }, rough: { bottom: 12 } },
     { id: 'holders/A/backing', allowance: { bottom: 10, left: 3 } },
     { id: 'holders/B/strip', allowance: { bottom: 10, left: 3 }, rough: { bottom: 12 } },
@@ -51,7 +49,12 @@ const withRooms = (document: DesignDocument): DesignDocument => ({
   contents: [...document.contents, thing('c2', 'note-20-folded', 'Pocket money', { count: 2 })],
   holders: [
     ...document.holders,
-    ...['C', 'D'].map((id) => ({ id, kind: 'fold-room', params: {}, contents: [{ line: 'c2', count: 1 }] })),
+    ...['C', 'D'].map((id) => ({
+      id,
+      kind: 'fold-room',
+      params: { front: 'cards' },
+      contents: [{ line: 'c2', count: 1 }],
+    })),
   ],
   faces: {
     ...document.faces,

@@ -59,6 +59,18 @@ export interface HolderInputs {
   hardware?: readonly Hardware[];
   /** What is sewn onto faces of its own; default nothing. */
   sewnOn?: SewnOnFaces;
+  /** What lies before a room and is its front; default it has one of its own. */
+  front?: RoomFront & { reach: Derived };
+  /** Its own panel is the front of a room behind it, so that it takes all of its width. */
+  isFront?: boolean;
+}
+
+/** A lined panel that can be the front of a room behind it. */
+export interface RoomFront {
+  /** Its pieces, from the room outwards. */
+  layers: readonly [string, ...string[]];
+  /** The seams of the first of them: at the outer side of its leaf, below and above, of which it is the `a`. */
+  seams: Record<'outer' | 'bottom' | 'top', string>;
 }
 
 /** A holder measured from its contents, not yet placed. All mm. */
@@ -188,6 +200,10 @@ export interface HolderKind<Detail = unknown, On extends SeatKind = SeatKind> {
   readonly seats: readonly On[];
   /** Holders before it are sewn onto its panel, of cloth of this role; default they are sewn to what it is sewn to. */
   readonly panel?: Role;
+  /** Whether it has no panel where something lies before it whose panel can be its front; default it has its own. */
+  takesFront?(params: Params): boolean;
+  /** Its own lined panel, for a room behind it; nothing as it is set. */
+  roomFront?(id: string, params: Params): RoomFront | undefined;
   /** Faces of its own; default none. */
   readonly faces?: readonly HolderFace[];
   /** Whether something of it lies behind what it is sewn to, as it is set; default nothing does. */

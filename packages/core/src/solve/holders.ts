@@ -9,9 +9,17 @@ import {
 } from '../document/design-document.ts';
 import { board, boardFace, type BoardPlan } from '../bodies/board-plan.ts';
 import { arrange, sharedRooms, type Room } from '../faces/arrange.ts';
+import { sum } from '../derived/derived.ts';
 import { measureFace, type MeasuredHolders } from '../faces/measure.ts';
 import type { FittedClearance } from '../fit/clearance.ts';
-import type { HolderKind, MeasuredHolder, PlacedHolder, StackReach } from '../holders/holder-kind.ts';
+import type {
+  HolderInputs,
+  HolderKind,
+  MeasuredHolder,
+  PlacedHolder,
+  RoomFront,
+  StackReach,
+} from '../holders/holder-kind.ts';
 import type { PlacedFace, SewnOnFaces } from '../holders/own-faces.ts';
 import type { Seat, Side } from '../holders/seat.ts';
 import { sewnPocketOf, type SewnPocket } from '../holders/sewn-pocket.ts';
@@ -34,21 +42,27 @@ export function measureHolders(
   memo?: SolveMemo,
 ): MeasuredHolders {
   const measured = new Map<string, MeasuredHolder>();
+  const fronts = roomFronts(document, specs, (id) => (held.get(id)?.length ?? 0) > 0, kinds);
   for (const { id, kind, params } of carriedFirst(document, specs)) {
     const contents = held.get(id) ?? [];
     const family = kindOf(kinds.holders, kind);
     if (!family || contents.length === 0 || misplaced(id, family, document, specs)) continue;
-    const on = liesOn(id, document, specs, held, kinds);
+    const on = liesOn(id, document, specs, held, fronts, kinds);
     const sewnOn = sewnOnFaces(id, document, specs, measured);
+    const before = fronts.get(id);
+    const isFront = isFrontIn(fronts, id);
     const measure = (watched: BodyInputs, host = watched) =>
       family.measure(params, contents, {
         ...watched,
         id,
         ...(on && { host: host.reach[on.cloth] }),
         ...(sewnOn && { sewnOn }),
+        ...(before && { front: frontFor(before, inputs) }),
+        ...(isFront && { isFront }),
       });
-    // without a memo nobody asks again, and layers of their own, or what is sewn on, are asked for anew: nothing is watched
-    const afresh = !memo || inputs.byPart !== undefined || sewnOn !== undefined;
+    // without a memo nobody asks again, and layers of their own, or what is sewn on or lies before it, are asked for anew: nothing is
+    // watched
+    const afresh = !memo || inputs.byPart !== undefined || sewnOn !== undefined || before !== undefined || isFront;
     measured.set(
       id,
       afresh
@@ -87,12 +101,13 @@ function liesOn(
   document: DesignDocument,
   specs: readonly FaceSpec[],
   held: Resolved['held'],
+  fronts: RoomFronts,
   kinds: Kinds,
 ): { cloth: keyof StackReach; part: string } | undefined {
   const face = specs.find((each) => seatedOn(id, each, document));
   if (face?.outside) return { cloth: 'outside', part: 'body' };
   if (face?.of) return { cloth: 'onPocket', part: `holders/${face.of.holder}` };
-  const there = (each: string) => (held.get(each)?.length ?? 0) > 0;
+  const there = (each: string) => (held.get(each)?.length ?? 0) > 0 && !fronts.has(each);
   const [panel] = (face?.upon ?? []).flatMap((under) => panelOn(under, document, there, kinds) ?? []);
   // what is sewn onto a panel lies on its right side
   return panel && { cloth: panel.cloth === 'pocket' ? 'onPocket' : panel.cloth, part: `holders/${panel.id}` };
@@ -122,13 +137,52 @@ const seatedOn = (id: string, face: FaceSpec, { faces }: DesignDocument): boolea
   face.id in faces && holdersIn(faces[face.id]!).includes(id);
 
 /** The panel of a face's first holder: others may be sewn onto it. */
-export const hostsOf = (document: DesignDocument, measured: MeasuredHolders, kinds: Kinds): Hosts =>
-  Object.fromEntries(
+export function hostsOf(
+  document: DesignDocument,
+  specs: readonly FaceSpec[],
+  measured: MeasuredHolders,
+  kinds: Kinds,
+): Hosts {
+  const fronts = roomFronts(document, specs, (id) => measured.has(id), kinds);
+  return Object.fromEntries(
     Object.keys(document.faces).map((face) => {
-      const host = panelOn(face, document, (id) => measured.has(id), kinds);
+      const host = panelOn(face, document, (id) => measured.has(id) && !fronts.has(id), kinds);
       return [face, host && `holders/${host.id}/panel`];
     }),
   );
+}
+
+/** Rooms without a front of their own, and what is that. */
+type RoomFronts = ReadonlyMap<string, { by: string; front: RoomFront }>;
+
+/** @param there whether a holder is made */
+function roomFronts(
+  document: DesignDocument,
+  specs: readonly FaceSpec[],
+  there: (id: string) => boolean,
+  kinds: Kinds,
+): RoomFronts {
+  const fronts = new Map<string, { by: string; front: RoomFront }>();
+  for (const { id, kind, params } of document.holders) {
+    if (!there(id) || !kindOf(kinds.holders, kind)?.takesFront?.(params)) continue;
+    const behind = specs.find((each) => seatedOn(id, each, document));
+    const before = specs.find(({ upon }) => behind && upon?.[0] === behind.id);
+    const lying = before && document.faces[before.id];
+    const by = lying?.kind === 'holder' && there(lying.id) && document.holders.find((each) => each.id === lying.id);
+    const front = by && kindOf(kinds.holders, by.kind)?.roomFront?.(by.id, by.params);
+    if (front) fronts.set(id, { by: by.id, front });
+  }
+  return fronts;
+}
+
+const isFrontIn = (fronts: RoomFronts, id: string): boolean =>
+  fronts.size > 0 && [...fronts.values()].some(({ by }) => by === id);
+
+/** The same with how far it is to the outermost of its layers, which are its own. */
+function frontFor({ by, front }: { by: string; front: RoomFront }, inputs: Inputs): HolderInputs['front'] {
+  const { stacks, reach } = forPart(inputs, `holders/${by}`);
+  return { ...front, reach: sum('front, to its outermost layer', [stacks.lining, reach.pocket]) };
+}
 
 /** A placed holder with what it brings, and what it is once the fitting has said what its things clear. */
 export interface PlacedPart {
@@ -162,6 +216,12 @@ function placeOn(
   inputs: Inputs,
   kinds: Kinds,
 ): PlacedPart[] {
+  const fronts = roomFronts(
+    document,
+    kindOf(kinds.bodies, document.body.kind)?.faces(document.body.params) ?? [],
+    (id) => measured.has(id),
+    kinds,
+  );
   return faces.flatMap((face) => {
     const arrangement: Arrangement | undefined = document.faces[face.id];
     if (!arrangement) return [];
@@ -170,7 +230,13 @@ function placeOn(
     return [...rooms].map(([id, room]) => {
       const entry = document.holders.find((holder) => holder.id === id)!;
       const family = kindOf(kinds.holders, entry.kind)!;
-      const own = { ...forPart(inputs, `holders/${id}`), id };
+      const before = fronts.get(id);
+      const own = {
+        ...forPart(inputs, `holders/${id}`),
+        id,
+        ...(before && { front: frontFor(before, inputs) }),
+        ...(isFrontIn(fronts, id) && { isFront: true }),
+      };
       const seat = { ...seatOf(face, room), ...(arrangement.kind === 'holder' && { alone: true }) };
       const made = family.place(measured.get(id)!, seat, own);
       const whole = unpinned.get(id);

@@ -49,7 +49,7 @@ export function sizeBody(toSize: ToSize, held: Resolved['held'], inputs: Inputs,
 
 /** The body round holders that are measured already. */
 export function sizeMeasured(
-  { document, bodyKind, closes, kinds }: ToSize,
+  { document, bodyKind, closes, faces, kinds }: ToSize,
   measured: MeasuredHolders,
   inputs: Inputs,
 ): SizedBody {
@@ -67,7 +67,7 @@ export function sizeMeasured(
     ...askedBy(closes, document.closure.params, largest('contents', heightsOf(measuredFaces)), closing),
     ...(lying.length > 0 && { onBase: sum('lies on the base', lying) }),
   };
-  const body = bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, measured, kinds));
+  const body = bodyKind.size(document.body.params, measuredFaces, asked, hostsOf(document, faces, measured, kinds));
   const more = closes.sizeFaces?.(document.closure.params, body, closing);
   return more ? { ...body, faces: [...body.faces, ...more] } : body;
 }

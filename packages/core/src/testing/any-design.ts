@@ -122,7 +122,7 @@ export const anyPouch = fc.record({
 /** The same with something put into a holder of its own, on a face. */
 function withThingOn(
   design: DesignDocument,
-  { face, kind, id }: Record<'face' | 'kind' | 'id', string>,
+  { face, kind, id, params = {} }: Record<'face' | 'kind' | 'id', string> & { params?: Params },
   { long, short, thickness }: Sides,
 ): DesignDocument {
   const item: Item = {
@@ -140,7 +140,7 @@ function withThingOn(
     ...design,
     contents: [...design.contents, line],
     ownItems: [...design.ownItems, item],
-    holders: [...design.holders, { id, kind, params: {}, contents: [{ line: line.id, count: 1 }] }],
+    holders: [...design.holders, { id, kind, params, contents: [{ line: line.id, count: 1 }] }],
     faces: { ...design.faces, [face]: { kind: 'holder', id } },
   };
 }
@@ -181,7 +181,11 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     path: fc.constantFrom('round', 'upper'),
     flap: fc.constantFrom('plain', 'zipped'),
     behind: fc.option(
-      fc.record({ sides: fc.subarray(['left', 'right'], { minLength: 1 }), held: fc.tuple(anySides(8), anySides(8)) }),
+      fc.record({
+        sides: fc.subarray(['left', 'right'], { minLength: 1 }),
+        held: fc.tuple(anySides(8), anySides(8)),
+        front: fc.constantFrom('panel', 'cards'),
+      }),
       { freq: 2, nil: undefined },
     ),
     parts: fc.subarray(['tab-snap', 'ring-tabs', 'shoulder-strap', 'stiffener', 'elastic-band']),
@@ -221,7 +225,11 @@ export const anyWallet: fc.Arbitrary<DesignDocument> = fc
     const rooms = !across && corners === 'square' && behind ? behind.sides : [];
     const roomy = rooms.reduce(
       (before, side, index) =>
-        withThingOn(before, { face: `${side}-behind`, kind: 'fold-room', id: `R${index + 1}` }, behind!.held[index]!),
+        withThingOn(
+          before,
+          { face: `${side}-behind`, kind: 'fold-room', id: `R${index + 1}`, params: { front: behind!.front } },
+          behind!.held[index]!,
+        ),
       made,
     );
     return closure === 'flap-pouch' && pouch.held ? withThingInFlap(roomy, pouch.held) : roomy;

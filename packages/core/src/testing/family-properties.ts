@@ -49,7 +49,9 @@ const triedIn = ({ body, holders, faces, closure, parts = [] }: DesignDocument):
   ...facesOfHolders(holders, builtInKinds).flatMap(({ id }) => (faces[id] ? [`${body.kind} | sewn onto a pouch`] : [])),
   ...holders
     .map(({ kind, params }) =>
-      [kind, ...['making', 'divide', 'style', 'way', 'dividers'].flatMap((name) => params[name] ?? [])].join(' '),
+      [kind, ...['making', 'divide', 'style', 'way', 'dividers', 'front'].flatMap((name) => params[name] ?? [])].join(
+        ' ',
+      ),
     )
     .map((holder) => `${body.kind} | ${holder} | ${closure.kind}`),
   ...parts.flatMap(({ kind, params }) => [

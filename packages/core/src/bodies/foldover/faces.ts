@@ -84,16 +84,20 @@ export function sizedFaces(
     },
     ...sides.flatMap((side): SizedFace[] => {
       const own = leafOn(side);
-      const panel = found[behind(side)].occupied ? hosts[behind(side)] : undefined;
+      const isRoom = found[behind(side)].occupied;
+      const panel = isRoom ? hosts[behind(side)] : undefined;
+      const mouth = side === 'left' ? 'right' : 'left';
+      // what lies before a room without a panel is its front, and open at the fold
+      const front = isRoom ? { ...own, edges: { ...own.edges, [mouth]: free } } : own;
       return [
         {
           id: behind(side),
           seat: 'behind',
           opens: side === 'left' ? 'right' : 'left',
           ...own,
-          edges: { ...own.edges, [side === 'left' ? 'right' : 'left']: { kind: 'free' } },
+          edges: { ...own.edges, [mouth]: free },
         },
-        { id: side, seat: 'leaf', ...(panel ? onPanelOf(panel, own, above, side) : own) },
+        { id: side, seat: 'leaf', ...(panel ? onPanelOf(panel, own, above, side) : front) },
       ];
     }),
     {

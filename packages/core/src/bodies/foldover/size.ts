@@ -31,12 +31,13 @@ export function sizeFoldover(
     'right-behind': found['right-behind'] ?? none('right-behind'),
   };
   const corners = roundingOf(params, inputs);
-  const { height, hostHeight } = sizeUp(byId, corners, inputs);
+  const onPanel = (side: LeafSide) => hosts[behind(side)] !== undefined;
+  const { height, hostHeight } = sizeUp(byId, { ...corners, onPanel }, inputs);
   const thick = {
     full: thicknessOf('closed and full', byId, 'loaded', inputs),
     empty: thicknessOf('closed and empty', byId, 'empty', inputs),
   };
-  const across = sizeAcross(byId, { ...corners, height, thick: thick.full }, inputs);
+  const across = sizeAcross(byId, { ...corners, height, thick: thick.full, onPanel }, inputs);
   const detail: Foldover = {
     ...across,
     ...corners,
@@ -69,10 +70,14 @@ export function sizeFoldover(
   };
 }
 
+/** Whether what is sewn onto a leaf lies on the panel of the room behind it. */
+type OnPanel = (side: LeafSide) => boolean;
+
 /** What a leaf is sized by besides its faces: how it is rounded, its height, and how thick the full piece is. */
 interface Around extends Rounding {
   height: Derived;
   thick: Derived;
+  onPanel: OnPanel;
 }
 
 function sizeAcross(
@@ -106,7 +111,7 @@ function sizeAcross(
 function sizeLeaf(
   faces: Faces,
   spine: Derived,
-  { radius, margin, height, thick }: Around,
+  { radius, margin, height, thick, onPanel: isOnPanel }: Around,
   { rules, grid, pin, usual, overEdge }: BodyInputs,
 ): Derived {
   const { inside, front, across } = faces;
@@ -114,7 +119,7 @@ function sizeLeaf(
   const onPanel = [rules.length(topstitchInset), rules.length(panelSetBack)];
   const demands = [
     ...sides.flatMap((side) => [
-      { face: faces[side], more: faces[behind(side)].occupied ? onPanel : [] },
+      { face: faces[side], more: isOnPanel(side) ? onPanel : [] },
       { face: faces[behind(side)], more: [] },
     ]),
     { face: front, more: [] },
@@ -139,7 +144,7 @@ function sizeLeaf(
 /** Height of the body, and of the layer that the leaves' holders lie on (the note panel ends at its mouth). */
 function sizeUp(
   faces: Faces,
-  { radius, margin }: Rounding,
+  { radius, margin, onPanel }: Rounding & { onPanel: OnPanel },
   inputs: BodyInputs,
 ): { height: Derived; hostHeight: Derived } {
   const { rules, grid, usual } = inputs;
@@ -148,7 +153,7 @@ function sizeUp(
   const drop = inside.mouthDrop ? [inside.mouthDrop] : [];
   const onLeaf = sides.flatMap((side) => [
     // what is sewn onto the panel of a room lies below the upper edge of that
-    { ...faces[side], drop: faces[behind(side)].occupied ? [...drop, ...above] : drop },
+    { ...faces[side], drop: onPanel(side) ? [...drop, ...above] : drop },
     { ...faces[behind(side)], drop },
   ]);
   const demands = [...onLeaf, { ...front, drop: [] }, { ...across, drop: [] }]

@@ -1,6 +1,8 @@
 import type { HolderKind } from '../holder-kind.ts';
 import { contributeTiers } from './contribute.ts';
 import { measureTiers } from './measure.ts';
+import { choiceParam } from '../params.ts';
+import { idsOf } from './fronts.ts';
 import { placeTiers } from './place.ts';
 import { tiersParams, type Tiers } from './tiers.ts';
 import { easeCardAcross, easeCardDeep, foldLoss } from './rules.ts';
@@ -22,6 +24,17 @@ export const cardTiers: HolderKind<Tiers> = {
   measure: measureTiers,
   place: placeTiers,
   contribute: contributeTiers,
+  roomFront(id, params) {
+    const making = choiceParam(params, 'making', tiersParams.making);
+    // the seam between two columns goes through to the leaf
+    const parted = choiceParam(params, 'columns', tiersParams.columns) !== '1';
+    if (making === 'applied' || parted) return undefined;
+    const { front, backing } = idsOf(id, making);
+    return {
+      layers: [backing, front],
+      seams: { outer: `${backing}#outer`, bottom: `${backing}#bottom`, top: `${backing}#top` },
+    };
+  },
   // the lowest mouth stays, the one above it moves with the reveal
   mouthHandle: ({ mouths }) => {
     const [lower, upper] = [mouths.length - 1, mouths.length - 2];

@@ -7,7 +7,7 @@ import { hostMarks } from './front-marks.ts';
 import { backingPiece, panelPiece, pocketPieces, stripPiece } from './front-pieces.ts';
 import { backingJoins, frontJoins, pocketJoins } from './front-seams.ts';
 import { tierRooms } from './rooms.ts';
-import { ids, type Placed } from './fronts.ts';
+import { ids, opensBehind, type Placed } from './fronts.ts';
 
 /** Pieces, seams and steps of card tiers: a front (strip or panel with pockets) bagged out with a backing. */
 export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribution {
@@ -38,6 +38,7 @@ function operations(
   const own = `holders/${id}`;
   const all = pieces.map((piece) => piece.id);
   const { front, backing } = ids(placed);
+  const opens = opensBehind(placed);
   const prepare: OperationDraft = {
     id: `${own}/prepare`,
     phase: 'prepare',
@@ -64,7 +65,7 @@ function operations(
       needs: [`${own}/bag-out`],
       uses: [front, backing, seat.host.piece],
       seams: [
-        `${own}/backing#inner`,
+        ...(opens ? [] : [`${own}/backing#inner`]),
         `${own}/backing#top`,
         `${own}#outer`,
         `${own}#bottom`,
@@ -72,7 +73,9 @@ function operations(
         `${own}/backing#bottom`,
         ...middle,
       ],
-      text: say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
+      text: opens
+        ? say`Topstitch the inner edge of panel ${id}: it is the mouth of the room behind it. Lay the panel on its marks, that edge at the fold, raw edges even with the outside and the bottom. Edge-stitch the top, baste the raw edges, leave the inner edge open. Try the cards before the next seam.`
+        : say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
     },
   ];
 }

@@ -1,6 +1,5 @@
-import { line as edgeLine } from '../../geometry/outline.ts';
 import type { Mark } from '../../pieces/piece.ts';
-import { middleLines, sides, type Placed } from './fronts.ts';
+import { middleLines, opensBehind, sides, type Placed } from './fronts.ts';
 
 /** Where a front lies on its host. */
 export function hostMarks(placed: Placed) {
@@ -20,12 +19,16 @@ export function hostMarks(placed: Placed) {
     piece: seat.host.piece,
     marks: [mark('top', [x, y1])],
     lines: [
-      {
-        id: `${id}-inner`,
-        from: edgeLine('', [x, y0], [x, y1]).from,
-        to: [x, y1] as [number, number],
-        label: `inner edge of panel ${id}`,
-      },
+      ...(opensBehind(placed)
+        ? []
+        : [
+            {
+              id: `${id}-inner`,
+              from: [x, y0] as [number, number],
+              to: [x, y1] as [number, number],
+              label: `inner edge of panel ${id}`,
+            },
+          ]),
       {
         id: `${id}-top`,
         from: [x0, y1] as [number, number],

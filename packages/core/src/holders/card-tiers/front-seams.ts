@@ -2,7 +2,7 @@ import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 import { hostRun, type Side } from '../seat.ts';
-import { ids, mirrored, sides, type Placed } from './fronts.ts';
+import { ids, mirrored, opensBehind, sides, type Placed } from './fronts.ts';
 import { tongue } from './t-slot.ts';
 import { mouthAt, pocketBottom } from './tiers.ts';
 import { foldLoss } from './rules.ts';
@@ -61,12 +61,16 @@ export function backingJoins(placed: Placed): Seam[] {
   return [
     caught(placed, `${own}#outer`, backing, mirrored[outer], outer, seat.height.value, {}),
     caught(placed, `${own}#bottom`, backing, 'bottom', 'bottom', seat.width.value, {}),
-    {
-      id: `${own}#inner`,
-      kind: 'stitchedOn',
-      a: wholeEdge(backing, mirrored[inner]),
-      b: faceLine(seat.host.piece, `${id}-inner`),
-    },
+    ...(opensBehind(placed)
+      ? []
+      : [
+          {
+            id: `${own}#inner`,
+            kind: 'stitchedOn' as const,
+            a: wholeEdge(backing, mirrored[inner]),
+            b: faceLine(seat.host.piece, `${id}-inner`),
+          },
+        ]),
     { id: `${own}#top`, kind: 'stitchedOn', a: wholeEdge(backing, 'top'), b: faceLine(seat.host.piece, `${id}-top`) },
     ...(placed.detail.columns === 1
       ? []

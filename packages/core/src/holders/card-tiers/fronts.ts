@@ -1,16 +1,20 @@
 import type { StitchLine } from '../../pieces/piece.ts';
 import type { PlacedHolder } from '../holder-kind.ts';
 import type { Side } from '../seat.ts';
-import type { Tiers } from './tiers.ts';
+import type { Tiers, TiersMaking } from './tiers.ts';
 
 /** Tiers whose front, a strip or a panel with pockets, is bagged out with a backing. */
 export type Placed = PlacedHolder<Tiers>;
 
-export const ids = ({ id, detail }: Placed) => ({
-  front: `holders/${id}/${detail.making === 'pleated' ? 'strip' : 'panel'}`,
+export const ids = ({ id, detail }: Placed) => idsOf(id, detail.making);
+export const idsOf = (id: string, making: TiersMaking) => ({
+  front: `holders/${id}/${making === 'pleated' ? 'strip' : 'panel'}`,
   backing: `holders/${id}/backing`,
   pocket: (index: number) => `holders/${id}/pocket-${index + 1}`,
 });
+
+/** Its inner edge is the mouth of a room behind it: sewn to nothing. */
+export const opensBehind = (placed: Placed): boolean => placed.seat.edges[sides(placed).inner].kind === 'free';
 
 /** The panel's side that lies in a seam of the body, and the one towards the fold. */
 export function sides({ seat }: Placed): { outer: Side; inner: Side } {

@@ -48,7 +48,8 @@ export function measureTiers(params: Params, contents: HeldContents[], inputs: H
     width,
     height,
     slabs,
-    stretches: { width: false, height: true },
+    // the front of a room reaches to the fold
+    stretches: { width: inputs.isFront ?? false, height: true },
     sizes: { ...sizes, reveal, loaded },
     detail: tiers,
     findings: [],
@@ -171,7 +172,7 @@ export function behindFront(tiers: Tiers, index: number): { widest: Derived; thi
 }
 
 /** Everything that lies on the host, from the host upwards. */
-function tierSlabs(tiers: Tiers, width: number, height: number, { stacks }: HolderInputs): Slab[] {
+export function tierSlabs(tiers: Tiers, width: number, height: number, { stacks }: HolderInputs): Slab[] {
   const whole = { x0: 0, x1: width, y0: 0, y1: height };
   const panel: Slab[] = [
     { of: { role: 'lining' }, label: 'backing', ...whole, thickness: stacks.lining },

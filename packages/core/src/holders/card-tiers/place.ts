@@ -2,7 +2,7 @@ import { named, sum } from '../../derived/derived.ts';
 import { pleatedStrip } from '../../sizing/pleated-strip.ts';
 import type { HolderInputs, MeasuredHolder, PlacedHolder, Segment } from '../holder-kind.ts';
 import type { Seat } from '../seat.ts';
-import { headerIn } from './measure.ts';
+import { headerIn, tierSlabs } from './measure.ts';
 import { columnAt, mouthAt, pocketBottom, type Tiers } from './tiers.ts';
 import { foldLoss } from './rules.ts';
 
@@ -47,10 +47,7 @@ export function placeTiers(measured: MeasuredHolder<Tiers>, seat: Seat, inputs: 
         return { line, name, x: middle - across.value / 2, y: bottom, width: across.value, height: deep.value, radius };
       }),
     ),
-    slabs: measured.slabs.map((slab) => ({
-      ...slab,
-      y1: slab.label === 'backing' || slab.label === 'panel' ? seat.height.value : slab.y1,
-    })),
+    slabs: tierSlabs(tiers, width, seat.height.value, inputs),
     detail: tiers,
   };
 }

@@ -2,10 +2,10 @@ import { sum, times, type Derived } from '../../derived/derived.ts';
 import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
-import { linesOf, onePile, patchRing } from '../../pieces/room.ts';
+import { linesOf, onePile, patchRing, type Room } from '../../pieces/room.ts';
 import { faceLine, type RunPart, type Seam } from '../../pieces/seam.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
-import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import type { HolderInputs, PlacedHolder, RoomFront } from '../holder-kind.ts';
 import { easeNoteAcross, easeNoteDeep } from '../note-compartment/rules.ts';
 import { hostRun, type SeatOf } from '../seat.ts';
 import type { Sheaf } from '../sides.ts';
@@ -19,7 +19,10 @@ export type PlacedFoldRoom = PlacedHolder<FoldRoom, 'behind'>;
 
 /** A panel folded double, its fold at that of the body: the outer and the lower edges lie in the seams of the body, the upper one is
  * turned in and sewn onto what lies behind. */
-export function contributeFoldRoom({ id, seat, detail }: PlacedFoldRoom, { rules }: HolderInputs): Contribution {
+export function contributeFoldRoom(placed: PlacedFoldRoom, inputs: HolderInputs): Contribution {
+  const { id, seat, detail } = placed;
+  const { rules, front } = inputs;
+  if (front) return contribution({ rooms: [roomBehind(placed, front, inputs)] });
   const own = `holders/${id}`;
   const piece = `${own}/panel`;
   const [width, height] = [seat.width.value, seat.height.value];
@@ -60,7 +63,6 @@ export function contributeFoldRoom({ id, seat, detail }: PlacedFoldRoom, { rules
     rooms: [
       {
         id: `${own}/1`,
-        holds: linesOf(detail.sheaves),
         rings: [
           patchRing(
             { piece, mouth: { fold: 'mouth' }, double: true },
@@ -69,8 +71,7 @@ export function contributeFoldRoom({ id, seat, detail }: PlacedFoldRoom, { rules
             { ...below, base: inset },
           ),
         ],
-        stands: onePile(detail.sheaves),
-        ease: { across: rules.length(easeNoteAcross), deep: rules.length(easeNoteDeep) },
+        ...heldIn(detail, inputs),
       },
     ],
     operations: [
@@ -92,6 +93,36 @@ export function contributeFoldRoom({ id, seat, detail }: PlacedFoldRoom, { rules
       },
     ],
   });
+}
+
+const heldIn = ({ sheaves }: FoldRoom, { rules }: HolderInputs): Pick<Room, 'holds' | 'stands' | 'ease'> => ({
+  holds: linesOf(sheaves),
+  stands: onePile(sheaves),
+  ease: { across: rules.length(easeNoteAcross), deep: rules.length(easeNoteDeep) },
+});
+
+/** Behind the panel that lies before it: that brings its pieces, and is open at the fold. */
+function roomBehind({ id, seat, detail }: PlacedFoldRoom, { layers, seams }: RoomFront, inputs: HolderInputs): Room {
+  const [lining] = layers;
+  const inset = 'topstitch.inset';
+  const opensLeft = seat.opens === 'left';
+  // drawn right side up, the lining mirrors the leaf
+  const ring = patchRing(
+    { piece: lining, mouth: { edge: opensLeft ? 'right' : 'left' } },
+    seat.host.piece,
+    {
+      left: opensLeft ? seams.bottom : seams.top,
+      right: opensLeft ? seams.top : seams.bottom,
+      base: seams.outer,
+    },
+    { ...(opensLeft ? { left: inset } : { right: inset }), base: inset },
+  );
+  const [front, back] = ring.walls;
+  return {
+    id: `holders/${id}/1`,
+    rings: [{ ...ring, walls: [{ ...front!, layers }, back!] }],
+    ...heldIn(detail, inputs),
+  };
 }
 
 /** The half that lies in front is that of the outer edge which it shares with the body. */

@@ -114,3 +114,72 @@ test('a note that is a millimetre too high for a pinned piece does not go in', (
   expect(across(pinned(spare - 0.5))).toBeGreaterThan(0);
   expect(across(pinned(spare + 1))).toBeLessThan(0);
 });
+
+describe.each(['left', 'right'] as const)('a room behind the %s leaf whose front is the card panel', (side) => {
+  const lined = (making: string, columns = '1') =>
+    wallet(side, {
+      holders: [
+        { id: 'R', kind: 'fold-room', params: { front: 'cards' }, contents: [{ line: 't', count: 3 }] },
+        { id: 'A', kind: 'card-tiers', params: { making, columns }, contents: [{ line: 'c', count: 1 }] },
+        { id: 'B', kind: 'card-tiers', params: {}, contents: [{ line: 'c', count: 1 }] },
+      ],
+    });
+  // the stamps have no home here
+  const stopsIn = ({ findings }: Solution) =>
+    findings.filter(({ severity, code }) => severity === 'stop' && code !== 'contents.notHeld');
+  const opened = side === 'left' ? 'right' : 'left';
+  const solution = lined('pleated');
+
+  test('has no piece of its own: the backing of the cards bounds it, and is open at the fold', () => {
+    expect(solution.pieces.filter(({ id }) => id.startsWith('holders/R'))).toEqual([]);
+    const room = solution.rooms.find(({ id }) => id === 'holders/R/1')!;
+    expect(room.rings[0]!.walls[0]).toMatchObject({
+      piece: 'holders/A/backing',
+      layers: ['holders/A/backing', 'holders/A/strip'],
+    });
+    expect(openBounds(solution, room)).toEqual([]);
+    // strip and backing are joined there, and that seam is sewn to nothing
+    const at = solution.seams.filter(({ id }) => id.includes('holders/A') && id.endsWith('#inner'));
+    expect(at.map(({ id, kind }) => [id, kind])).toEqual([['holders/A#inner', 'sewn']]);
+    const { seat } = holderOf(solution, 'A');
+    expect(seat.edges[opened].kind).toBe('free');
+    expect(seat.edges[side].kind).toBe('caught');
+    expect(seat.width.value).toBe(holderOf(solution, 'R').seat.width.value);
+  });
+
+  test('holds its tickets with 6 to spare, by hand', () => {
+    const [front] = solution.rooms.find(({ id }) => id === 'holders/R/1')!.rings[0]!.walls;
+    const clear = closest(solution, front!.piece, front!.left, front!.right) - 2;
+    // the backing of lawn 0.16 and half of the cotton of 0.27 before them, half of the lawn behind
+    const needed = 70 + 1.2 + (Math.PI / 2) * (0.16 + 0.135 + 0.08);
+    expect(clear).toBeGreaterThanOrEqual(needed + 6 - 1e-6);
+    const across = holderOf(solution, 'R').clearances.find(({ direction }) => direction === 'across')!;
+    expect(across.clearance.value).toBeCloseTo(clear - needed, 2);
+    expect(stopsIn(solution)).toEqual([]);
+  });
+
+  test('is thinner by a panel folded double, and the leaf narrower by what kept the cards clear of it', () => {
+    const own = wallet(side);
+    const stacked = lined('stacked');
+    expect(own.closedThickness.value - stacked.closedThickness.value).toBeCloseTo(2 * 0.27, 6);
+    expect(stacked.body.sizes.leafWidth!.value).toBeLessThanOrEqual(own.body.sizes.leafWidth!.value);
+  });
+
+  test.each([
+    ['sewn straight on', 'applied', '1'],
+    ['in two columns', 'pleated', '2'],
+  ])('cards that are %s cannot be a front: it has its own panel, and that is told', (_, making, columns) => {
+    const told = lined(making, columns);
+    expect(told.findings.map(({ code }) => code)).toContain('room.ownFront');
+    expect(pieceOf(told, 'holders/R/panel').folds).toHaveLength(1);
+    expect(stopsIn(told)).toEqual([]);
+  });
+
+  test('with the cards taken away it has its own panel', () => {
+    const bare = wallet(side, {
+      holders: [{ id: 'R', kind: 'fold-room', params: { front: 'cards' }, contents: [{ line: 't', count: 3 }] }],
+      faces: { [`${side}-behind`]: { kind: 'holder', id: 'R' } },
+    });
+    expect(bare.pieces.map(({ id }) => id)).toContain('holders/R/panel');
+  });
+});

@@ -1,5 +1,7 @@
-import { given, largest, named, product, sum, type Addend } from '../../derived/derived.ts';
+import { given, largest, named, product, sum, type Addend, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
+import type { Finding } from '../../errors/finding.ts';
+import { say } from '../../errors/wording.ts';
 import { openDepth } from '../../sizing/depth.ts';
 import { rectHalfGirth, tubeAround } from '../../sizing/tube-width.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -9,20 +11,40 @@ import type { HeldContents, HolderInputs, HolderKind, MeasuredHolder } from '../
 import { easeNoteAcross, easeNoteDeep } from '../note-compartment/rules.ts';
 import type { SeatOf } from '../seat.ts';
 import { sheafOf } from '../sides.ts';
+import type { Slab } from '../slab.ts';
+import { foldRoomParams, takesFront } from './params.ts';
 import { contributeFoldRoom, type FoldRoom, type PlacedFoldRoom } from './contribute.ts';
+
+const ownPanel = ({ width, height }: Record<'width' | 'height', Derived>, pocket: Derived): Slab => ({
+  of: { role: 'pocket' },
+  label: 'panel of the room',
+  x0: 0,
+  x1: width.value,
+  y0: 0,
+  y1: height.value,
+  thickness: product('panel, both layers', [two, pocket]),
+});
+
+const hasNoFront = (id: string): Finding => ({
+  code: 'room.ownFront',
+  severity: 'watch',
+  about: [`holders/${id}`],
+  numbers: {},
+  text: say`Room ${id} is to have the card panel before it as its front. Before it lies no card panel of one column that is lined and alone on its leaf: it has a panel of its own.`,
+});
 
 const two = given('layers', 2, { kind: 'standard', path: 'layers' }, 'count');
 
 /** As it is with its mouth at the fold: across runs up the leaf, deep from its outer edge to the fold. */
-function measure(_: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<FoldRoom> {
-  const { rules, stacks, reach } = inputs;
+function measure(params: Params, contents: HeldContents[], inputs: HolderInputs): MeasuredHolder<FoldRoom> {
+  const { rules, stacks, reach, front, id } = inputs;
   const sheaves = contents.map(sheafOf);
   const load = sum(
     'everything in it',
     sheaves.map(({ thickness }) => thickness),
   );
   const bite = rules.length(topstitchInset);
-  const walls = { front: doubledReach(inputs, 'pocket'), back: inputs.host ?? reach.lining };
+  const walls = { front: front?.reach ?? doubledReach(inputs, 'pocket'), back: inputs.host ?? reach.lining };
   const widest = largest(
     'the widest',
     sheaves.map(({ across }) => across),
@@ -50,27 +72,20 @@ function measure(_: Params, contents: HeldContents[], inputs: HolderInputs): Mea
         y1: bite.value + across.value,
         thickness,
       })),
-      {
-        of: { role: 'pocket' as const },
-        label: 'panel of the room',
-        x0: 0,
-        x1: width.value,
-        y0: 0,
-        y1: height.value,
-        thickness: product('panel, both layers', [two, stacks.pocket]),
-      },
+      // what lies before it counts itself
+      ...(front ? [] : [ownPanel({ width, height }, stacks.pocket)]),
     ],
     stretches: { width: true, height: true },
     sizes: { roomAcross: clear, roomDeep: depth },
     detail: { sheaves, bite },
-    findings: [],
+    findings: takesFront(params) && !front ? [hasNoFront(id)] : [],
   };
 }
 
 function place(
   { detail, sizes, slabs }: MeasuredHolder<FoldRoom>,
   seat: SeatOf<'behind'>,
-  { id }: HolderInputs,
+  { id, front }: HolderInputs,
 ): PlacedFoldRoom {
   const { x, y, width, height, opens } = seat;
   const bite = detail.bite.value;
@@ -82,11 +97,13 @@ function place(
     id,
     kind: 'fold-room',
     seat,
-    sizes: {
-      ...sizes,
-      panelWidth: named('panel, finished width', width),
-      panelHeight: named('panel, finished height', height),
-    },
+    sizes: front
+      ? sizes
+      : {
+          ...sizes,
+          panelWidth: named('panel, finished width', width),
+          panelHeight: named('panel, finished height', height),
+        },
     mouths: [{ id, y: y + height.value, bottom: y, x0: x, x1: x + width.value, towards: opens }],
     stitching: [],
     things: detail.sheaves.map(({ line, name, across, deep }) => ({
@@ -112,11 +129,13 @@ function place(
 /** A room behind what is sewn onto a leaf, entered from the fold. */
 export const foldRoom: HolderKind<FoldRoom, 'behind'> = {
   title: 'Room entered from the fold',
-  params: {},
+  params: foldRoomParams,
+  findings: ['room.ownFront'],
   rules: [easeNoteAcross, easeNoteDeep, topstitchInset],
   shown: { clearWidth: 'roomAcross', opening: 'room' },
   seats: ['behind'],
   panel: 'pocket',
+  takesFront,
   suits({ shape, thickness, rigid }) {
     if (shape !== 'card' || thickness > 3) return { score: 0, why: 'A room behind the cards is for what is flat.' };
     return rigid
