@@ -262,6 +262,20 @@ test('a thing goes onto the front of the pouch that parts the box, which grows w
   await stored(page);
 });
 
+test('an organizer that folds becomes a panel that stays flat, with its flap over both pockets', async ({ page }) => {
+  await page.goto('/d/landing-organizer/shape');
+  await page.getByRole('button', { name: /^Form:/ }).click();
+  await page.getByRole('option', { name: /^Flat panel/ }).click();
+  await expect(page.getByRole('radio', { name: 'Inner side' })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Slip pocket A', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Slip pocket B', exact: true })).toBeVisible();
+  await expect(page.getByLabel('Trying it')).toContainText('23 of 23 things go in, with their ease');
+  await noAxeViolation(page);
+  await page.getByRole('button', { name: 'Undo: Make it a flat panel' }).click();
+  await expect(page.getByRole('radio', { name: 'Inside', exact: true })).toBeVisible();
+  await stored(page);
+});
+
 test('what has no home is seen, placed by the rules with the reason, or put by hand', async ({ page }) => {
   await page.goto('/d/permit-bifold-lens/shape');
   const tray = page.getByLabel('To hold, and cloth');

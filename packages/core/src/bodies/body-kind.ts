@@ -29,6 +29,8 @@ export interface FaceSpec {
   upon?: readonly string[];
   /** The holder whose face it is, and what that calls it; default it is one of the body, or of what closes it. */
   of?: { holder: string; face: string };
+  /** Things that share no holder are put beside each other there without being asked; default they are not. */
+  shares?: boolean;
   /** It lies where these are: either it or they hold something. */
   instead?: readonly string[];
   /** Nothing thicker is put there without being asked, mm; default anything. */

@@ -58,7 +58,7 @@ test('an edge gets its own allowance with all that lies in its seam, in one step
   await type('Allowance', '9.5');
   expect(of('body/shell')?.allowance).toEqual({ bottom: 9.5 });
   expect(own().map(({ id }) => id)).toEqual(
-    expect.arrayContaining(['body/lining', 'holders/C/panel', 'holders/A/strip', 'holders/B/strip']),
+    expect.arrayContaining(['body/lining', 'holders/A/backing', 'holders/A/strip', 'holders/B/strip']),
   );
   act(() => store.getState().undo());
   expect(own()).toEqual([]);

@@ -28,8 +28,9 @@ export const panel: BodyKind<Panel> = {
   params: roundingParams,
   rules: [panelSetBack, seamAllowance, topstitchInset, turningGap],
   faces: () => [
-    { id: INNER, title: 'on the inner side', seat: 'leaf', thickest: LIES },
-    { id: OUTER, title: 'on the outer side', seat: 'wall', outside: true, thickest: LIES },
+    { id: INNER, title: 'on the inner side', seat: 'leaf', shares: true, thickest: LIES },
+    // nothing is put beneath nothing without being asked
+    { id: OUTER, title: 'on the outer side', seat: 'wall', outside: true, thickest: 0 },
   ],
   size: sizePanel,
   contribute: contributePanel,

@@ -63,6 +63,16 @@ describe('a first arrangement is a sensible one', () => {
     expect(linesOf(placed('foldover', [{ ...thick, thickness: 12 }]))).toEqual([]);
     expect(linesOf(placed('foldover', [{ ...thick, thickness: 12, compressible: 0.3 }]))).toEqual([['c1']]);
   });
+  test('on a flat panel unlike things get a pocket each beside each other, three at most; cards share their tiers', () => {
+    const books = [1, 2, 3, 4].map((n) => thing(`book-${n}`, [150, 100, 8]));
+    const panel = placed('panel', books);
+    expect(linesOf(panel)).toEqual([['c1', 'c4'], ['c2'], ['c3']]);
+    expect(panel.faces).toEqual({
+      panel: { kind: 'row', gap: 6, share: 'keep', children: ['A', 'B', 'C'].map((id) => ({ kind: 'holder', id })) },
+    });
+    const cards = [1, 2, 3].map((n) => thing(`card-${n}`, [86, 54, 0.8], { shape: 'card' }));
+    expect(linesOf(placed('panel', cards))).toEqual([['c1', 'c2', 'c3']]);
+  });
   test('notes go into the note compartment, a single one and a wad', () => {
     const note = thing('note', [140, 77, 0.11], { shape: 'card' });
     const kindsOf = (design: DesignDocument) => design.holders.map(({ kind }) => kind);

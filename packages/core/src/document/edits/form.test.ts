@@ -4,7 +4,7 @@ import { demoDesigns } from '../../demo/index.ts';
 import { standardItems } from '../../shelves/items/standard-items.ts';
 import { solveDesign } from '../../solve/solve-design.ts';
 import { readDocument } from '../reading/read-document.ts';
-import type { DesignDocument } from '../design-document.ts';
+import { holdersIn, type DesignDocument } from '../design-document.ts';
 import { changeForm, chooseVariant } from './form.ts';
 import { holderKind } from './seats.ts';
 import { facesOf } from './seats.ts';
@@ -85,5 +85,28 @@ describe('a variant', () => {
     };
     const four = chooseVariant('Compartments', 'compartments', '4', standardItems).apply(out);
     expect(four.holders.flatMap(({ contents }) => contents.map(({ line }) => line))).not.toContain(first!.id);
+  });
+});
+
+describe('a panel that stays flat', () => {
+  const organizer = demo('landing-organizer');
+  const flat = to(organizer, 'panel');
+
+  test('keeps the pockets of both leaves, beside each other on its inner side, and what is in the flap', () => {
+    expect(flat.notes).toEqual([]);
+    expect(flat.kept).toEqual(organizer.holders.map(({ id }) => id));
+    const { faces } = flat.edit.apply(organizer);
+    expect(faces.panel).toMatchObject({ kind: 'row', children: [{ id: 'A' }, { id: 'B' }] });
+    expect(faces.flap).toEqual({ kind: 'holder', id: 'C' });
+    // nothing is put on the outside without being asked
+    expect(faces).not.toHaveProperty('outside');
+  });
+
+  test('and back again they lie on both leaves', () => {
+    const once = flat.edit.apply(organizer);
+    const again = to(once, 'foldover');
+    const lying = Object.values(again.edit.apply(once).faces).flatMap(holdersIn);
+    expect(new Set(lying)).toEqual(new Set(['A', 'B', 'C']));
+    expect(again.notes).toEqual([]);
   });
 });

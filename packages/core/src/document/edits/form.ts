@@ -110,6 +110,7 @@ function reseat(document: DesignDocument, kinds: Kinds): DesignDocument {
     return { ...document, holders: [], faces: {} };
   const all = facesOf(document, kinds);
   const specs = all.filter(({ of }) => !of);
+  const unasked = specs.filter(({ thickest }) => thickest !== 0);
   const own = new Map(document.holders.map(({ id, kind }) => [id, kind]));
   const suits = (face: string, ids: string[]) => {
     const seats = ids.map((id) => seatFor(document, own.get(id) ?? '', face, kinds));
@@ -126,13 +127,17 @@ function reseat(document: DesignDocument, kinds: Kinds): DesignDocument {
   let faces = Object.fromEntries(stayed);
   const rest = Object.entries(document.faces).filter(([face]) => !(face in faces));
   for (const [, arrangement] of rest) {
-    const free = specs.find(({ id }) => !(id in faces) && suits(id, holdersIn(arrangement)));
+    const free = unasked.find(({ id }) => !(id in faces) && suits(id, holdersIn(arrangement)));
     if (free) faces = { ...faces, [free.id]: arrangement };
   }
   const lying = () => new Set(Object.values(faces).flatMap(holdersIn));
   for (const { id } of document.holders.filter((holder) => !lying().has(holder.id))) {
-    const free = specs.find((spec) => !(spec.id in faces) && suits(spec.id, [id]));
+    const free = unasked.find((spec) => !(spec.id in faces) && suits(spec.id, [id]));
+    const shared = free ? undefined : specs.find((spec) => spec.shares && spec.id in faces && suits(spec.id, [id]));
+    const last = shared && holdersIn(faces[shared.id]!).at(-1);
     if (free) faces = seated(faces, id, { face: free.id });
+    else if (last !== undefined)
+      faces = seated(faces, id, { face: shared!.id, beside: { holder: last, side: 'right' } });
   }
   const stays = lying();
   return {

@@ -12,7 +12,7 @@ import {
   type HolderEntry,
   type Reach,
 } from '../design-document.ts';
-import { facesOf, freeLetter, isTaken, withHolders } from './seats.ts';
+import { facesOf, freeLetter, inserted, isTaken, withHolders } from './seats.ts';
 import { begun } from './usual.ts';
 
 /** Below this score a thing is not put into a holder without being asked. */
@@ -124,17 +124,15 @@ function addTo(
 ): DesignDocument {
   const { kinds } = known;
   const seats = facesUnasked(document, item, kinds).filter(({ seat }) => kinds.holders[kind]!.seats.includes(seat));
-  const places = seats.map(({ id: face }) => {
-    const on = face in document.faces ? holdersIn(document.faces[face]!) : [];
-    const holder = document.holders.find(({ id, kind: other }) => on.includes(id) && other === kind);
-    return { face, holder, load: holder ? slotsIn(holder, document) : on.length > 0 ? Infinity : 0 };
-  });
+  const places = seats.map((face) => ({ face: face.id, ...placeOn(document, face, kind, kinds) }));
   const [lightest] = places.sort((a, b) => a.load - b.load);
   if (!lightest || lightest.load === Infinity) return document;
-  const { face, holder } = lightest;
+  const { face, holder, beside } = lightest;
   if (holder) return addToHolder(document, holder, { line, count }, known);
   const id = freeLetter(document);
-  const seated: Arrangement = { kind: 'holder', id };
+  const seated: Arrangement = beside
+    ? inserted(document.faces[face]!, id, { holder: beside, side: 'right' })
+    : { kind: 'holder', id };
   return {
     ...document,
     holders: [
@@ -143,6 +141,28 @@ function addTo(
     ],
     faces: { ...document.faces, [face]: seated },
   };
+}
+
+/** Common practice: more pockets beside each other make a panel that no hand goes round. */
+const MOST_BESIDE = 3;
+
+interface Place {
+  /** The holder that takes the thing too, or the one that a new one is put beside. */
+  holder?: HolderEntry;
+  beside?: string;
+  load: number;
+}
+
+/** How a face takes a thing: in a holder of its kind, in a new one, or not at all. */
+function placeOn(document: DesignDocument, { id, shares }: FaceSpec, kind: string, kinds: Kinds): Place {
+  const on = document.faces[id] ? holdersIn(document.faces[id]) : [];
+  const holder = document.holders.find((each) => on.includes(each.id) && each.kind === kind);
+  const apart = holder && kindOf(kinds.holders, kind)?.shown?.numbered !== undefined;
+  const last = on.at(-1);
+  // what has no places of their own for its things would pile them
+  if (shares && last !== undefined && !apart && on.length < MOST_BESIDE) return { beside: last, load: on.length };
+  if (holder) return { holder, load: slotsIn(holder, document) };
+  return { load: last === undefined ? 0 : Infinity };
 }
 
 function slotsIn({ contents }: HolderEntry, document: DesignDocument): number {
