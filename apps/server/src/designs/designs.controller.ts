@@ -98,6 +98,13 @@ export class DesignsController {
     const { document } = await this.designs.get(id);
     return describeSolution(solveDesign(document, await this.shelves.shelvesFor(document)), document.unit);
   }
+
+  @Get(':id/steps')
+  @ApiOperation({ summary: 'The order of work of a stored design: operations, and what is done in each' })
+  async steps(@Param('id') id: string) {
+    const { operations } = await this.solution(id);
+    return { operations };
+  }
 }
 
 function answer(design: StoredDesign, response: Response): StoredDesign {

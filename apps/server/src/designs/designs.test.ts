@@ -147,6 +147,7 @@ describe('a stored document that cannot be read', () => {
     const { body } = await server.http.get(`/api/designs/${id}`).expect(422);
     expect(body).toMatchObject({ statusCode: 422, code, message: expect.stringContaining(part) });
     await server.http.get(`/api/designs/${id}/solution`).expect(422);
+    await server.http.get(`/api/designs/${id}/steps`).expect(422);
     await server.http.get(`/api/designs/${id}/files/pattern.pdf`).expect(422);
   });
   test('stands on the shelf with its problem, beside all the others', async () => {
@@ -167,6 +168,14 @@ describe('a stored document that cannot be read', () => {
     expect(await server.stored('newer')).toBe(newer);
     expect(await server.stored('broken')).toBe(broken);
   });
+});
+
+test('the steps of a design tell what is done in each, in the unit of the design', async () => {
+  const { body } = await server.http.get('/api/designs/junior-bifold/steps').expect(200);
+  const join = body.operations.find(({ id }: { id: string }) => id === 'body/join');
+  expect(join).toMatchObject({ title: 'Sew shell and lining together', actions: [{ verb: 'sew' }] });
+  expect(join.actions[0].message).toContain('10.0 mm');
+  await server.http.get('/api/designs/no-such-design/steps').expect(404);
 });
 
 describe('the bin', () => {

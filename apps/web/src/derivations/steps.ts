@@ -5,7 +5,9 @@ export interface Step {
   id: string;
   number: number;
   phase: string;
-  text: string;
+  title: string;
+  /** What is done, one after the other. */
+  sentences: readonly string[];
   letters: string[];
   pieces: ReadonlySet<string>;
   seams: ReadonlySet<string>;
@@ -22,11 +24,15 @@ export function stepsOf(
   const letters = lettersOf(pieces);
   return byPhase(operations).map(({ title, steps }) => ({
     title,
-    steps: steps.map(({ id, number, text, uses, seams }) => ({
+    steps: steps.map(({ id, number, text, uses, seams, actions, title: own }) => ({
       id,
       number,
       phase: title,
-      text: wordingText(text, say),
+      title: own ?? shortened(wordingText(text, say)),
+      sentences:
+        actions.length > 0
+          ? actions.map(({ sentence }) => wordingText(sentence, say))
+          : inSentences(wordingText(text, say)),
       letters: letters(uses),
       pieces: new Set(uses),
       seams: new Set(seams),
@@ -35,6 +41,9 @@ export function stepsOf(
     })),
   }));
 }
+
+/** Words of a step that is not told action by action. */
+const inSentences = (text: string): string[] => text.split(/(?<=[.;]) (?=[A-Z])/);
 
 /** A short word that is the same for the same text (FNV-1a, 32 bits). */
 function hashOf(text: string): string {

@@ -5,7 +5,7 @@ import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
 import { lowerHalf, withoutCorners } from '../geometry/clip.ts';
 import { boundsOf, type Outline } from '../geometry/outline.ts';
-import type { Contribution, HardwareNeed, HostEdit, Lying, OperationDraft, ShutAt } from '../pieces/contribution.ts';
+import type { Contribution, HardwareNeed, HostEdit, Lying, ShutAt } from '../pieces/contribution.ts';
 import { layersOf, type LayerMaterial, type LayerUse, type MaterialOf } from '../pieces/layers.ts';
 import { asOwned, cutLinesOf, ownPieces } from '../pieces/own-piece.ts';
 import type { Piece, PieceDraft } from '../pieces/piece.ts';
@@ -28,7 +28,7 @@ export interface Making {
   meetings: Meeting[];
   onBase: Lying[];
   /** Not yet in their order: see `orderSteps`. */
-  operations: OperationDraft[];
+  operations: Contribution['operations'];
   hardware: HardwareNeed[];
   findings: Finding[];
 }

@@ -1,18 +1,22 @@
 import { lower } from '../errors/first-letter.ts';
-import { say } from '../errors/wording.ts';
-import type { OperationDraft } from '../pieces/contribution.ts';
+import type { ActionsDraft } from '../pieces/contribution.ts';
 import type { LayerUse, MaterialOf } from '../pieces/layers.ts';
 import type { Piece } from '../pieces/piece.ts';
+import type { Action } from '../sewing/actions/action.ts';
 
 /** What is done to every design before anything is sewn: its pieces are cut, and each layer is held to its cloth. */
-export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): OperationDraft[] {
-  const cut: OperationDraft = {
+export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): ActionsDraft[] {
+  const all = pieces.map(({ id }) => id);
+  const cut: ActionsDraft = {
     id: 'cut',
     phase: 'cut',
     needs: [],
-    uses: pieces.map(({ id }) => id),
-    seams: [],
-    text: say`Measure the printed test square. Cut every piece, keep its letter on the wrong side, and mark notches, folds and places.`,
+    title: 'Cut and mark the pieces',
+    actions: [
+      { verb: 'measure', what: 'scale' },
+      { verb: 'cut', pieces: all },
+      { verb: 'mark', pieces: all },
+    ],
   };
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   return [
@@ -22,38 +26,48 @@ export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): Op
   ];
 }
 
-const nameOf = (material: string, materialOf: MaterialOf): string => materialOf(material)?.name ?? material;
+const hold = (id: string, title: string, action: Action): ActionsDraft => ({
+  id,
+  phase: 'interface',
+  needs: ['cut'],
+  title,
+  actions: [action],
+});
 
 /** Layers that go into the seams together. */
-function onEachOther({ id, name, layers, layerOf, byRuler }: Piece, materialOf: MaterialOf): OperationDraft[] {
+function onEachOther({ id, name, layers, layerOf, byRuler }: Piece, materialOf: MaterialOf): ActionsDraft[] {
   const full = layers.filter(({ coverage }) => coverage === 'full');
   if (layerOf !== undefined || byRuler || full.length < 2) return [];
   const inner = full.slice(1);
-  const names = inner.map(({ material }) => lower(nameOf(material, materialOf))).join(' and ');
   const fused = inner.every(({ held }) => held === 'fused');
-  const text = fused
-    ? say`${name}: fuse ${names} to the wrong side of its cloth.`
-    : say`${name}: lay ${names} on the wrong side of its cloth and baste all round inside the allowance${reason(inner, materialOf)}.`;
-  return [{ id: `${id}/layers`, phase: 'interface', needs: ['cut'], uses: [id], seams: [], text }];
+  return [
+    hold(`${id}/layers`, `${fused ? 'Fuse' : 'Baste'} the layers of ${lower(name)}`, {
+      verb: fused ? 'fuse' : 'basteLayer',
+      to: id,
+      materials: inner.map(({ material }) => material),
+      ...(bearsNoHeat(inner, materialOf) && { noHeat: true }),
+    }),
+  ];
 }
 
 /** A layer that ends at the stitch line, which is a piece of its own. */
-function inside(piece: Piece, byId: ReadonlyMap<string, Piece>, materialOf: MaterialOf): OperationDraft[] {
-  const { id, name, layerOf, layers } = piece;
+function inside(piece: Piece, byId: ReadonlyMap<string, Piece>, materialOf: MaterialOf): ActionsDraft[] {
+  const { id, layerOf, layers } = piece;
   const host = layerOf === undefined ? undefined : byId.get(layerOf);
   const [layer] = layers;
   if (!host || !layer) return [];
-  const material = nameOf(layer.material, materialOf);
-  const text =
-    layer.held === 'fused'
-      ? say`Fuse ${lower(name)}, ${lower(material)}, to the wrong side of ${lower(host.name)}, inside the stitch lines.`
-      : say`Baste or glue ${lower(name)}, ${lower(material)}, to the wrong side of ${lower(host.name)}, inside the stitch lines${reason([layer], materialOf)}.`;
-  const way = layer.held === 'fused' ? 'fuse' : 'baste';
-  return [{ id: `${id}/${way}`, phase: 'interface', needs: ['cut'], uses: [id, host.id], seams: [], text }];
+  const fused = layer.held === 'fused';
+  return [
+    hold(`${id}/${fused ? 'fuse' : 'baste'}`, `${fused ? 'Fuse' : 'Baste'} the inner layer of ${lower(host.name)}`, {
+      verb: fused ? 'fuse' : 'basteLayer',
+      to: host.id,
+      layer: id,
+      materials: [layer.material],
+      ...(bearsNoHeat([layer], materialOf) && { noHeat: true }),
+    }),
+  ];
 }
 
-/** Why what could be ironed on is not. */
-const reason = (layers: readonly LayerUse[], materialOf: MaterialOf): string =>
-  layers.some(({ material, held }) => held === 'basted' && materialOf(material)?.fusible)
-    ? '; do not iron it on, its cloth does not bear the heat'
-    : '';
+/** What could be ironed on is not. */
+const bearsNoHeat = (layers: readonly LayerUse[], materialOf: MaterialOf): boolean =>
+  layers.some(({ material, held }) => held === 'basted' && materialOf(material)?.fusible);

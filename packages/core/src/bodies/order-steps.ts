@@ -1,29 +1,46 @@
 import { CoreError } from '../errors/core-error.ts';
-import { phases, type OperationDraft } from '../pieces/contribution.ts';
+import { phases, type ActionsDraft, type OperationDraft } from '../pieces/contribution.ts';
+import type { Seam } from '../pieces/seam.ts';
+import { piecesOf } from '../sewing/actions/action.ts';
 import type { MaterialOf } from '../pieces/layers.ts';
 import type { Making } from './assemble.ts';
 import { firstSteps } from './first-steps.ts';
 import { tellingGaps } from './open-gaps.ts';
 import { tellingAllowances, withTrimming } from './own-steps.ts';
 
-export interface Operation extends OperationDraft {
+/** A step in its place. */
+export interface OrderedStep extends OperationDraft, Partial<Pick<ActionsDraft, 'title' | 'actions'>> {
   number: number;
 }
 
 /** The steps of a design in the order in which they are done, with those that every design begins with.
  * @throws CoreError `assemble.cycle` */
-export function orderSteps({ pieces, seams, operations }: Making, materialOf: MaterialOf): Operation[] {
-  const drafts = tellingGaps([...firstSteps(pieces, materialOf), ...operations], seams, pieces);
-  const steps = ordered(tellingAllowances(drafts, seams, pieces));
+export function orderSteps({ pieces, seams, operations }: Making, materialOf: MaterialOf): OrderedStep[] {
+  const known = [...firstSteps(pieces, materialOf), ...operations].map((draft) => stepOf(draft, seams));
+  const steps = ordered(tellingAllowances(tellingGaps(known, seams, pieces), seams, pieces));
   return withTrimming(steps, seams, pieces).map((step, index) => ({ ...step, number: index + 1 }));
 }
 
+type Step = Omit<OrderedStep, 'number'>;
+
+/** What is in hand and what is sewn in a step, from what is done in it; its words are made once all is ordered and called. */
+function stepOf(draft: OperationDraft | ActionsDraft, seams: readonly Seam[]): Step {
+  if ('text' in draft) return draft;
+  const joined = (id: string) => seams.flatMap((seam) => (seam.id === id ? [seam.a.piece, seam.b.piece] : []));
+  return {
+    ...draft,
+    uses: [...new Set(draft.actions.flatMap((action) => piecesOf(action, joined)))],
+    seams: draft.actions.flatMap((action) => ('seams' in action ? action.seams : [])),
+    text: [],
+  };
+}
+
 /** By phase, and within a phase every step after those it needs. */
-function ordered(drafts: OperationDraft[]): OperationDraft[] {
+function ordered(drafts: Step[]): Step[] {
   const waiting = [...drafts].sort((a, b) => phases.indexOf(a.phase) - phases.indexOf(b.phase));
   const known = new Set(drafts.map(({ id }) => id));
   const done = new Set<string>();
-  const result: OperationDraft[] = [];
+  const result: Step[] = [];
   while (waiting.length > 0) {
     const next = waiting.findIndex(({ needs, waitsFor = [] }) =>
       [...needs, ...waitsFor].every((id) => done.has(id) || !known.has(id)),

@@ -1,7 +1,6 @@
 import { rounded, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import type { ClosingEdge, SizedBody } from '../bodies/body-kind.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
@@ -18,7 +17,8 @@ import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.t
 import { afterPockets, lapMates, matePlace } from './mate.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { tabSchool } from './shoulder-rule.ts';
-import { seamAllowance } from '../shelves/rules/common-rules.ts';
+import { CLIP } from '../pieces/clip.ts';
+import { seamAllowance, topstitchInset } from '../shelves/rules/common-rules.ts';
 
 const tabWidth = lengthRule(
   'tab.width',
@@ -60,7 +60,7 @@ export const tabSnap: ClosureKind = {
   title: 'Tab with a snap',
   on: 'edge',
   params,
-  rules: [tabSchool],
+  rules: [tabSchool, topstitchInset],
   solve(given: Params, body: SizedBody, inputs: ClosureInputs): SolvedClosure {
     const { rules, stacks, cutStacks: cut = stacks, grid } = inputs;
     const { closing } = body;
@@ -117,6 +117,7 @@ interface Tab {
 function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, inputs: ClosureInputs): Contribution {
   const { rules, hardware, id: own } = inputs;
   const [tabPiece, tabLining] = [`${own}/tab`, `${own}/tab-lining`];
+  const pieces = [tabPiece, tabLining];
   const seam = rules.length(seamAllowance);
   const snap = hardwareOf(SNAP, hardware);
   const cap = halfMark(snap, 'upper', {
@@ -165,25 +166,59 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
         id: `${own}/tab`,
         phase: 'prepare',
         needs: [],
-        uses: [tabPiece, tabLining],
-        seams: [`${tabPiece}#right`, `${tabPiece}#tip`, `${tabPiece}#left`],
-        text: say`Sew the tab and its lining right sides together, leaving the straight end open. Clip the curve, turn, press, topstitch.`,
+        title: 'Sew and turn the tab',
+        actions: [
+          { verb: 'sew', seams: [`${tabPiece}#right`, `${tabPiece}#tip`, `${tabPiece}#left`] },
+          { verb: 'clip', pieces, every: CLIP },
+          { verb: 'turn', pieces },
+          { verb: 'press', pieces },
+          {
+            verb: 'topstitch',
+            piece: tabPiece,
+            along: ['right', 'tip', 'left'],
+            distance: rules.length(topstitchInset).value,
+          },
+        ],
       },
       {
         id: `${own}/snap`,
         phase: 'closures',
         needs: [`${own}/tab`, ...afterPockets([place])],
-        uses: [tabPiece, place.piece],
-        seams: [],
-        text: say`Set the snap now, before the lining closes: the cap on the tab ${mm(inset)} from its end, the lower half on ${place.pocket ? `the front of pocket ${place.pocket.id}` : closing.front.name} ${mm(mateLoaded.value)} from the outer edge. Check which halves face each other.`,
+        title: 'Set the snap',
+        actions: [
+          {
+            verb: 'setHardware',
+            hardware: snap.id,
+            half: 'upper',
+            piece: tabPiece,
+            mark: 'snap-cap',
+            from: { distance: inset, edge: 'tip' },
+          },
+          {
+            verb: 'setHardware',
+            hardware: snap.id,
+            half: 'lower',
+            piece: place.piece,
+            mark: 'snap-socket',
+            ...(!place.pocket && { from: { distance: mateLoaded.value, edge: closing.front.edge } }),
+          },
+          { verb: 'inspect', what: 'halvesFace' },
+        ],
       },
       {
         id: `${own}/baste`,
         phase: 'closures',
         needs: [`${own}/snap`],
-        uses: [tabPiece, closing.outer.piece],
-        seams: [`${tabPiece}#base`, `${tabLining}#base`],
-        text: say`Baste the tab to the outer edge of ${closing.back}, at its middle, right sides together, pointing inwards.`,
+        title: 'Baste the tab on',
+        actions: [
+          {
+            verb: 'baste',
+            what: 'the tab',
+            seams: [`${tabPiece}#base`, `${tabLining}#base`],
+            carries: [`${tabLining}#base`],
+            pointing: 'inwards',
+          },
+        ],
       },
     ],
   });

@@ -87,7 +87,9 @@ export function turnable<Detail>(
       return {
         ...made,
         operations: made.operations.map((operation) =>
-          operation.id === `holders/${placed.id}/set` ? withWay(operation, placed.id, way) : operation,
+          'text' in operation && operation.id === `holders/${placed.id}/set`
+            ? withWay(operation, placed.id, way)
+            : operation,
         ),
         hostEdits: made.hostEdits.map((edit) => (edit.piece === host.piece ? turnedEdit(edit, back) : edit)),
       };

@@ -1,6 +1,7 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
 import type { Wording } from '../errors/wording.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
 import type { Lap } from './lap.ts';
 import type { Meeting } from './meeting.ts';
@@ -32,19 +33,29 @@ export const phases = [
 ] as const;
 export type Phase = (typeof phases)[number];
 
-/** One step of the making. */
-export interface OperationDraft {
+interface AnyDraft {
   id: string;
   phase: Phase;
   /** Operations that must be done before. */
   needs: string[];
   /** The same of operations that only some designs have; default none. */
   waitsFor?: readonly string[];
+}
+
+/** One step of the making, in words. */
+export interface OperationDraft extends AnyDraft {
   /** Pieces in the hand. */
   uses: string[];
   /** Seams sewn in this step. */
   seams: string[];
   text: Wording;
+}
+
+/** One step of the making as data: its words, its pieces and its seams follow from what is done. */
+export interface ActionsDraft extends AnyDraft {
+  /** Three to six words. */
+  title: string;
+  actions: readonly Action[];
 }
 
 /** Hardware that a part asks for. */
@@ -102,7 +113,7 @@ export interface Contribution {
   meetings: Meeting[];
   /** What lies loose on the base, beneath what stands there. */
   onBase: Lying[];
-  operations: OperationDraft[];
+  operations: (OperationDraft | ActionsDraft)[];
   hardware: HardwareNeed[];
   findings: Finding[];
 }

@@ -16,6 +16,7 @@ const edgeNames: readonly [RegExp, (parts: string[]) => string][] = [
   [/^([\w-]+)\/([\w-]+)$/, ([wall = '', edge = '']) => `${edgeName(edge)} of the ${wall}`],
   [/^notch-(left|right)-(?:in|out)$/, ([side]) => `${side} notch, level side`],
   [/^notch-(left|right)/, ([side]) => `${side} notch, upright side`],
+  [/^tip$/, () => 'rounded end'],
   [/^corner-(.+)$/, ([corner = '']) => `${spaced(corner)} corner`],
   [/^cut-(left|right)$/, ([side]) => `${side} corner that is cut off`],
   [/^mouth(?:-(.+))?$/, ([end]) => (end ? `mouth, ${spaced(end)}` : 'mouth')],

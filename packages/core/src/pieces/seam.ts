@@ -16,6 +16,8 @@ export interface SeamEase {
   by: Derived;
   /** The ease lies between these notches; without them it is spread over the whole seam. */
   between?: [string, string];
+  /** It lies in folds that are pressed before. */
+  inFolds?: boolean;
   /** Or it is what stands out at one end of the walk, where nothing is sewn on. */
   at?: 'start' | 'end';
 }

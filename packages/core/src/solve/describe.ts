@@ -5,7 +5,7 @@ import type { LengthUnit } from '../units/length.ts';
 import type { Solution } from './solution.ts';
 
 /** A solution as plain JSON: every Derived is `{value, unit, label, why}`, and `why` names a row of `derivations`.
- * Findings and operations get a `message` in the maker's unit beside their parts. */
+ * Findings, operations and their actions get a `message` in the maker's unit beside their parts. */
 export type DescribedSolution = Record<string, unknown> & { derivations: Derivation[] };
 
 /** Turns a solution into JSON that explains itself. */
@@ -28,7 +28,11 @@ export function describeSolution(solution: Solution, unit: LengthUnit): Describe
       clearances,
     })),
     findings: solution.findings.map((finding) => ({ ...finding, message: message(finding.text) })),
-    operations: solution.operations.map((operation) => ({ ...operation, message: message(operation.text) })),
+    operations: solution.operations.map((operation) => ({
+      ...operation,
+      message: message(operation.text),
+      actions: operation.actions.map((action) => ({ ...action, message: message(action.sentence) })),
+    })),
     section,
   };
   const { tree, rows } = tabulate(plain);

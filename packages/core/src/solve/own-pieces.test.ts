@@ -52,14 +52,16 @@ describe('an allowance of its own', () => {
     expect(solution.body.readBack).toEqual(before.body.readBack);
   });
   test('stands in the step that sews that edge, and in no other', () => {
-    const own = solution.operations.filter(({ text: told }) => told.join('').includes('Your own allowance'));
+    const sews = ({ seams }: (typeof solution.operations)[number]) =>
+      solution.seams.some(({ id, a, b }) => seams.includes(id) && [a.piece, b.piece].includes('body/shell'));
+    const tells = ({ text: told }: (typeof solution.operations)[number]) =>
+      /(3\.175|6\.35|9\.525)/.test(wordingText(told, String));
+    const own = solution.operations.filter(tells);
     expect(own.length).toBeGreaterThan(0);
-    for (const { seams } of own)
-      expect(
-        solution.seams.some(({ id, a, b }) => seams.includes(id) && [a.piece, b.piece].includes('body/shell')),
-      ).toBe(true);
-    expect(wordingText(own[0]!.text, String)).toMatch(/Shell, (left|top|bottom) edge (3\.175|6\.35|9\.525)/);
-    expect(before.operations.some(({ text: told }) => told.join('').includes('Your own allowance'))).toBe(false);
+    for (const step of own) expect([step.id, sews(step)]).toEqual([step.id, true]);
+    const join = own.find(({ id }) => id === 'body/join')!;
+    for (const side of ['left', 'top', 'bottom']) expect(wordingText(join.text, String)).toContain(`${side} edge`);
+    expect(before.operations.some(tells)).toBe(false);
   });
   test('wider at the corner than at the sides leaves a smaller notch, and too wide none', () => {
     const notch = (solved: Solution) => {
@@ -251,7 +253,7 @@ test('edges are called so that a maker finds them on the drawing', () => {
     'zipper edge',
     'zipper edge, front',
     'right edge, 1 in',
-    'tip edge',
+    'rounded end',
   ]);
 });
 

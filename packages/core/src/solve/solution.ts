@@ -1,4 +1,4 @@
-import type { Operation } from '../bodies/order-steps.ts';
+import type { Operation } from '../sewing/tell/tell-operations.ts';
 import type { BoardPlan } from '../bodies/board-plan.ts';
 import type { Beneath, SizedFace } from '../bodies/body-kind.ts';
 import type { Derived } from '../derived/derived.ts';

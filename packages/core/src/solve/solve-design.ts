@@ -11,10 +11,11 @@ import { beneathEdge } from '../closures/beneath.ts';
 import { canClose } from '../bodies/exclusions.ts';
 import { noClosure } from '../closures/closure-kinds.ts';
 import { callPieces } from '../pieces/call-pieces.ts';
-import type { MaterialOf } from '../pieces/layers.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { standIns } from '../shelves/hardware/stand-ins.ts';
+import { nameOn } from '../shelves/name-on.ts';
 import { standardShelves, type Shelves } from '../shelves/shelves.ts';
+import { tellOperations } from '../sewing/tell/tell-operations.ts';
 import { checkChoices, checkClosure, checkGaps, checkPlaces, checkSeams } from './check.ts';
 import { checkCloth } from './check-cloth.ts';
 import { checkOwnPieces } from './check-own-pieces.ts';
@@ -126,7 +127,7 @@ export function solveDesign(
   const laps = fitLaps(fitting, cutParts);
   const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
-  const onTheTable = () => (work ??= workOf(making, (id) => materialOf(shelves, id)));
+  const onTheTable = () => (work ??= workOf(making, shelves));
 
   return {
     finished: body.finished,
@@ -208,9 +209,10 @@ export function solveDesign(
 }
 
 /** The pieces as they are found and called at the table, and the steps in their order. */
-function workOf(making: Making, materialOf: MaterialOf): Pick<Solution, 'pieces' | 'operations'> {
-  const operations = orderSteps(making, materialOf);
-  return { operations, pieces: callPieces(making.pieces, making.seams, operations) };
+function workOf(making: Making, shelves: Shelves): Pick<Solution, 'pieces' | 'operations'> {
+  const steps = orderSteps(making, (id) => materialOf(shelves, id));
+  const pieces = callPieces(making.pieces, making.seams, steps);
+  return { pieces, operations: tellOperations(steps, pieces, making.seams, nameOn(shelves)) };
 }
 
 /** The sizes that a maker may set a limit on, by path. */

@@ -101,7 +101,7 @@ describe('each layer is held by a step of its own', () => {
       { material: canvas, coverage: 'full' },
       { material: loose, coverage: 'full' },
     ]);
-    expect(told(solution, 'body/shell/layers')).toContain('baste all round inside the allowance');
+    expect(told(solution, 'body/shell/layers')).toContain('all round, inside the allowance');
     expect(place(solution, 'body/shell/layers')).toBeLessThan(place(solution, 'body/join'));
   });
   test('in every demo design each layer but the outer one has its step', () => {

@@ -1,6 +1,6 @@
 import { Check } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { shortened, type Step } from '../../derivations/steps.ts';
+import type { Step } from '../../derivations/steps.ts';
 
 interface Props {
   phases: readonly { title: string; steps: readonly Step[] }[];
@@ -60,7 +60,7 @@ export function OrderOfWork({ phases, ticked, chosen, onChoose, onTick }: Props)
                   onClick={() => onChoose(step.id)}
                 >
                   <span className="w-4 shrink-0 text-right text-xs opacity-70">{step.number}</span>
-                  <span className="line-clamp-2">{shortened(step.text)}</span>
+                  <span className="line-clamp-2">{step.title}</span>
                 </button>
               </li>
             ))}

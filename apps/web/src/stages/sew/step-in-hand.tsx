@@ -13,7 +13,7 @@ interface Props {
 
 /** The step in hand, large enough to be read from where the machine stands. */
 export function StepInHand({ step, of, done, onBack, onNext, onDone, onUndone }: Props) {
-  const { number, phase, letters, text } = step;
+  const { number, phase, letters, title, sentences } = step;
   return (
     <section aria-label="The step in hand" className="border-b border-hair bg-white px-6 pt-4 pb-4">
       <p className="text-[13px] text-quiet">
@@ -25,13 +25,20 @@ export function StepInHand({ step, of, done, onBack, onNext, onDone, onUndone }:
           </>
         )}
       </p>
-      <p className="mt-1.5 max-h-56 overflow-y-auto text-[19px] leading-snug">
-        {text.split(/(?<=[.;]) (?=[A-Z])/).map((sentence, index) => (
-          <span key={index} className="mb-1 block">
+      <h2 className="mt-0.5 text-[22px] leading-tight">{title}</h2>
+      <ol className="mt-2 max-h-56 space-y-1 overflow-y-auto text-[17px] leading-snug" tabIndex={0} aria-label={title}>
+        {sentences.map((sentence, index) => (
+          <li key={index} className="flex gap-2.5">
+            <span
+              aria-hidden="true"
+              className="mt-0.5 flex size-5.5 shrink-0 items-center justify-center rounded-full border border-ink text-xs tabular-nums"
+            >
+              {index + 1}
+            </span>
             {sentence}
-          </span>
+          </li>
         ))}
-      </p>
+      </ol>
       <div className="mt-3 flex gap-2">
         <button type="button" className="button min-h-11 px-5" disabled={number === 1} onClick={onBack}>
           Back

@@ -1,10 +1,10 @@
-import { say, mm } from '../../errors/wording.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { spine } from '../../pieces/bend.ts';
 import type { Bend, Fold, Notch, PieceDraft, TurningGap } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
+import { baggedSteps } from '../bagged-steps.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { LINING, SHELL } from './closing.ts';
 import type { Foldover } from './params.ts';
@@ -48,32 +48,7 @@ export function contributeFoldover({ detail }: SizedBody<Foldover>, inputs: Body
       },
     ],
     joins: bodySeams(detail),
-    operations: [
-      {
-        id: 'body/join',
-        phase: 'join',
-        needs: [],
-        uses: [SHELL, LINING],
-        seams: bodySeams(detail).map(({ id }) => id),
-        text: say`Lay the shell on the lining, right sides together, everything else between them. The shell is ${mm(detail.shellExtra.value)} longer across the fold: match the notches and let the extra stand between them. Sew all round, leaving the gap in the ${detail.turnedBelow ? 'bottom' : 'top'} open.`,
-      },
-      {
-        id: 'body/turn',
-        phase: 'turn',
-        needs: ['body/join'],
-        uses: [SHELL, LINING],
-        seams: [],
-        text: say`Trim the corners, turn through the gap, push the corners out, press.`,
-      },
-      {
-        id: 'body/topstitch',
-        phase: 'finish',
-        needs: ['body/turn'],
-        uses: [SHELL],
-        seams: [],
-        text: say`Topstitch all round ${mm(inputs.rules.length(topstitchInset).value)} from the edge, no further in: the slots are sized for it. It closes the gap.`,
-      },
-    ],
+    operations: baggedSteps(SHELL, LINING, bodySeams(detail), inputs.rules.length(topstitchInset).value),
   });
 }
 

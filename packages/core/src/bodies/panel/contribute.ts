@@ -1,9 +1,9 @@
-import { mm, say } from '../../errors/wording.ts';
 import { roundedRectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { baggedOut } from '../bagged-out.ts';
+import { baggedSteps } from '../bagged-steps.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { LINING, SHELL, type Panel } from './params.ts';
@@ -29,31 +29,6 @@ export function contributePanel({ detail }: SizedBody<Panel>, { rules }: BodyInp
   return contribution({
     pieces: [layer(SHELL, 'Shell', 'exterior'), layer(LINING, 'Lining', 'lining')],
     joins,
-    operations: [
-      {
-        id: 'body/join',
-        phase: 'join',
-        needs: [],
-        uses: [SHELL, LINING],
-        seams: joins.map(({ id }) => id),
-        text: say`Lay the shell on the lining, right sides together, everything else between them, the top of both at the same end. Sew all round, leaving the gap in the bottom open.`,
-      },
-      {
-        id: 'body/turn',
-        phase: 'turn',
-        needs: ['body/join'],
-        uses: [SHELL, LINING],
-        seams: [],
-        text: say`Trim the corners, turn through the gap, push the corners out, press.`,
-      },
-      {
-        id: 'body/topstitch',
-        phase: 'finish',
-        needs: ['body/turn'],
-        uses: [SHELL],
-        seams: [],
-        text: say`Topstitch all round ${mm(rules.length(topstitchInset).value)} from the edge, no further in: the pockets are sized for it. It closes the gap.`,
-      },
-    ],
+    operations: baggedSteps(SHELL, LINING, joins, rules.length(topstitchInset).value),
   });
 }

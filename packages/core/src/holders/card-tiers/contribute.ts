@@ -1,13 +1,13 @@
-import { say, mm } from '../../errors/wording.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
-import type { PieceDraft } from '../../pieces/piece.ts';
+import { contribution, type ActionsDraft, type Contribution } from '../../pieces/contribution.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 import { contributeApplied } from './contribute-applied.ts';
 import { hostMarks } from './front-marks.ts';
 import { backingPiece, panelPiece, pocketPieces, stripPiece } from './front-pieces.ts';
 import { backingJoins, frontJoins, pocketJoins } from './front-seams.ts';
 import { tierRooms } from './rooms.ts';
-import { ids, opensBehind, type Placed } from './fronts.ts';
+import { ids, opensBehind, sides, type Placed } from './fronts.ts';
 
 /** Pieces, seams and steps of card tiers: a front (strip or panel with pockets) bagged out with a backing. */
 export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribution {
@@ -24,58 +24,85 @@ export function contributeTiers(placed: Placed, inputs: HolderInputs): Contribut
     joins,
     hostEdits: [hostMarks(placed)],
     rooms: tierRooms(placed, inputs),
-    operations: operations(placed, pieces, pleated, middle),
+    operations: operations(placed, joins, pleated, middle),
   });
 }
 
 function operations(
   placed: Placed,
-  pieces: PieceDraft[],
+  joins: readonly Seam[],
   pleated: boolean,
   middle: readonly string[],
-): OperationDraft[] {
+): ActionsDraft[] {
   const { id, seat, detail } = placed;
   const own = `holders/${id}`;
-  const all = pieces.map((piece) => piece.id);
-  const { front, backing } = ids(placed);
+  const { front, backing, pocket } = ids(placed);
   const opens = opensBehind(placed);
-  const prepare: OperationDraft = {
-    id: `${own}/prepare`,
-    phase: 'prepare',
-    needs: [],
-    uses: all.filter((piece) => piece !== backing),
-    seams: pleated ? [] : detail.slots.slice(0, -1).map((_, index) => `${own}/pocket-${index + 1}#bottom`),
-    text: pleated
-      ? say`Press strip ${id} into ${detail.slots.length} pockets along its numbered folds; topstitch each mouth. The folded strip is ${mm(seat.height.value)} high between its stitch lines.`
-      : say`Hem the mouths of the ${detail.slots.length} pockets of ${id}. Lay them on the panel from the top pocket down and stitch each bottom across; baste the sides and the last bottom.`,
-  };
+  const slots = detail.slots.map((_, index) => index);
+  const inset = detail.bite.value;
+  // the backing lies in it with the panel
+  const carried = ['outer', 'bottom'].map((name) => `${own}/backing#${name}`);
+  const onto = (name: string) => `${own}/backing#${name}`;
   return [
-    prepare,
+    {
+      id: `${own}/prepare`,
+      phase: 'prepare',
+      needs: [],
+      title: pleated ? `Pleat the strip of ${id}` : `Lay the pockets of ${id} on their panel`,
+      actions: pleated
+        ? [
+            { verb: 'pleat', piece: front, pockets: slots.length, height: seat.height.value },
+            { verb: 'topstitch', piece: front, along: slots.map((slot) => `fold-${2 * slot + 2}`), distance: inset },
+          ]
+        : pocketsLaid(joins, slots.map(pocket)),
+    },
     {
       id: `${own}/bag-out`,
       phase: 'pockets',
-      needs: [prepare.id],
-      uses: [front, backing],
-      seams: [`${own}#top`, `${own}#inner`],
-      text: say`Right sides together, sew the backing to panel ${id} along the top and the inner edge. Clip the corner, turn, press.`,
+      needs: [`${own}/prepare`],
+      title: `Back the ${pleated ? 'strip' : 'panel'} of ${id}`,
+      actions: [
+        { verb: 'sew', seams: [`${own}#top`, `${own}#inner`] },
+        { verb: 'clip', pieces: [front, backing] },
+        { verb: 'turn', pieces: [front, backing] },
+        { verb: 'press', pieces: [front, backing] },
+        ...(opens ? [{ verb: 'topstitch', piece: front, along: [sides(placed).inner], distance: inset } as const] : []),
+      ],
     },
     {
       id: `${own}/set`,
       phase: 'pockets',
       needs: [`${own}/bag-out`],
-      uses: [front, backing, seat.host.piece],
-      seams: [
-        ...(opens ? [] : [`${own}/backing#inner`]),
-        `${own}/backing#top`,
-        `${own}#outer`,
-        `${own}#bottom`,
-        `${own}/backing#outer`,
-        `${own}/backing#bottom`,
-        ...middle,
+      title: `Sew panel ${id} on`,
+      actions: [
+        {
+          verb: 'edgestitch',
+          what: `panel ${id}`,
+          seams: [...(opens ? [] : [onto('inner')]), onto('top'), ...middle],
+          ...(opens && { leavesOpen: 'the room behind it' }),
+        },
+        {
+          verb: 'baste',
+          what: `panel ${id}`,
+          seams: [`${own}#outer`, `${own}#bottom`, ...carried],
+          carries: carried,
+          facing: 'wrongToRight',
+        },
+        { verb: 'tryIn', holders: [id] },
       ],
-      text: opens
-        ? say`Topstitch the inner edge of panel ${id}: it is the mouth of the room behind it. Lay the panel on its marks, that edge at the fold, raw edges even with the outside and the bottom. Edge-stitch the top, baste the raw edges, leave the inner edge open. Try the cards before the next seam.`
-        : say`Lay panel ${id} on its marks, raw edges even with the outside and the bottom. Edge-stitch the inner edge and the top, baste the raw edges. Try the cards before the next seam.`,
     },
+  ];
+}
+
+/** From the top pocket down: each bottom stitched across, sides and the last bottom basted to the panel. */
+function pocketsLaid(joins: readonly Seam[], pockets: readonly string[]): Action[] {
+  const of = (kind: Seam['kind']) =>
+    joins.flatMap(({ id, a, kind: own }) =>
+      own === kind && pockets.includes(a.piece) && !id.endsWith('#middle') ? [id] : [],
+    );
+  return [
+    { verb: 'hem', pieces: pockets, edge: 'top' },
+    ...(pockets.length > 1 ? [{ verb: 'sew', seams: of('stitchedOn'), facing: 'wrongToRight' } as const] : []),
+    { verb: 'baste', seams: of('caught'), facing: 'wrongToRight' },
   ];
 }

@@ -187,7 +187,7 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
   const sewn = patchOn({ id, seat, made, ease, between, rooms, shows, asks: pocketEase(inputs), flat: true });
   const [front, ...others] = sewn.pieces;
   const lines = [...pleatLines(detail, width.value, seat.height.value), ...(middle ? [middle.onFront] : [])];
-  const [set, ...before] = [...sewn.operations].reverse();
+  const [set, ...before] = sewn.operations.filter((step) => 'text' in step).reverse();
   return {
     ...sewn,
     pieces: [{ ...front!, lines }, ...others],

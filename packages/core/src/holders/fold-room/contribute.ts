@@ -1,5 +1,4 @@
 import { sum, times, type Derived } from '../../derived/derived.ts';
-import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import { linesOf, onePile, patchRing, type Room } from '../../pieces/room.ts';
@@ -28,6 +27,7 @@ export function contributeFoldRoom(placed: PlacedFoldRoom, inputs: HolderInputs)
   const [width, height] = [seat.width.value, seat.height.value];
   const { x, y } = seat;
   const joins = seamsOf(id, seat);
+  const caught = joins.flatMap(({ kind, id: seam }) => (kind === 'caught' ? [seam] : []));
   const named = { sides: { left: `${own}#bottom-front`, right: `${own}#top` }, base: `${own}#outer-front` };
   const { left, right } = seat.opens === 'left' ? named.sides : { left: named.sides.right, right: named.sides.left };
   const inset = 'topstitch.inset';
@@ -79,17 +79,32 @@ export function contributeFoldRoom(placed: PlacedFoldRoom, inputs: HolderInputs)
         id: `${own}/fold`,
         phase: 'prepare',
         needs: [],
-        uses: [piece],
-        seams: [`${own}#closed`],
-        text: say`Fold the panel of ${id} right sides together along its middle, sew its upper edge, turn it and press it; topstitch the fold: it is the mouth.`,
+        title: `Fold and turn the panel of ${id}`,
+        actions: [
+          { verb: 'fold', piece, fold: 'mouth', sides: 'right' },
+          { verb: 'sew', seams: [`${own}#closed`] },
+          { verb: 'turn', pieces: [piece] },
+          { verb: 'press', pieces: [piece] },
+          { verb: 'topstitch', piece, along: ['mouth'], distance: detail.bite.value, mouthOf: id },
+        ],
       },
       {
         id: `${own}/set`,
         phase: 'layers',
         needs: [`${own}/fold`],
-        uses: [piece, seat.host.piece],
-        seams: joins.filter(({ id: seam }) => !seam.endsWith('#closed')).map((seam) => seam.id),
-        text: say`Lay the panel of ${id} on its leaf, the fold towards the fold of the piece, raw edges even at the outer side and below. Edge-stitch its upper edge onto its line, baste the others; leave the fold open.`,
+        title: `Sew the panel of ${id} on`,
+        actions: [
+          { verb: 'edgestitch', seams: [`${own}#top`], leavesOpen: id },
+          {
+            verb: 'baste',
+            what: `the folded panel of ${id}`,
+            seams: caught,
+            // both halves lie on each other
+            carries: caught.filter((seam) => seam.endsWith('-back')),
+            facing: 'wrongToRight',
+          },
+          { verb: 'tryIn', holders: [id] },
+        ],
       },
     ],
   });

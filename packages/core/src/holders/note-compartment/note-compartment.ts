@@ -11,7 +11,6 @@ import {
   type Derived,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf, onePile, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
@@ -142,6 +141,7 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
   const flat = sum('note panel, unfolded', [times(2, seat.height)]);
   const notchesAt = seat.bottomEase?.notchesAt ?? [];
   const names = seat.bottomEase?.between ?? [];
+  const joins = panelJoins(id, seat).map((join) => join.id);
   return contribution({
     pieces: [
       patch({
@@ -177,17 +177,29 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
         id: `holders/${id}/fold`,
         phase: 'prepare',
         needs: [],
-        uses: [piece],
-        seams: [],
-        text: say`Fold the note panel wrong sides together along its middle; topstitch the fold.`,
+        title: 'Fold the note panel',
+        actions: [
+          { verb: 'fold', piece, fold: 'mouth', sides: 'wrong' },
+          { verb: 'press', pieces: [piece] },
+          { verb: 'topstitch', piece, along: ['mouth'], distance: rules.length(topstitchInset).value },
+        ],
       },
       {
         id: `holders/${id}/set`,
         phase: 'layers',
         needs: [`holders/${id}/fold`],
-        uses: [piece, seat.host.piece],
-        seams: panelJoins(id, seat).map((join) => join.id),
-        text: say`Lay the note panel on the lining, raw edges even at the sides and the bottom. The lining is longer across the fold: match the notches and let the extra stand between them. Baste.`,
+        title: 'Baste the note panel on',
+        actions: [
+          {
+            verb: 'baste',
+            what: 'the folded note panel',
+            seams: joins,
+            // both halves lie on each other
+            carries: joins.filter((join) => join.endsWith('-back')),
+            facing: 'wrongToRight',
+          },
+          { verb: 'tryIn', holders: [id] },
+        ],
       },
     ],
   });
