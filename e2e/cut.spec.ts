@@ -46,9 +46,9 @@ test('edges have their own allowances: pulled, by arrow keys, typed, and taken b
   );
   await toStage(page, 'Sew');
   const order = page.getByRole('complementary', { name: 'Order of work' });
-  await order.getByRole('button', { name: /Lay the shell on the lining/ }).click();
+  await order.getByRole('button', { name: /Sew shell and lining together/ }).click();
   await expect(page.getByRole('region', { name: 'The step in hand' })).toContainText(
-    /Your own allowance here: .*Shell, left edge 3\.2 mm/,
+    /Sew shell \(A\) to lining .* at the left edge 3\.2 mm/,
   );
   await page.goto(`/d/${id}/cut`);
   await page.getByRole('button', { name: shell }).first().click();
@@ -71,5 +71,5 @@ test('a piece of its own cloth, cut larger and trimmed; what applies to nothing 
   await expect(chart.getByRole('rowgroup').filter({ hasText: 'Waxed canvas' })).toContainText(/Shell.*Trim later to/);
   await noAxeViolation(page);
   await toStage(page, 'Sew');
-  await expect(page.getByRole('button', { name: /Trim shell to .* wide/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /\d Trim shell$/ })).toBeVisible();
 });

@@ -16,7 +16,7 @@ test('steps are ticked at the bench, and the ticks are there after a reload; its
   await expect(page.getByRole('img', { name: /^A, .*, sewn in this step$/ })).toHaveCount(0);
   // the step that joins sews the shell and the lining
   const order = page.getByRole('complementary', { name: 'Order of work' });
-  await order.getByRole('button', { name: /Lay the shell on the lining/ }).click();
+  await order.getByRole('button', { name: /Sew shell and lining together/ }).click();
   await expect(page.getByRole('img', { name: /^A, Shell, .*, sewn in this step$/ })).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(inHand).toContainText('Turn');
