@@ -55,6 +55,23 @@ describe('the order of work', () => {
   });
 });
 
+test('a step is called by its title and told action by action, in the unit of the design', async () => {
+  showIn({ ...demo('junior-bifold'), unit: 'in' }, <SewStage />);
+  await userEvent.click(list().getByRole('button', { name: /Turn it right side out$/ }));
+  const actions = () =>
+    within(inHand())
+      .getAllByRole('listitem')
+      .map(({ textContent }) => textContent);
+  expect(within(inHand()).getByRole('heading')).toHaveTextContent('Turn it right side out');
+  expect(actions()).toEqual([
+    expect.stringMatching(/^1Trim/),
+    expect.stringMatching(/^2Turn .*gap in the top edge/),
+    '3Press.',
+  ]);
+  await userEvent.click(list().getByRole('button', { name: /Topstitch all round$/ }));
+  expect(actions()[0]).toMatch(/, \S+ in from the edge, no further in/);
+});
+
 test('what is needed beside the cloth stands there with its lengths', () => {
   showIn(demo('probe-roll'), <SewStage />);
   const needs = within(screen.getByRole('complementary', { name: 'What you need' }));
