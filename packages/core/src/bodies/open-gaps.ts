@@ -1,21 +1,15 @@
 import { capital } from '../errors/first-letter.ts';
 import { say, type Wording } from '../errors/wording.ts';
-import type { ActionsDraft, OperationDraft } from '../pieces/contribution.ts';
+import type { Step } from '../pieces/contribution.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { EdgeRun, Seam } from '../pieces/seam.ts';
 
 const touches = ({ piece, parts }: EdgeRun, id: string, edge: string): boolean =>
   piece === id && parts.some((part) => 'edge' in part && part.edge === edge);
 
-type Worded = OperationDraft & Partial<Pick<ActionsDraft, 'actions'>>;
-
 /** Where a step sews an edge that is left open for something, the step says so: later it would be sewn shut.
  * @param seams all seams of the design */
-export function tellingGaps<Step extends Worded>(
-  operations: readonly Step[],
-  seams: readonly Seam[],
-  pieces: readonly Piece[],
-): Step[] {
+export function tellingGaps(operations: readonly Step[], seams: readonly Seam[], pieces: readonly Piece[]): Step[] {
   const open = pieces.flatMap(({ id, gaps }) =>
     gaps.flatMap(({ label, edge }) => (label === undefined ? [] : [{ label, id, edge }])),
   );

@@ -1,6 +1,5 @@
 import { CoreError } from '../errors/core-error.ts';
-import { phases, type ActionsDraft, type OperationDraft } from '../pieces/contribution.ts';
-import type { Seam } from '../pieces/seam.ts';
+import { phases, type ActionsDraft, type OperationDraft, type Step } from '../pieces/contribution.ts';
 import { piecesOf } from '../sewing/actions/action.ts';
 import type { MaterialOf } from '../pieces/layers.ts';
 import type { Making } from './assemble.ts';
@@ -9,27 +8,23 @@ import { tellingGaps } from './open-gaps.ts';
 import { tellingAllowances, withTrimming } from './own-steps.ts';
 
 /** A step in its place. */
-export interface OrderedStep extends OperationDraft, Partial<Pick<ActionsDraft, 'title' | 'actions'>> {
-  number: number;
-}
+export type OrderedStep = Step & { number: number };
 
 /** The steps of a design in the order in which they are done, with those that every design begins with.
  * @throws CoreError `assemble.cycle` */
 export function orderSteps({ pieces, seams, operations }: Making, materialOf: MaterialOf): OrderedStep[] {
-  const known = [...firstSteps(pieces, materialOf), ...operations].map((draft) => stepOf(draft, seams));
+  const joined = new Map(seams.map(({ id, a, b }) => [id, [a.piece, b.piece]]));
+  const known = [...firstSteps(pieces, materialOf), ...operations].map((draft) => stepOf(draft, joined));
   const steps = ordered(tellingAllowances(tellingGaps(known, seams, pieces), seams, pieces));
   return withTrimming(steps, seams, pieces).map((step, index) => ({ ...step, number: index + 1 }));
 }
 
-type Step = Omit<OrderedStep, 'number'>;
-
 /** What is in hand and what is sewn in a step, from what is done in it; its words are made once all is ordered and called. */
-function stepOf(draft: OperationDraft | ActionsDraft, seams: readonly Seam[]): Step {
+function stepOf(draft: OperationDraft | ActionsDraft, joined: ReadonlyMap<string, readonly string[]>): Step {
   if ('text' in draft) return draft;
-  const joined = (id: string) => seams.flatMap((seam) => (seam.id === id ? [seam.a.piece, seam.b.piece] : []));
   return {
     ...draft,
-    uses: [...new Set(draft.actions.flatMap((action) => piecesOf(action, joined)))],
+    uses: [...new Set(draft.actions.flatMap((action) => piecesOf(action, (id) => joined.get(id) ?? [])))],
     seams: draft.actions.flatMap((action) => ('seams' in action ? action.seams : [])),
     text: [],
   };

@@ -1,15 +1,14 @@
 import { lower } from '../errors/first-letter.ts';
 import { mm, say, type Wording } from '../errors/wording.ts';
-import type { ActionsDraft, OperationDraft } from '../pieces/contribution.ts';
+import type { Step } from '../pieces/contribution.ts';
 import { edgeName } from '../pieces/own-piece.ts';
 import type { EdgeId, Piece } from '../pieces/piece.ts';
 import type { EdgeRun, Seam } from '../pieces/seam.ts';
 
-type Worded = OperationDraft & Partial<Pick<ActionsDraft, 'title' | 'actions'>>;
 type Seams = ReadonlyMap<string, Seam>;
 
 /** The edges of a piece that an operation sews. */
-function sewnBy({ seams }: OperationDraft, piece: string, all: Seams): Set<EdgeId> {
+function sewnBy({ seams }: Step, piece: string, all: Seams): Set<EdgeId> {
   const of = (run: EdgeRun) => (run.piece === piece ? run.parts : []);
   return new Set(
     seams
@@ -20,7 +19,7 @@ function sewnBy({ seams }: OperationDraft, piece: string, all: Seams): Set<EdgeI
 }
 
 /** Where a step sews an edge whose allowance the maker has set, the step says so. */
-export function tellingAllowances<Step extends Worded>(
+export function tellingAllowances(
   operations: readonly Step[],
   seams: readonly Seam[],
   pieces: readonly Piece[],
@@ -46,7 +45,7 @@ export function tellingAllowances<Step extends Worded>(
 /** Each piece that is cut larger is trimmed before an edge that it is larger at is sewn; what is done to it before, such as pleating or
  * quilting, is done while it is large.
  * @param ordered operations in their order */
-export function withTrimming(ordered: readonly Worded[], seams: readonly Seam[], pieces: readonly Piece[]): Worded[] {
+export function withTrimming(ordered: readonly Step[], seams: readonly Seam[], pieces: readonly Piece[]): Step[] {
   const steps = [...ordered];
   const larger = pieces.flatMap(({ id, name, trim }) => (trim ? [{ id, name, trim }] : []));
   if (larger.length === 0) return steps;
@@ -54,7 +53,7 @@ export function withTrimming(ordered: readonly Worded[], seams: readonly Seam[],
   for (const { id, name, trim } of larger) {
     const sews = steps.findIndex((step) => trim.at.some((edge) => sewnBy(step, id, all).has(edge)));
     const at = sews < 0 ? steps.length : sews;
-    const step: Worded = {
+    const step: Step = {
       id: `${id}/trim`,
       phase: steps[at]?.phase ?? 'finish',
       needs: [],

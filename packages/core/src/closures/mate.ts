@@ -1,4 +1,5 @@
 import type { ClosingEdge } from '../bodies/body-kind.ts';
+import { listed } from '../errors/listed.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { SewnPocket } from '../holders/sewn-pocket.ts';
 import type { Lap } from '../pieces/lap.ts';
@@ -65,7 +66,7 @@ export function lapMates(places: readonly [MatePlace, ...MatePlace[]], mark: str
 export const throughLayers = (places: readonly MatePlace[]): string => {
   const ids = [...new Set(places.flatMap(({ pocket }) => pocket?.id ?? []))];
   if (ids.length === 0) return 'one layer';
-  return `the front of ${ids.length > 1 ? 'pockets' : 'pocket'} ${ids.join(' and ')} only,`;
+  return `the front of ${ids.length > 1 ? 'pockets' : 'pocket'} ${listed(ids)} only,`;
 };
 
 /** The steps that come before it is set. */

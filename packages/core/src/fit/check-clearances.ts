@@ -1,4 +1,5 @@
 import type { Finding } from '../errors/finding.ts';
+import { listed } from '../errors/listed.ts';
 import { mm, say } from '../errors/wording.ts';
 import type { FittedClearance } from './clearance.ts';
 import { verdictOn } from './verdicts.ts';
@@ -40,6 +41,3 @@ export function checkClearances(clearances: readonly FittedClearance[]): Finding
     return [{ code: 'clearance.lessThanEase', severity: 'watch', about, numbers, limit: ease, text }];
   });
 }
-
-const listed = (names: readonly string[]): string =>
-  names.length === 1 ? names[0]! : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;

@@ -58,6 +58,9 @@ export interface ActionsDraft extends AnyDraft {
   actions: readonly Action[];
 }
 
+/** A step of either kind on its way: what is told as data has its words last. */
+export type Step = OperationDraft & Partial<Pick<ActionsDraft, 'title' | 'actions'>>;
+
 /** Hardware that a part asks for. */
 export interface HardwareNeed {
   id: string;

@@ -216,12 +216,6 @@ function placeOn(
   inputs: Inputs,
   kinds: Kinds,
 ): PlacedPart[] {
-  const fronts = roomFronts(
-    document,
-    kindOf(kinds.bodies, document.body.kind)?.faces(document.body.params) ?? [],
-    (id) => measured.has(id),
-    kinds,
-  );
   return faces.flatMap((face) => {
     const arrangement: Arrangement | undefined = document.faces[face.id];
     if (!arrangement) return [];
@@ -230,13 +224,7 @@ function placeOn(
     return [...rooms].map(([id, room]) => {
       const entry = document.holders.find((holder) => holder.id === id)!;
       const family = kindOf(kinds.holders, entry.kind)!;
-      const before = fronts.get(id);
-      const own = {
-        ...forPart(inputs, `holders/${id}`),
-        id,
-        ...(before && { front: frontFor(before, inputs) }),
-        ...(isFrontIn(fronts, id) && { isFront: true }),
-      };
+      const own = { ...forPart(inputs, `holders/${id}`), id };
       const seat = { ...seatOf(face, room), ...(arrangement.kind === 'holder' && { alone: true }) };
       const made = family.place(measured.get(id)!, seat, own);
       const whole = unpinned.get(id);

@@ -45,12 +45,10 @@ function atMouth({ width, proud, rim, front, rings }: ClosingMouth, height: Deri
     outer: run,
     inner: run,
     within: 'body/mouth-back',
-    mateAt: (down) => ({
-      piece: front.piece,
-      edge: { edge: rim[0]!.edge },
-      at: front.at(width.value / 2, down),
-      over: front.at(width.value / 2, down),
-    }),
+    mateAt: (down) => {
+      const at = front.at(width.value / 2, down);
+      return { piece: front.piece, edge: { edge: rim[0]!.edge }, at, over: at };
+    },
   };
 }
 

@@ -13,6 +13,8 @@ export interface FoldRoom {
   sheaves: Sheaf[];
   /** What the topstitching of the body takes beside its seams. mm */
   bite: Derived;
+  /** What lies before it and is its front; default it has a panel of its own. */
+  front?: RoomFront;
 }
 export type PlacedFoldRoom = PlacedHolder<FoldRoom, 'behind'>;
 
@@ -20,7 +22,8 @@ export type PlacedFoldRoom = PlacedHolder<FoldRoom, 'behind'>;
  * turned in and sewn onto what lies behind. */
 export function contributeFoldRoom(placed: PlacedFoldRoom, inputs: HolderInputs): Contribution {
   const { id, seat, detail } = placed;
-  const { rules, front } = inputs;
+  const { rules } = inputs;
+  const { front } = detail;
   if (front) return contribution({ rooms: [roomBehind(placed, front, inputs)] });
   const own = `holders/${id}`;
   const piece = `${own}/panel`;

@@ -77,7 +77,7 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
     ],
     stretches: { width: true, height: true },
     sizes: { roomAcross: clear, roomDeep: depth },
-    detail: { sheaves, bite },
+    detail: { sheaves, bite, ...(front && { front }) },
     findings: takesFront(params) && !front ? [hasNoFront(id)] : [],
   };
 }
@@ -85,7 +85,7 @@ function measure(params: Params, contents: HeldContents[], inputs: HolderInputs)
 function place(
   { detail, sizes, slabs }: MeasuredHolder<FoldRoom>,
   seat: SeatOf<'behind'>,
-  { id, front }: HolderInputs,
+  { id }: HolderInputs,
 ): PlacedFoldRoom {
   const { x, y, width, height, opens } = seat;
   const bite = detail.bite.value;
@@ -97,7 +97,7 @@ function place(
     id,
     kind: 'fold-room',
     seat,
-    sizes: front
+    sizes: detail.front
       ? sizes
       : {
           ...sizes,

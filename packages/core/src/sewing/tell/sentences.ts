@@ -1,10 +1,11 @@
+import { listed } from '../../errors/listed.ts';
 import { mm, say, type Told, type Wording } from '../../errors/wording.ts';
 import { capital, lower } from '../../errors/first-letter.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { Action, ActionOf, Inspection, Sew, Verb } from '../actions/action.ts';
-import { along, alongRuns, called, edgesOf, listed, piecesIn, type Work } from './words.ts';
+import { along, alongRuns, called, edgesOf, piecesIn, type Work } from './words.ts';
 
 /** An action as a sentence in plain trade English: one pattern for each verb. */
 export function sentenceOf(action: Action, work: Work): Wording {
@@ -67,7 +68,7 @@ const patterns: { [V in Verb]: (action: ActionOf<V>, work: Work) => Wording } = 
     const label = on.marks.find(({ id }) => id === mark)?.label ?? mark;
     const name = lower(work.nameOf(hardware));
     return [
-      ...say`Set the ${which === 'upper' ? 'upper' : 'lower'} half of the ${name} in ${called(on)} at its mark “${label}”`,
+      ...say`Set the ${which} half of the ${name} in ${called(on)} at its mark “${label}”`,
       ...(from ? say`, ${mm(from.distance)} from the ${edgeName(from.edge)}` : []),
       '.',
     ];

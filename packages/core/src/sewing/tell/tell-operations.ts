@@ -1,5 +1,5 @@
 import type { Wording } from '../../errors/wording.ts';
-import type { ActionsDraft, OperationDraft } from '../../pieces/contribution.ts';
+import type { OperationDraft, Step } from '../../pieces/contribution.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { Action } from '../actions/action.ts';
@@ -18,13 +18,11 @@ export interface Operation extends OperationDraft {
   actions: readonly ToldAction[];
 }
 
-type Ordered = OperationDraft & Partial<Pick<ActionsDraft, 'title' | 'actions'>> & { number: number };
-
 /** Ordered steps with their sentences.
  * @param pieces called by their letters
  * @param nameOf what a material or something on the hardware shelf is called */
 export function tellOperations(
-  steps: readonly Ordered[],
+  steps: readonly (Step & { number: number })[],
   pieces: readonly Piece[],
   seams: readonly Seam[],
   nameOf: (id: string) => string,

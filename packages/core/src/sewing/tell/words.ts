@@ -1,4 +1,5 @@
 import { lower } from '../../errors/first-letter.ts';
+import { listed } from '../../errors/listed.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { EdgeId, Piece } from '../../pieces/piece.ts';
 import type { EdgeRun, Seam } from '../../pieces/seam.ts';
@@ -14,12 +15,6 @@ export interface Work {
 /** A piece in a sentence: its name, and the letter on its pattern. */
 export function called({ name, letter }: Pick<Piece, 'name' | 'letter'>): string {
   return letter ? `${lower(name)} (${letter})` : lower(name);
-}
-
-/** Several things in a sentence: “a, b and c”. */
-export function listed(words: readonly string[]): string {
-  const [last] = words.slice(-1);
-  return words.length < 2 ? (last ?? '') : `${words.slice(0, -1).join(', ')} and ${last}`;
 }
 
 export const piecesIn = (ids: readonly string[], work: Work): string =>
