@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { solveDesign } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
-import { shortened, stepsOf } from './steps.ts';
+import { stepsOf } from './steps.ts';
 
 const solution = (id: string) => solveDesign(demoDesigns.find((design) => design.id === id)!);
 
@@ -17,12 +17,16 @@ test('a key follows what the step says, not the unit it is said in', () => {
     stepsOf(solution('reel-bag'), say).flatMap(({ steps }) => steps.map(({ key }) => key));
   expect(keys((mm) => `${mm / 25.4} in`)).toEqual(keys((mm) => `${mm} mm`));
 });
-test.each([
-  ['Fold the strip. Press it.', 'Fold the strip'],
-  ['Shell, right sides together: sew the sides.', 'Shell, right sides together'],
-  ['Turn.', 'Turn'],
-])('%s is called “%s”', (text, name) => expect(shortened(text)).toBe(name));
-test('a long step is cut between two words', () => {
-  const name = shortened('one two three four five six seven eight nine ten eleven twelve thirteen', 30);
-  expect(name).toBe('one two three four five six …');
+test.each(demoDesigns.map(({ id }) => id))('%s: steps are told action by action, none without words', (id) => {
+  for (const { title, sentences } of stepsOf(solution(id), (mm) => `${mm} mm`).flatMap(({ steps }) => steps)) {
+    expect([title, sentences.length > 0]).toEqual([title, true]);
+    for (const sentence of sentences) expect(sentence).toMatch(/^[A-Z].*\.$/);
+  }
+});
+test('a caution is told with the step that it warns of, and with no other', () => {
+  const warned = stepsOf(solution('survey-folio'), String)
+    .flatMap(({ steps }) => steps)
+    .filter(({ warnings }) => warnings.length > 0);
+  expect(warned.map(({ title }) => title)).toEqual(['Set the magnets']);
+  expect(warned[0]!.warnings.join(' ')).toContain('pacemaker');
 });

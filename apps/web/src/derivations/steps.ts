@@ -8,6 +8,8 @@ export interface Step {
   title: string;
   /** What is done, one after the other. */
   sentences: readonly string[];
+  /** What is not safe, before it is done. */
+  warnings: readonly string[];
   letters: string[];
   pieces: ReadonlySet<string>;
   seams: ReadonlySet<string>;
@@ -24,15 +26,13 @@ export function stepsOf(
   const letters = lettersOf(pieces);
   return byPhase(operations).map(({ title, steps }) => ({
     title,
-    steps: steps.map(({ id, number, text, uses, seams, actions, title: own }) => ({
+    steps: steps.map(({ id, number, text, uses, seams, actions, warnings, title: own }) => ({
       id,
       number,
       phase: title,
-      title: own ?? shortened(wordingText(text, say)),
-      sentences:
-        actions.length > 0
-          ? actions.map(({ sentence }) => wordingText(sentence, say))
-          : inSentences(wordingText(text, say)),
+      title: own,
+      sentences: actions.map(({ sentence }) => wordingText(sentence, say)),
+      warnings: warnings.map((warning) => wordingText(warning, say)),
       letters: letters(uses),
       pieces: new Set(uses),
       seams: new Set(seams),
@@ -42,19 +42,9 @@ export function stepsOf(
   }));
 }
 
-/** Words of a step that is not told action by action. */
-const inSentences = (text: string): string[] => text.split(/(?<=[.;]) (?=[A-Z])/);
-
 /** A short word that is the same for the same text (FNV-1a, 32 bits). */
 function hashOf(text: string): string {
   let hash = 0x811c9dc5;
   for (const letter of text) hash = Math.imul(hash ^ letter.codePointAt(0)!, 0x01000193);
   return (hash >>> 0).toString(36);
-}
-
-/** The first words of a step, for a list. */
-export function shortened(text: string, most = 64): string {
-  const [sentence = ''] = text.split(/(?<=[.;:]) /);
-  const words = sentence.replace(/[.;:]$/, '');
-  return words.length <= most ? words : `${words.slice(0, words.lastIndexOf(' ', most))} …`;
 }

@@ -1,4 +1,4 @@
-import type { ActionsDraft } from '../pieces/contribution.ts';
+import type { OperationDraft } from '../pieces/contribution.ts';
 import type { Seam } from '../pieces/seam.ts';
 
 /** Shell and lining laid right sides together with everything between them, sewn all round, turned through a gap and topstitched, which
@@ -10,7 +10,7 @@ export function baggedSteps(
   lining: string,
   seams: readonly Seam[],
   topstitched: number,
-): ActionsDraft[] {
+): OperationDraft[] {
   const pieces = [shell, lining];
   return [
     {

@@ -1,13 +1,13 @@
 import { lower } from '../errors/first-letter.ts';
-import type { ActionsDraft } from '../pieces/contribution.ts';
+import type { OperationDraft } from '../pieces/contribution.ts';
 import type { LayerUse, MaterialOf } from '../pieces/layers.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Action } from '../sewing/actions/action.ts';
 
 /** What is done to every design before anything is sewn: its pieces are cut, and each layer is held to its cloth. */
-export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): ActionsDraft[] {
+export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): OperationDraft[] {
   const all = pieces.map(({ id }) => id);
-  const cut: ActionsDraft = {
+  const cut: OperationDraft = {
     id: 'cut',
     phase: 'cut',
     needs: [],
@@ -26,7 +26,7 @@ export function firstSteps(pieces: readonly Piece[], materialOf: MaterialOf): Ac
   ];
 }
 
-const hold = (id: string, title: string, action: Action): ActionsDraft => ({
+const hold = (id: string, title: string, action: Action): OperationDraft => ({
   id,
   phase: 'interface',
   needs: ['cut'],
@@ -35,7 +35,7 @@ const hold = (id: string, title: string, action: Action): ActionsDraft => ({
 });
 
 /** Layers that go into the seams together. */
-function onEachOther({ id, name, layers, layerOf, byRuler }: Piece, materialOf: MaterialOf): ActionsDraft[] {
+function onEachOther({ id, name, layers, layerOf, byRuler }: Piece, materialOf: MaterialOf): OperationDraft[] {
   const full = layers.filter(({ coverage }) => coverage === 'full');
   if (layerOf !== undefined || byRuler || full.length < 2) return [];
   const inner = full.slice(1);
@@ -51,7 +51,7 @@ function onEachOther({ id, name, layers, layerOf, byRuler }: Piece, materialOf: 
 }
 
 /** A layer that ends at the stitch line, which is a piece of its own. */
-function inside(piece: Piece, byId: ReadonlyMap<string, Piece>, materialOf: MaterialOf): ActionsDraft[] {
+function inside(piece: Piece, byId: ReadonlyMap<string, Piece>, materialOf: MaterialOf): OperationDraft[] {
   const { id, layerOf, layers } = piece;
   const host = layerOf === undefined ? undefined : byId.get(layerOf);
   const [layer] = layers;

@@ -1,11 +1,10 @@
 import { CoreError } from '../errors/core-error.ts';
-import { phases, type ActionsDraft, type OperationDraft, type Step } from '../pieces/contribution.ts';
-import { piecesOf } from '../sewing/actions/action.ts';
+import { phases, type OperationDraft, type Step } from '../pieces/contribution.ts';
+import { piecesOf } from '../sewing/actions/pieces-of.ts';
 import type { MaterialOf } from '../pieces/layers.ts';
 import type { Making } from './assemble.ts';
 import { firstSteps } from './first-steps.ts';
-import { tellingGaps } from './open-gaps.ts';
-import { tellingAllowances, withTrimming } from './own-steps.ts';
+import { withTrimming } from './own-steps.ts';
 
 /** A step in its place. */
 export type OrderedStep = Step & { number: number };
@@ -15,18 +14,16 @@ export type OrderedStep = Step & { number: number };
 export function orderSteps({ pieces, seams, operations }: Making, materialOf: MaterialOf): OrderedStep[] {
   const joined = new Map(seams.map(({ id, a, b }) => [id, [a.piece, b.piece]]));
   const known = [...firstSteps(pieces, materialOf), ...operations].map((draft) => stepOf(draft, joined));
-  const steps = ordered(tellingAllowances(tellingGaps(known, seams, pieces), seams, pieces));
+  const steps = ordered(known);
   return withTrimming(steps, seams, pieces).map((step, index) => ({ ...step, number: index + 1 }));
 }
 
 /** What is in hand and what is sewn in a step, from what is done in it; its words are made once all is ordered and called. */
-function stepOf(draft: OperationDraft | ActionsDraft, joined: ReadonlyMap<string, readonly string[]>): Step {
-  if ('text' in draft) return draft;
+function stepOf(draft: OperationDraft, joined: ReadonlyMap<string, readonly string[]>): Step {
   return {
     ...draft,
     uses: [...new Set(draft.actions.flatMap((action) => piecesOf(action, (id) => joined.get(id) ?? [])))],
-    seams: draft.actions.flatMap((action) => ('seams' in action ? action.seams : [])),
-    text: [],
+    seams: draft.actions.flatMap((action) => ('seams' in action ? (action.seams ?? []) : [])),
   };
 }
 

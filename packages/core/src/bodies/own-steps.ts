@@ -1,7 +1,5 @@
 import { lower } from '../errors/first-letter.ts';
-import { mm, say, type Wording } from '../errors/wording.ts';
 import type { Step } from '../pieces/contribution.ts';
-import { edgeName } from '../pieces/own-piece.ts';
 import type { EdgeId, Piece } from '../pieces/piece.ts';
 import type { EdgeRun, Seam } from '../pieces/seam.ts';
 
@@ -16,30 +14,6 @@ function sewnBy({ seams }: Step, piece: string, all: Seams): Set<EdgeId> {
       .flatMap(({ a, b }) => [...of(a), ...of(b)])
       .flatMap((part) => ('edge' in part ? [part.edge] : [])),
   );
-}
-
-/** Where a step sews an edge whose allowance the maker has set, the step says so. */
-export function tellingAllowances(
-  operations: readonly Step[],
-  seams: readonly Seam[],
-  pieces: readonly Piece[],
-): Step[] {
-  const own = pieces.filter(({ ownEdges = [] }) => ownEdges.length > 0);
-  if (own.length === 0) return [...operations];
-  const all = new Map(seams.map((seam) => [seam.id, seam]));
-  return operations.map((operation) => {
-    const told = own.flatMap(({ id, name, ownEdges = [], allowance }) => {
-      const sewn = sewnBy(operation, id, all);
-      return ownEdges.filter((edge) => sewn.has(edge)).map((edge) => ({ name, edge, by: allowance[edge]! }));
-    });
-    // what is told from its actions tells its allowances itself
-    if (told.length === 0 || operation.actions) return operation;
-    const list = told.flatMap(({ name, edge, by }, index): Wording => [
-      index === 0 ? ' Your own allowance here: ' : '; ',
-      ...say`${name}, ${edgeName(edge)} ${mm(by)}`,
-    ]);
-    return { ...operation, text: [...operation.text, ...list, '.'] };
-  });
 }
 
 /** Each piece that is cut larger is trimmed before an edge that it is larger at is sewn; what is done to it before, such as pleating or
@@ -61,7 +35,6 @@ export function withTrimming(ordered: readonly Step[], seams: readonly Seam[], p
       seams: [],
       title: `Trim ${lower(name)}`,
       actions: [{ verb: 'trim', pieces: [id], to: 'size' }],
-      text: [],
     };
     steps.splice(at, 0, step);
   }

@@ -2,11 +2,12 @@ import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import { onWall } from '../closures/overlap.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
-import { mm, say, type Wording } from '../errors/wording.ts';
-import type { HostEdit, OperationDraft } from '../pieces/contribution.ts';
+import { say } from '../errors/wording.ts';
+import type { OperationDraft, HostEdit } from '../pieces/contribution.ts';
 import { limited } from '../pieces/limited.ts';
 import type { StitchLine } from '../pieces/piece.ts';
 import { edgePart, faceLine, type Seam } from '../pieces/seam.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
@@ -48,7 +49,7 @@ interface SewnEnds {
   edits: HostEdit[];
   findings: Finding[];
   when: Pick<OperationDraft, 'phase' | 'needs'>;
-  text: Wording;
+  actions: Action[];
 }
 
 const faces = ['front', 'back'] as const;
@@ -75,10 +76,14 @@ export function sewnEnds(at: HandleAt, buried: Derived, given: Ends): SewnEnds {
 }
 
 /** Where the middle of an end lies, from what the maker measures it from. */
-const whereOf = ({ from, spread, level }: Ends): Wording =>
+const asideOf = ({ from, spread, level }: Ends) =>
   from === 'sides'
-    ? say`${mm((level.value - spread.value) / 2)} from the side seam`
-    : say`${mm(spread.value / 2)} from the centre`;
+    ? ({ distance: (level.value - spread.value) / 2, of: 'sideSeam' } as const)
+    : ({ distance: spread.value / 2, of: 'centre' } as const);
+
+const hostsOf = ({ closing }: Ends): string[] => [...new Set(faces.map((side) => closing[side].piece))];
+const endsMeet: Action = { verb: 'inspect', what: 'endsMeet' };
+const notTwisted: Action = { verb: 'inspect', what: 'notTwisted' };
 
 /** Where the middle of each end lies. */
 const marked = ({ id, closing, spread }: Ends, down: number): HostEdit[] =>
@@ -101,26 +106,42 @@ function onFace(given: Ends, buried: Derived, findings: Finding[] = []): SewnEnd
     edits: marked(given, embed.value),
     findings: [...findings, ...limited('Each end of a handle is buried', buried, embed, id)],
     when: before,
-    text: [
-      ...say`Tack the handles to front and back: the middle of each end `,
-      ...whereOf(given),
-      ...say`, ${mm(embed.value)} of it below the mouth, facing down and not twisted. Stitch each end with a box and a cross, twice: it carries the weight.`,
+    actions: [
+      {
+        verb: 'attach',
+        piece: `${id}/handle`,
+        to: hostsOf(given),
+        how: 'cross',
+        deep: embed.value,
+        aside: asideOf(given),
+        pointing: 'down',
+      },
+      notTwisted,
+      endsMeet,
     ],
   };
 }
 
 function inSeam(given: Ends, caught: readonly { piece: string; edge: string; within: string }[]): SewnEnds {
   const { id, rules } = given;
+  const joins = caughtAtMouth(`${id}/handle`, caught, given);
   return {
     embed: rules.length(seamAllowance),
-    joins: caughtAtMouth(`${id}/handle`, caught, given),
+    joins,
     edits: marked(given, 0),
     findings: [],
     when: before,
-    text: [
-      ...say`Baste the handles to the right side of front and back at the mouth, raw edges level: the middle of each end `,
-      ...whereOf(given),
-      ...say`, the loop hanging down and not twisted. Lay front on back: the ends must meet. When the mouth is sewn, go over each end three times.`,
+    actions: [
+      {
+        verb: 'baste',
+        seams: joins.map((seam) => seam.id),
+        facing: 'rightToRight',
+        aside: asideOf(given),
+        pointing: 'down',
+        twice: 'handles',
+      },
+      notTwisted,
+      endsMeet,
     ],
   };
 }
@@ -128,15 +149,25 @@ function inSeam(given: Ends, caught: readonly { piece: string; edge: string; wit
 function between(given: Ends, buried: Derived): SewnEnds {
   const face = onFace(given, buried);
   const { embed } = face;
+  const joins = sunkBetween(given);
   return {
     ...face,
-    joins: sunkBetween(given),
+    joins,
     edits: face.edits.map((edit, index) => ({ ...edit, lines: endLines(given, faces[index]!, embed.value) })),
     when: { phase: 'join', needs: ['body/turn'] },
-    text: [
-      ...say`Slip both ends of each handle between shell and lining, ${mm(embed.value)} deep: the middle of each end `,
-      ...whereOf(given),
-      ...say`, the loop standing up and not twisted. Hold front against back: the ends must meet. They are caught when the mouth is stitched; stitch each end a second time along its lower line, through shell, handle and lining.`,
+    actions: [
+      {
+        verb: 'attach',
+        piece: `${given.id}/handle`,
+        to: hostsOf(given),
+        how: 'sink',
+        deep: embed.value,
+        aside: asideOf(given),
+        pointing: 'up',
+      },
+      notTwisted,
+      endsMeet,
+      { verb: 'sew', seams: joins.map((seam) => seam.id), facing: 'wrongToRight', allLayers: true, twice: 'weight' },
     ],
   };
 }

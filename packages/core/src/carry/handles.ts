@@ -1,5 +1,5 @@
 import { handleEmbed, sewnEnds, type HandleAt, type HandleFrom } from './handle-ends.ts';
-import { bandNeeds, bandOf, bandParams, bandPiece } from '../closures/band.ts';
+import { bandMade, bandNeeds, bandOf, bandParams, bandPiece, flamed } from '../closures/band.ts';
 import { limited } from '../pieces/limited.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
@@ -172,9 +172,9 @@ export const handles: ClosureKind = {
           {
             id: `${id}/handles`,
             ...sewn.when,
-            uses: [piece.id, ...new Set(sewn.edits.map((edit) => edit.piece))],
-            seams: sewn.joins.map((seam) => seam.id),
-            text: sewn.text,
+            title: 'Set the handles',
+            ...flamed(band),
+            actions: [...bandMade(band, piece.id, rules), ...sewn.actions],
           },
         ],
       }),

@@ -1,10 +1,9 @@
-import { bandNeeds, bandParams, bandPiece, type Band } from '../closures/band.ts';
+import { bandMade, flamed, bandNeeds, bandParams, bandPiece, type Band } from '../closures/band.ts';
 import type { SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { given, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { choiceParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { edgePart, type EdgeRun } from '../pieces/seam.ts';
@@ -82,7 +81,6 @@ export const ringTabs: ClosureKind = {
         b: run,
       })),
     );
-    const uses = [...new Set(hosts.map(({ run }) => run.piece))];
     return {
       sizes: { tabLength: length },
       contribution: contribution({
@@ -105,12 +103,19 @@ export const ringTabs: ClosureKind = {
             id: `${id}/tabs`,
             phase: 'prepare',
             needs: [],
-            uses: [piece, ...uses],
-            seams: joins.map((join) => join.id),
-            text:
-              on === 'loop'
-                ? say`Fold each loop in half and baste both ends to the right side of the outer layer at the side, on each other, the loop pointing inwards. Sew over them twice.`
-                : say`Fold each tab through its ring and baste both ends to the right side of the outer layer at the side, ${mm(CLEAR.value)} from the end of the seam, the ring pointing inwards. Sew the side over them twice.`,
+            title: on === 'loop' ? 'Baste the grab loops on' : 'Baste the tabs on',
+            ...flamed(band),
+            actions: [
+              ...bandMade(band, piece, rules),
+              { verb: 'loop', piece, ...(on !== 'loop' && { hardware: `${on}-25` }) },
+              {
+                verb: 'baste',
+                seams: joins.map((join) => join.id),
+                facing: 'rightToRight',
+                pointing: 'inwards',
+                twice: 'caught',
+              },
+            ],
           },
         ],
       }),

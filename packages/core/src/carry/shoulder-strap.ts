@@ -1,17 +1,17 @@
-import { bandNeeds, bandOf, bandParams, bandPiece } from '../closures/band.ts';
+import { bandMade, flamed, bandNeeds, bandOf, bandParams, bandPiece, type Band } from '../closures/band.ts';
 import { onWall } from '../closures/overlap.ts';
 import { limited } from '../pieces/limited.ts';
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/closure-kind.ts';
 import { given, named, rounded } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
-import { mm, say } from '../errors/wording.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
 import { edgePart, faceLine, type Seam } from '../pieces/seam.ts';
 import { strap } from '../sizing/strap.ts';
 import type { Derived } from '../derived/derived.ts';
+import type { Rules } from '../shelves/rules/rules-for.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { handleEmbed } from './handle-ends.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
@@ -95,7 +95,9 @@ export const shoulderStrap: ClosureKind = {
       length,
       cutWidth: named('strap, cut width', solved.cutWidth),
     });
-    const fixed = sewn ? ontoSides(sides, { piece, wide: band.wide, embed, id }) : hooked(piece, id);
+    const fixed = sewn
+      ? ontoSides(sides, { piece, wide: band.wide, embed, id, band, rules })
+      : hooked(piece, id, band, rules);
     return {
       sizes: { strapLength: length },
       contribution: contribution({
@@ -111,17 +113,15 @@ export const shoulderStrap: ClosureKind = {
   },
 };
 
-const CAUTION = 'A strap round a child’s neck is a danger: leave it off for children.';
-
-const hooked = (piece: string, id: string): Partial<Contribution> => ({
+const hooked = (piece: string, id: string, band: Band, rules: Rules): Partial<Contribution> => ({
   operations: [
     {
       id: `${id}/strap`,
       phase: 'finish',
       needs: [],
-      uses: [piece],
-      seams: [],
-      text: say`${CAUTION} Fold each end of the strap round a hook, turn it under and stitch it with a box and a cross, twice.`,
+      title: 'Make the shoulder strap',
+      cautions: ['neck', ...(flamed(band).cautions ?? [])],
+      actions: [...bandMade(band, piece, rules), { verb: 'loop', piece, hardware: hookFor(band.wide), cross: true }],
     },
   ],
 });
@@ -131,12 +131,14 @@ interface Sewn {
   wide: Derived;
   embed: Derived;
   id: string;
+  band: Band;
+  rules: Rules;
 }
 
 /** Each end in the middle of a side wall, so far below the mouth. */
 function ontoSides(
   { left, right, width }: NonNullable<ClosingMouth['sides']>,
-  { piece, wide, embed, id }: Sewn,
+  { piece, wide, embed, id, band, rules }: Sewn,
 ): Partial<Contribution> {
   const [from, to] = [(width.value - wide.value) / 2, (width.value + wide.value) / 2];
   const ends = [
@@ -167,9 +169,20 @@ function ontoSides(
         id: `${id}/strap`,
         phase: 'closures',
         needs: [],
-        uses: [piece, left.piece, right.piece],
-        seams: joins.map((join) => join.id),
-        text: say`${CAUTION} Sew each end of the strap to the middle of a side of the shell, ${mm(embed.value)} of it below the mouth, not twisted, with a box and a cross, twice: it carries the weight.`,
+        title: 'Sew the strap to the sides',
+        cautions: ['neck', ...(flamed(band).cautions ?? [])],
+        actions: [
+          ...bandMade(band, piece, rules),
+          {
+            verb: 'sew',
+            seams: joins.map((join) => join.id),
+            facing: 'wrongToRight',
+            cross: true,
+            aside: { distance: embed.value, of: 'mouth' },
+            twice: 'weight',
+          },
+          { verb: 'inspect', what: 'notTwisted' },
+        ],
       },
     ],
   };

@@ -5,7 +5,6 @@ import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/clos
 import { minus, rounded, sum, times } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
@@ -75,9 +74,18 @@ export const trimBand: ClosureKind = {
             phase: 'closures',
             // the ring goes round a wall that is a ring itself
             needs: ['body/shell'],
-            uses: [piece, front.piece],
-            seams: joins.map((join) => join.id),
-            text: say`Sew the trim band into a ring, turn its lower edge in, slip it over the wall and edge-stitch it ${mm(high.value)} below the mouth, one layer of the wall at the needle; baste its upper edge to the mouth.`,
+            title: 'Sew the trim band on',
+            actions: [
+              { verb: 'sew', seams: [`${piece}#side`] },
+              { verb: 'turnIn', pieces: [piece], edges: ['bottom'] },
+              {
+                verb: 'edgestitch',
+                seams: [`${piece}#lower`],
+                aside: { distance: high.value, of: 'mouth' },
+                oneLayer: true,
+              },
+              { verb: 'baste', seams: [`${piece}#upper`], facing: 'wrongToRight' },
+            ],
           },
         ],
       }),

@@ -7,7 +7,10 @@ import type { HardwareNeed } from '../pieces/contribution.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
+import type { Action } from '../sewing/actions/action.ts';
+import { topstitchInset } from '../shelves/rules/common-rules.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
+import type { Rules } from '../shelves/rules/rules-for.ts';
 import type { StrapMethod } from '../sizing/strap.ts';
 
 const bandWide = lengthRule(
@@ -106,3 +109,13 @@ export const bandPiece = (
  * @param length of each, mm */
 export const bandNeeds = ({ webbing }: Band, count: number, length: Derived): HardwareNeed[] =>
   webbing === undefined ? [] : [{ id: webbing, count, length: count * length.value }];
+
+/** What is done to it before it is sewn on. */
+export const bandMade = ({ webbing }: Band, piece: string, rules: Rules): Action[] =>
+  webbing === undefined
+    ? [{ verb: 'foldBand', piece, distance: rules.length(topstitchInset).value }]
+    : [{ verb: 'seal', pieces: [piece] }];
+
+/** Webbing is sealed. */
+export const flamed = ({ webbing }: Band): { cautions?: ['flame'] } =>
+  webbing === undefined ? {} : { cautions: ['flame'] };

@@ -1,6 +1,6 @@
 import type { ClosingMouth } from '../bodies/body-kind.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import { given, smallest, sum, times, type Derived } from '../derived/derived.ts';
-import { mm, say } from '../errors/wording.ts';
 import { contribution, type Channel, type Contribution, type ShutAt } from '../pieces/contribution.ts';
 import { limited } from '../pieces/limited.ts';
 import { patch } from '../pieces/patch.ts';
@@ -84,9 +84,17 @@ export function stitchedCasing(casing: Casing): Contribution {
         id: `${id}/casing`,
         phase: 'finish',
         needs: ['body/turn'],
-        uses: hostsOf(closing),
-        seams: [],
-        text: say`Do not press the marks away first, and keep the gaps in the side seams free: they lie between the lines. Stitch round the bag ${mm(upper)} and ${mm(lower)} below the mouth, through both layers.`,
+        title: 'Stitch the casing',
+        actions: [
+          { verb: 'inspect', what: 'marksLast' },
+          ...sides.map((side): Action => ({
+            verb: 'stitch',
+            piece: closing[side].piece,
+            lines: [`${id}-upper line-${side}`, `${id}-lower line-${side}`],
+            round: true,
+            lining: true,
+          })),
+        ],
       },
     ],
   });
@@ -115,9 +123,16 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
         id: `${id}/casing`,
         phase: 'finish',
         needs: ['body/turn'],
-        uses: hostsOf(closing),
-        seams: [],
-        text: say`Neaten the allowances beside the gaps in the side seams. Turn the mouth in by ${mm(turn.value)}, fold it to the inside along the mouth line and stitch it down ${mm(channel.value)} from the fold: the cord runs in there.`,
+        title: 'Hem the mouth into a casing',
+        actions: [
+          { verb: 'zigzag', pieces: hostsOf(closing) },
+          {
+            verb: 'hem',
+            pieces: hostsOf(closing),
+            edges: [...new Set(closing.rim.map(({ edge }) => edge))],
+            channel: { turn: turn.value, deep: channel.value },
+          },
+        ],
       },
     ],
   });
@@ -171,9 +186,17 @@ export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contrib
         id: `${id}/casing`,
         phase: 'prepare',
         needs: [],
-        uses: [...sides.map(piece), ...hostsOf(closing)],
-        seams: joins.map((join) => join.id),
-        text: say`Hem the short ends of both casings, press their long edges in. Lay each on its lines, ${mm(inset)} clear of the side seams, and edge-stitch the long edges; leave the ends open.`,
+        title: 'Sew the casings on',
+        actions: [
+          { verb: 'turnIn', pieces: sides.map(piece), edges: ['left', 'right'] },
+          { verb: 'turnIn', pieces: sides.map(piece), edges: ['top', 'bottom'] },
+          {
+            verb: 'edgestitch',
+            seams: joins.map((join) => join.id),
+            aside: { distance: inset, of: 'sides' },
+            endsOpen: true,
+          },
+        ],
       },
     ],
   });

@@ -213,10 +213,6 @@ function withCord(made: Contribution, { id, cords, cord, cordLength, cordWidth }
     count: cords,
     note: 'Seal or knot the ends.',
   });
-  const way =
-    cords === 2
-      ? 'Draw one cord all round from the left side and out again there, the other from the right; knot the ends of each.'
-      : 'Draw the cord all round and knot its ends.';
   return contribution({
     ...made,
     pieces: [...made.pieces, piece],
@@ -227,9 +223,12 @@ function withCord(made: Contribution, { id, cords, cord, cordLength, cordWidth }
         id: `${id}/cord`,
         phase: 'finish',
         needs: ['body/topstitch', ...made.operations.map((operation) => operation.id)],
-        uses: [piece.id],
-        seams: [],
-        text: say`${way}`,
+        title: cords === 2 ? 'Draw the cords in' : 'Draw the cord in',
+        cautions: ['cords'],
+        actions: [
+          { verb: 'thread', piece: piece.id, ...(cords === 2 && { both: true }) },
+          { verb: 'seal', pieces: [piece.id] },
+        ],
       },
     ],
     findings: [...made.findings, ...findings],

@@ -1,3 +1,4 @@
+import { wordingText } from '../errors/wording.ts';
 import { describe, expect, test } from '@jest/globals';
 import { demoDesigns } from '../demo/index.ts';
 import type { Params } from '../document/design-document.ts';
@@ -82,8 +83,8 @@ describe('along the top and the outer edges', () => {
     ).toEqual(at(lining).map((x) => expect.closeTo(x + solution.body.sizes.shellExtra!.value, 6)));
   });
   test('its last step closes the bottom', () => {
-    const words = solution.operations.map(({ text }) => text.join('')).join(' ');
-    expect(words).toContain('The bottom stays free of it');
-    expect(words).toMatch(/leave .* of the bottom edge open/);
+    const words = (id: string) => wordingText(solution.operations.find((each) => each.id === id)!.text, String);
+    expect(words('closure/tape')).not.toContain('bottom');
+    expect(words('body/join')).toMatch(/Leave .* of the bottom edge open/);
   });
 });

@@ -3,15 +3,16 @@ import { byRule, given, rounded, sum, times, type Derived, type Rule } from '../
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import type { Finding } from '../errors/finding.ts';
-import { mm, say, type Wording } from '../errors/wording.ts';
+import { mm, say } from '../errors/wording.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
+import { patch } from '../pieces/patch.ts';
 import { edgePart } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
-import { zipBeyond } from '../shelves/rules/common-rules.ts';
+import { seamAllowance, zipBeyond } from '../shelves/rules/common-rules.ts';
 
 const ZIPPER = 'zipper-5';
 const params = {
@@ -39,20 +40,8 @@ const pathRule: Rule = {
 /** Common practice: a tape bends round a radius of three times half its width, nicked. */
 const BENDS = 3;
 const NICKS = 6;
-
-const along = (path: Derived) =>
-  say`${mm(path.value)} along the stitch line. Nick the tape every ${mm(NICKS)} round the corners, never into the teeth. Centre marks meet at the top of the fold. When the edge is topstitched later, keep the lining away from the teeth.`;
-const basted: Record<TapePath, (path: Derived) => Wording> = {
-  round: (path) => [
-    ...say`Baste one tape of the zipper along the edge of the shell, teeth inwards, from the fold at the bottom of one leaf all round to the fold of the other: `,
-    ...along(path),
-  ],
-  upper: (path) => [
-    ...say`Baste one tape of the zipper along the edge of the shell, teeth inwards, from the bottom of one outer edge up, across the top and down the other: `,
-    ...along(path),
-    ...say` The bottom stays free of it: it is sewn last, and closes what lies in it.`,
-  ],
-};
+/** Common practice: a tab over the ends of both tapes is so long. */
+const TAB = given('tab, folded', 12, { kind: 'standard', path: 'zipper/tab', source: 'common practice' });
 
 /** One half of a zipper along the whole open edge: it runs round one leaf, over the fold and round the other, and closes
  * on itself. */
@@ -76,6 +65,7 @@ export const edgeZip: ClosureKind = {
     const beyond = lengthParam(design, 'beyond', params.beyond, rules, id);
     const length = rounded(sum('zipper tape, cut length', [path, times(2, beyond)]), grid, 'up');
     const piece = `${id}/tape`;
+    const tab = `${id}/tab`;
     const start = beyond.value;
     return {
       sizes: { zipPath: path, tapeLength: length },
@@ -89,8 +79,23 @@ export const edgeZip: ClosureKind = {
             width: tape,
             note: 'One half; both ends go into a tab.',
           }),
+          patch({
+            id: tab,
+            name: 'Tab of the zipper',
+            role: 'exterior',
+            plain: true,
+            width: sum('both tapes', [times(2, tape)]),
+            height: sum('tab, unfolded', [times(2, TAB)]),
+            seam: rules.length(seamAllowance),
+            folds: [
+              { id: 'middle', order: 1, kind: 'mountain', from: [0, TAB.value], to: [2 * tape.value, TAB.value] },
+            ],
+          }),
         ],
-        hardware: [{ id: ZIPPER, count: 1, length: length.value }],
+        hardware: [
+          { id: ZIPPER, count: 1, length: length.value },
+          { id: ZIPPER.replace('zipper', 'slider'), count: 1 },
+        ],
         joins: [
           {
             id: `${piece}#path`,
@@ -105,20 +110,28 @@ export const edgeZip: ClosureKind = {
             id: `${id}/tape`,
             phase: 'closures',
             needs: [],
-            uses: [piece, closing.outer.piece],
-            seams: [`${piece}#path`],
-            text: basted[way](path),
+            title: 'Baste the tape to the edge',
+            actions: [
+              { verb: 'trim', pieces: [piece], to: 'tape' },
+              { verb: 'nick', piece, every: NICKS },
+              {
+                verb: 'baste',
+                seams: [`${piece}#path`],
+                facing: 'wrongToRight',
+                meet: 'middles',
+                teeth: 'inwards',
+              },
+            ],
           },
           {
             id: `${id}/slider`,
             phase: 'finish',
             needs: ['body/turn', `${id}/tape`],
-            uses: [piece],
-            seams: [],
-            text:
-              way === 'round'
-                ? say`Fold the piece, put both ends of the tape into the slider, and close the ends in a tab.`
-                : say`Fold the piece and put both ends of the tape into the slider at the bottom of the outer edges; close the ends in a tab, or bind them with the bottom.`,
+            title: 'Put the slider on',
+            actions: [
+              { verb: 'moveSlider', zipper: piece, to: 'on' },
+              { verb: 'bind', by: tab, over: [piece], place: 'tapeEnds' },
+            ],
           },
         ],
         findings: tooTight(closing.radius, tape, id),

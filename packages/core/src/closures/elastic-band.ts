@@ -3,7 +3,6 @@ import type { SizedBody } from '../bodies/body-kind.ts';
 import { given, named, rounded, sum, times } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { edgePart, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
@@ -63,9 +62,16 @@ export const elasticBandClosure: ClosureKind = {
             id: `${id}/band`,
             phase: 'closures',
             needs: [],
-            uses: [piece, closing.outer.piece],
-            seams: joins.map((join) => join.id),
-            text: say`Baste both ends of the elastic to the ${ends.join(' and the ')} of ${closing.back}, ${mm(from)} from its outer edge, on the right side, not twisted.`,
+            title: 'Baste the elastic on',
+            actions: [
+              {
+                verb: 'baste',
+                seams: joins.map((join) => join.id),
+                facing: 'rightToRight',
+                aside: { distance: from, of: 'outerEdge' },
+              },
+              { verb: 'inspect', what: 'notTwisted' },
+            ],
           },
         ],
       }),

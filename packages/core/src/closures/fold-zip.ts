@@ -3,7 +3,6 @@ import { half } from '../derived/constants.ts';
 import { named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
@@ -13,6 +12,9 @@ import { zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { exposedOf, tapeOf, zipperParams } from './zipper.ts';
+
+/** Common practice: a tape is nicked so far apart where it bends. mm */
+const NICKS = 6;
 
 const params = {
   gauge: { ...zipperParams.gauge, standard: 'zipper-8' },
@@ -97,18 +99,30 @@ function made({ folded, rim, width, lined }: ClosingMouth, { gauge, wide, length
         id: `${id}/set`,
         phase: 'closures',
         needs: [],
-        uses: [piece, folded!.piece],
-        seams: halves.map((seam) => seam.id),
-        text: say`Part a zipper and take one tape of it, ${mm(length.value)} long. Lay it face down along the whole mouth of the shell, teeth inwards, its middle on the fold and as much over at either end, and baste it: ${mm(path.value)} along the stitch line. Nick the tape at the fold, never into the teeth. When the mouth is topstitched later, keep the lining away from the teeth.`,
+        title: 'Baste the tape to the mouth',
+        actions: [
+          { verb: 'trim', pieces: [piece], to: 'tape' },
+          { verb: 'nick', piece, every: NICKS },
+          {
+            verb: 'baste',
+            seams: halves.map((seam) => seam.id),
+            facing: 'rightToRight',
+            meet: 'middles',
+            teeth: 'inwards',
+          },
+        ],
       },
       {
         id: `${id}/slider`,
         phase: 'join',
         needs: [`${id}/set`],
         waitsFor: ['body/mouth', 'body/hem'],
-        uses: [piece, folded!.piece],
-        seams: [],
-        text: say`Fold the work at its side, lay both ends of the tape level and put them into the slider. Move it to the middle: both ends of the tape lie in the side seam, which keeps it from coming off.`,
+        title: 'Put the slider on',
+        actions: [
+          { verb: 'fold', piece: folded!.piece, fold: 'side', sides: 'right' },
+          { verb: 'moveSlider', zipper: piece, to: 'on' },
+          { verb: 'moveSlider', zipper: piece, to: 'middle' },
+        ],
       },
     ],
   });

@@ -2,13 +2,13 @@ import type { SizedBody } from '../bodies/body-kind.ts';
 import type { Params } from '../document/design-document.ts';
 import { given, minus, smallest, sum, type Derived } from '../derived/derived.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { choiceParam, lengthParam } from '../holders/params.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { halfMark, insetFor, radiusOf } from './fasteners.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 
 const magnetInset = lengthRule(
@@ -92,9 +92,20 @@ export const magnets: ClosureKind = {
             id: `${id}/magnets`,
             phase: 'closures',
             needs: [],
-            uses: [...new Set(places.map(({ piece }) => piece))],
-            seams: [],
-            text: say`Keep magnets from cards with a stripe, and from anyone with a pacemaker. Set the magnet halves before the layers are joined, ${mm(inset.value)} from the edge, each through one layer only and backed by a scrap; keep all stitching ${mm(plateRadius)} away.`,
+            title: 'Set the magnets',
+            cautions: ['magnets'],
+            actions: [
+              { verb: 'inspect', what: 'halvesFace' },
+              ...places.map(({ piece, half, name }): Action => ({
+                verb: 'setHardware',
+                hardware: MAGNET,
+                half,
+                piece,
+                mark: `${id}-${name}`,
+                backed: true,
+                keepClear: plateRadius,
+              })),
+            ],
           },
         ],
       }),

@@ -1,8 +1,8 @@
 import type { ClosingEdge } from '../bodies/body-kind.ts';
-import { listed } from '../errors/listed.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { SewnPocket } from '../holders/sewn-pocket.ts';
 import type { Lap } from '../pieces/lap.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import type { NamedLine } from '../pieces/room.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from './closure-kind.ts';
@@ -62,12 +62,29 @@ export function lapMates(places: readonly [MatePlace, ...MatePlace[]], mark: str
   };
 }
 
-/** What its mate is set through, for the steps. */
-export const throughLayers = (places: readonly MatePlace[]): string => {
-  const ids = [...new Set(places.flatMap(({ pocket }) => pocket?.id ?? []))];
-  if (ids.length === 0) return 'one layer';
-  return `the front of ${ids.length > 1 ? 'pockets' : 'pocket'} ${listed(ids)} only,`;
-};
+/** How mates are set: tried where they lie with everything in it, then set through one layer.
+ * @param distance from the edge of the front, or from the mouth of the pocket, mm */
+export function matesSet(
+  places: readonly MatePlace[],
+  { hardware, mark, distance }: { hardware: string; mark: string; distance: number },
+): Action[] {
+  return places.flatMap(({ piece, pocket, edge }, index): Action[] => {
+    const own = index === 0 ? mark : `${mark}-${index + 1}`;
+    const named = !pocket && 'edge' in edge && typeof edge.edge === 'string' ? { edge: edge.edge } : {};
+    return [
+      { verb: 'tryIn', fastener: { over: piece, mark: own, ...(!pocket && { distance, ...named }) } },
+      {
+        verb: 'setHardware',
+        hardware,
+        half: 'lower',
+        piece,
+        mark: own,
+        backed: true,
+        ...(pocket && { pockets: [pocket.id] }),
+      },
+    ];
+  });
+}
 
 /** The steps that come before it is set. */
 export const afterPockets = (places: readonly MatePlace[]): string[] => [

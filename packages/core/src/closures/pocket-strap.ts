@@ -2,7 +2,6 @@ import type { SewnEnd, SizedBody } from '../bodies/body-kind.ts';
 import { readFromCut, sum, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { hostPart } from '../holders/seat.ts';
 import type { SewnPocket } from '../holders/sewn-pocket.ts';
 import { lengthParam } from '../holders/params.ts';
@@ -171,9 +170,20 @@ function make(strap: Strap, { pocket, end, mate, gap }: Place, inputs: ClosureIn
         id: `${id}/set`,
         phase: 'closures' as const,
         needs: [`${id}/strap`, `holders/${pocket.id}/set`],
-        uses: [piece, front.piece, host.piece],
-        seams: [base.id],
-        text: say`Fold the open work as it will be, with what goes into it and into pocket ${pocket.id}, and lay the strap over from the ${side} side: its fastener should come to lie on the pocket, ${mm(mate.value)} from its mouth. Mark it there and set the mate through the front of the pocket only. Then baste the strap to the right side of the shell at that side, at the middle of the pocket, its end pointing inwards.`,
+        title: 'Baste the strap on and set its mate',
+        actions: [
+          { verb: 'tryIn', fastener: { over: front.piece, mark: `${id}-mate`, distance: mate.value } } as const,
+          {
+            verb: 'setHardware',
+            hardware: fastener.id,
+            half: 'lower',
+            piece: front.piece,
+            mark: `${id}-mate`,
+            pockets: [pocket.id],
+          } as const,
+          { verb: 'baste', seams: [base.id], facing: 'rightToRight', pointing: 'inwards' } as const,
+          { verb: 'inspect', what: 'notTwisted' } as const,
+        ],
       },
     ],
   };

@@ -1,14 +1,13 @@
 import type { ClosingSlit } from '../bodies/body-kind.ts';
 import type { Params } from '../document/design-document.ts';
-import { mm, say, type Wording } from '../errors/wording.ts';
 import { contribution, type OperationDraft } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { wholeEdge, type EdgeRun, type RunPart, type Seam } from '../pieces/seam.ts';
 import { asCut, strip } from '../pieces/strip.ts';
 import type { ClosureInputs, SolvedClosure } from './closure-kind.ts';
-import { planZipper, type PlannedZipper, type ZipperEnds } from './zipper.ts';
-import { seamAllowance, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
+import { planZipper, type PlannedZipper } from './zipper.ts';
+import { seamAllowance, topstitchInset, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 
 /** A zipper between two edges that lie beside each other, from end seam to end seam; a body with several mouths gets one
  * for each pair of edges. */
@@ -51,7 +50,7 @@ export function solveSlitZip(
         },
       ],
       joins: [...caught, ...ends],
-      operations: [prepare(plan, ends, { id, zipper, tab })],
+      operations: [prepare(plan, ends, { id, zipper, tab }, inputs)],
     }),
   };
 }
@@ -126,33 +125,37 @@ const tabSeams = (zipper: string, tab: string): Seam[] => [
   { id: `${tab}#end`, kind: 'sewn', a: wholeEdge(zipper, 'right'), b: wholeEdge(tab, 'left', true) },
 ];
 
+/** The zipper cut, its ends finished, its middle marked. */
 function prepare(
   plan: PlannedZipper,
   ends: Seam[],
   { id, zipper, tab }: Record<'id' | 'zipper' | 'tab', string>,
+  { rules }: ClosureInputs,
 ): OperationDraft {
-  const uses = plan.ends === 'tabs' ? [zipper, tab] : [zipper];
+  const tabbed = plan.ends === 'tabs';
   return {
     id: `${id}/zipper`,
     phase: 'prepare',
     needs: [],
-    uses,
-    seams: ends.map((seam) => seam.id),
-    text: [...words[plan.ends](plan), ...boughtReady(plan)],
+    title: 'Prepare the zipper',
+    actions: [
+      {
+        verb: 'trim',
+        pieces: [zipper],
+        to: 'length',
+        ...(plan.readyMade && { readyMade: plan.readyMade.value }),
+      },
+      { verb: 'moveSlider', zipper, to: plan.sliders === 2 ? 'onBoth' : 'onOne' },
+      ...(tabbed
+        ? [
+            { verb: 'sew', seams: ends.map((seam) => seam.id) } as const,
+            { verb: 'topstitch', piece: tab, place: 'tab', distance: rules.length(topstitchInset).value } as const,
+          ]
+        : []),
+      { verb: 'mark', pieces: [zipper], what: 'middles' },
+      { verb: 'inspect', what: endsLookedAt[plan.ends] },
+    ],
   };
 }
 
-const boughtReady = ({ readyMade }: PlannedZipper): Wording =>
-  readyMade ? say` A ready-made one of ${mm(readyMade.value)} can be cut down to it.` : [];
-
-const sliders = ({ sliders: count }: PlannedZipper) =>
-  count === 2 ? 'Two sliders, head to head.' : 'One slider, its head towards the end that closes.';
-
-const words: Record<ZipperEnds, (plan: PlannedZipper) => Wording> = {
-  seam: (plan) =>
-    say`Cut the zipper to ${mm(plan.cutLength.value)}. ${sliders(plan)} Both ends run into the end seams; metal stops come off where a needle would meet them. Mark its middle.`,
-  tabs: (plan) =>
-    say`Cut the zipper to ${mm(plan.cutLength.value)}. ${sliders(plan)} Sew a tab to each end, ${mm(plan.opening.value)} apart, topstitch it away from the teeth. Mark the middle.`,
-  longer: (plan) =>
-    say`Take ${mm(plan.cutLength.value)} of zipper, longer than it needs to be. ${sliders(plan)} Mark its middle and where the end seams will cross it; park the slider beyond, and trim only after both ends are sewn and the slider is back inside.`,
-};
+const endsLookedAt = { seam: 'stopsOff', tabs: 'stopsClear', longer: 'trimmedLater' } as const;

@@ -1,7 +1,6 @@
 import type { ClosingMouth, SizedBody } from '../bodies/body-kind.ts';
 import { given, halfOf, sum, type Derived } from '../derived/derived.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
@@ -9,6 +8,7 @@ import { snapRow } from '../sizing/drawstring.ts';
 import type { Params } from '../document/design-document.ts';
 import { halfMark, radiusOf } from './fasteners.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 
 const snapInset = lengthRule(
@@ -80,9 +80,18 @@ export const snaps: ClosureKind = {
             id: 'closure/snaps',
             phase: 'finish',
             needs: ['body/topstitch'],
-            uses: [...new Set([closing.front.piece, closing.back.piece])],
-            seams: [],
-            text: say`Set ${number} snaps ${mm(down.value)} below the mouth, the outer ones ${mm(inset.value)} from the sides: caps in the front, sockets in the back. Check that the halves face each other before you press.`,
+            title: 'Set the snaps',
+            actions: [
+              { verb: 'inspect', what: 'halvesFace' },
+              ...(['front', 'back'] as const).map((side): Action => ({
+                verb: 'setHardware',
+                hardware: SNAP,
+                half: side === 'front' ? 'upper' : 'lower',
+                piece: closing[side].piece,
+                mark: places.map((_, index) => `snap-${side}-${index + 1}`),
+                below: down.value,
+              })),
+            ],
           },
         ],
       }),

@@ -1,6 +1,7 @@
+import type { Action } from '../sewing/actions/action.ts';
+import { CLIP } from '../pieces/clip.ts';
 import { nothing } from '../derived/constants.ts';
 import { given, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
-import { mm, say, type Wording } from '../errors/wording.ts';
 import type { Params } from '../document/design-document.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
@@ -9,7 +10,7 @@ import type { Lap } from '../pieces/lap.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
-import { seamAllowance } from '../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../shelves/rules/common-rules.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { bandOf, bandParams } from './band.ts';
@@ -85,7 +86,9 @@ export interface CutStrap {
   base: EdgeRun;
   lap: Pick<Lap, 'base' | 'tip' | 'double'>;
   hardware: HardwareNeed[];
-  text: Wording;
+  /** How it is made. */
+  actions: Action[];
+  cautions?: OperationDraft['cautions'];
 }
 
 /** What is chosen of a strap, before it is known how far it goes. All mm. */
@@ -131,13 +134,23 @@ export const cutStrap = (piece: string, strap: Strap, fastener: Hardware, inputs
     : ofWebbing(piece, strap, fastener, strap.webbing, inputs);
 
 /** The step that makes it. */
-export const makeStrap = ({ made, draft, text }: CutStrap, id: string): OperationDraft => ({
+export const makeStrap = ({ actions, cautions }: CutStrap, id: string): OperationDraft => ({
   id: `${id}/strap`,
   phase: 'prepare',
   needs: [],
-  uses: [draft.id],
-  seams: made.map((join) => join.id),
-  text,
+  title: 'Make the strap',
+  ...(cautions && { cautions }),
+  actions,
+});
+
+/** The half of the fastener that the strap carries. */
+const capSet = (piece: string, fastener: Hardware, id: string, backed: boolean): Action => ({
+  verb: 'setHardware',
+  hardware: fastener.id,
+  half: 'upper',
+  piece,
+  mark: `${id}-cap`,
+  ...(backed && { backed }),
 });
 
 /** Two layers of cloth, sewn round the end and turned. */
@@ -154,6 +167,7 @@ function ofCloth(
     a: wholeEdge(piece, edge),
     b: wholeEdge(piece, mate, true),
   });
+  const made = [round('right', 'left'), round('tip', 'tip')];
   return {
     draft: {
       id: piece,
@@ -175,11 +189,19 @@ function ofCloth(
       ],
       note: 'Mark the fastener on one of the two.',
     },
-    made: [round('right', 'left'), round('tip', 'tip')],
+    made,
     base: wholeEdge(piece, 'bottom'),
     lap: { base: { edge: 'bottom' }, tip: { edge: 'tip' }, double: true },
     hardware: [],
-    text: say`Set the fastener in one strap piece, its plate backed by a scrap. Sew the two right sides together round the end, turn through the straight edge, press, topstitch${caught ? '.' : '; turn the straight edge in.'}`,
+    actions: [
+      capSet(piece, fastener, id, true),
+      { verb: 'sew', seams: made.map((join) => join.id) },
+      { verb: 'clip', pieces: [piece], every: CLIP },
+      { verb: 'turn', pieces: [piece] },
+      { verb: 'press', pieces: [piece] },
+      { verb: 'topstitch', piece, along: ['right', 'tip', 'left'], distance: rules.length(topstitchInset).value },
+      ...(caught ? [] : [{ verb: 'turnIn', pieces: [piece], edges: ['bottom'] } as const]),
+    ],
   };
 }
 
@@ -214,6 +236,12 @@ function ofWebbing(
     base: edgePart(piece, 'left', 0, width.value),
     lap: { base: caught ? { line: 'base' } : { edge: 'left' }, tip: { fold: 'tip' } },
     hardware: [{ id: webbing, count: 1, length: whole.value }],
-    text: say`Seal the end of the strap. Set its half of the fastener, fold the end back over the plate, ${mm(back.value)} of it, and stitch it down all round; a little glue behind the plate holds it while you sew.`,
+    cautions: ['flame'],
+    actions: [
+      { verb: 'seal', pieces: [piece] },
+      capSet(piece, fastener, id, false),
+      { verb: 'fold', piece, fold: 'tip', sides: 'right', by: back.value },
+      { verb: 'topstitch', piece, place: 'foldedEnd', distance: rules.length(topstitchInset).value },
+    ],
   };
 }

@@ -121,7 +121,7 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
   const seam = rules.length(seamAllowance);
   const snap = hardwareOf(SNAP, hardware);
   const cap = halfMark(snap, 'upper', {
-    id: 'snap-cap',
+    id: `${own}-cap`,
     at: [width.value / 2, length.value - inset],
     label: 'snap cap',
   });
@@ -143,7 +143,7 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
     hostEdits: [
       {
         piece: place.piece,
-        marks: [halfMark(snap, 'lower', { id: 'snap-socket', at: place.at, label: 'snap, lower half' })],
+        marks: [halfMark(snap, 'lower', { id: `${own}-mate`, at: place.at, label: 'snap, lower half' })],
       },
     ],
     laps: [
@@ -153,9 +153,9 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
         piece: tabPiece,
         layers: [tabPiece, tabLining],
         base: { edge: 'bottom' },
-        cap: 'snap-cap',
+        cap: `${own}-cap`,
         tip: { edge: 'tip' },
-        ...lapMates([place], 'snap-socket'),
+        ...lapMates([place], `${own}-mate`),
         over: rules.choice(tabSchool),
         front: closing.leaf.value,
       },
@@ -191,7 +191,7 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
             hardware: snap.id,
             half: 'upper',
             piece: tabPiece,
-            mark: 'snap-cap',
+            mark: `${own}-cap`,
             from: { distance: inset, edge: 'tip' },
           },
           {
@@ -199,7 +199,7 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
             hardware: snap.id,
             half: 'lower',
             piece: place.piece,
-            mark: 'snap-socket',
+            mark: `${own}-mate`,
             ...(!place.pocket && { from: { distance: mateLoaded.value, edge: closing.front.edge } }),
           },
           { verb: 'inspect', what: 'halvesFace' },

@@ -3,7 +3,6 @@ import { half } from '../derived/constants.ts';
 import { given, largest, named, product, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
@@ -106,9 +105,20 @@ export const wrapRibbon: ClosureKind = {
             id: `${id}/ribbon`,
             phase: 'prepare',
             needs: [],
-            uses: [piece, host],
-            seams: [`${piece}#across`],
-            text: say`Stitch the middle of the ribbon across the front only, ${onHem ? 'on the hem, along both its edges, ' : ''}its lower edge ${mm(down.value)} below the mouth, before the sides are sewn, stopping short of them; pin its tails out of the way. To close: fold the mouth over, cross the tails behind, bring them back and tie.`,
+            title: 'Sew the ribbon on',
+            cautions: ['flame'],
+            actions: [
+              { verb: 'seal', pieces: [piece] },
+              {
+                verb: 'sew',
+                seams: [`${piece}#across`],
+                facing: 'wrongToRight',
+                aside: { distance: down.value, of: 'mouth' },
+                ...(onHem && { bothEdges: true }),
+                stopsAt: 'sideSeam',
+              },
+              { verb: 'tack', pieces: [piece], how: 'pinAway' },
+            ],
           },
         ],
       }),

@@ -1,7 +1,6 @@
 import type { ClosingMouth, ClosingSlit, SizedBody } from '../bodies/body-kind.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { say } from '../errors/wording.ts';
 import type { OperationDraft } from '../pieces/contribution.ts';
 import { wholeEdge } from '../pieces/seam.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
@@ -41,11 +40,15 @@ function intoMouth(solved: SolvedClosure, { rim }: ClosingMouth, { id }: Closure
     id: `${id}/set`,
     phase: 'closures',
     needs: [`${id}/zipper`],
-    uses: [...new Set([...contribution.pieces.map((piece) => piece.id), ...rim.map(({ piece }) => piece)])],
-    seams: contribution.joins
-      .filter(({ kind, id: seam }) => kind === 'sewn' && !seam.startsWith(`${id}/tab#`))
-      .map((seam) => seam.id),
-    text: say`Set the zipper along front and back of the mouth, face down on the right side, middles meeting, from side seam to side seam. Leave it half open before the mouth is sewn: once turned, the slider must be reached from inside.`,
+    title: 'Set the zipper into the mouth',
+    actions: [
+      {
+        verb: 'sew',
+        seams: contribution.joins.filter(({ id: seam }) => !/\/tab#/.test(seam)).map((seam) => seam.id),
+        meet: 'middles',
+      },
+      { verb: 'moveSlider', zipper: `${id}/zipper`, to: 'half', why: 'turning' },
+    ],
   };
   const shuts = rim.map(({ piece, edge }) => ({ piece, mouth: edge }));
   return { ...solved, contribution: { ...contribution, shuts, operations: [...contribution.operations, set] } };

@@ -1,4 +1,4 @@
-import { wordingText } from '../errors/wording.ts';
+import { wordingText, type Wording } from '../errors/wording.ts';
 import { hardwareNeeds, needWords } from '../pieces/needs.ts';
 import { byPhase, lettersOf } from '../pieces/phases.ts';
 import { HAIR, INK, QUIET, type PdfCanvas } from './pdf-canvas.ts';
@@ -26,10 +26,15 @@ export function drawSteps(source: PatternSource, area: { width: number; height: 
     // a phase is not named at the foot of a page with its steps on the next
     writer.room(3 * LINE + 6);
     writer.heading(title, 4.4);
-    for (const { number, text, uses, phase } of steps) {
-      const words = wordingText(text, (mm) => length(mm, true));
-      const used = phase === 'cut' ? '' : letters(uses).join(' ');
-      writer.step(String(number), used, words);
+    for (const { number, title: name, actions, warnings, uses, phase } of steps) {
+      const say = (words: Wording) => wordingText(words, (mm) => length(mm, true));
+      writer.step({
+        number: String(number),
+        title: name,
+        letters: phase === 'cut' ? '' : letters(uses).join(' '),
+        warnings: warnings.map(say),
+        sentences: actions.map(({ sentence }) => say(sentence)),
+      });
     }
   }
 }
@@ -44,6 +49,15 @@ function needs(source: PatternSource, writer: Writer): void {
       name(need.used),
       needWords(need, (mm) => length(mm, true)),
     );
+}
+
+interface PrintedStep {
+  number: string;
+  title: string;
+  /** Of what is in hand. */
+  letters: string;
+  warnings: readonly string[];
+  sentences: readonly string[];
 }
 
 /** Writes from the top of a page down, and goes on on the next. */
@@ -81,22 +95,40 @@ class Writer {
     this.#canvas.text({ text: right, x: PAGE_MARGIN + 100, y: this.#y, size: SIZE });
   }
 
-  step(number: string, letters: string, words: string): void {
-    const lines = this.#canvas.lines(words, SIZE, this.#area.width - COLUMNS.words);
+  /** A step with its box; one that does not fit on what is left of a page goes on on the next, between two of its sentences. */
+  step({ number, title, letters, warnings, sentences }: PrintedStep): void {
+    const wide = this.#area.width - COLUMNS.words;
+    const own = [
+      ...warnings.map((text) => ({ text, mark: '!' })),
+      ...sentences.map((text, at) => ({ text, mark: String(at + 1) })),
+    ];
+    const blocks = own.map(({ text, mark }) => ({ mark, lines: this.#canvas.lines(text, SIZE, wide) }));
     const used = this.#canvas.lines(letters, SIZE, COLUMNS.words - COLUMNS.letters - 3, true);
-    const height = Math.max(lines.length, used.length) * LINE + 2;
-    this.room(height);
-    const top = this.#y + LINE;
-    const left = PAGE_MARGIN;
+    const first = (blocks[0]?.lines.length ?? 0) + 1;
+    this.room(Math.max(first, used.length) * LINE + 2);
+    const [left, top] = [PAGE_MARGIN, this.#y + LINE];
     this.#canvas.text({ text: number, x: left, y: top, size: SIZE }, false, QUIET);
     this.#canvas.rect(left + COLUMNS.box, top - 2.9, 3, 3, INK);
+    this.#canvas.text({ text: title, x: left + COLUMNS.letters, y: top, size: SIZE, bold: true });
     used.forEach((text, index) =>
-      this.#canvas.text({ text, x: left + COLUMNS.letters, y: top + index * LINE, size: SIZE, bold: true }),
+      this.#canvas.text({ text, x: left + COLUMNS.letters, y: top + (index + 1) * LINE, size: SIZE, bold: true }),
     );
-    lines.forEach((text, index) =>
-      this.#canvas.text({ text, x: left + COLUMNS.words, y: top + index * LINE, size: SIZE }),
-    );
-    this.#y += height;
+    this.#y += LINE;
+    const letterRows = this.#y + used.length * LINE;
+    let parted = false;
+    for (const { mark, lines } of blocks) {
+      const before = this.#y;
+      this.room(lines.length * LINE + 2);
+      parted ||= this.#y < before;
+      this.#canvas.text({ text: mark, x: left + COLUMNS.words - 4.5, y: this.#y + LINE, size: SIZE }, false, QUIET);
+      lines.forEach((text, index) =>
+        this.#canvas.text({ text, x: left + COLUMNS.words, y: this.#y + (index + 1) * LINE, size: SIZE }),
+      );
+      this.#y += lines.length * LINE;
+    }
+    // the letters stand beside the words: they may be longer
+    if (!parted) this.#y = Math.max(this.#y, letterRows);
+    this.#y += 2;
     this.#canvas.line(left, this.#y, left + this.#area.width, this.#y, HAIR);
   }
 }

@@ -5,6 +5,8 @@ import { hostRun, type SeatPlace, type Side } from './seat.ts';
 interface SeatEdges {
   /** Id of the holder. */
   id: string;
+  /** What it is called where its edges are marked; default its id. */
+  called?: string;
   seat: SeatPlace;
   /** The edges of the holder's piece that come to lie on each side of the seat, walked upwards or rightwards. */
   runs: Partial<Record<Side, readonly EdgeRun[]>>;
@@ -15,7 +17,7 @@ interface SeatEdges {
 /** Sews a piece to its seat: sides that lie in a seam of the body are caught there, the others are stitched on lines
  * that are marked on the host. Free sides are left alone.
  * @returns `bounds`: the seam of each side, of a doubled front that of its outer layer */
-export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): {
+export function seatEdges({ id, called = id, seat, runs, ease = {} }: SeatEdges): {
   joins: Seam[];
   edit: HostEdit;
   bounds: { left: string; right: string; base: string };
@@ -47,7 +49,7 @@ export function seatEdges({ id, seat, runs, ease = {} }: SeatEdges): {
     id: `${id}-${side}`,
     from: corners[side].from,
     to: corners[side].to,
-    label: `${side} of ${id}`,
+    label: `${side} of ${called}`,
   }));
   const bounds = { left: nameOf('left'), right: nameOf('right'), base: nameOf('bottom') };
   return { joins, edit: { piece: host.piece, lines }, bounds };

@@ -1,8 +1,8 @@
 import type { Params } from '../document/design-document.ts';
-import { say } from '../errors/wording.ts';
-import type { HostEdit, OperationDraft } from '../pieces/contribution.ts';
+import type { HostEdit } from '../pieces/contribution.ts';
 import type { RunPart } from '../pieces/seam.ts';
 import type { Point } from '../geometry/perimeter.ts';
+import type { Action } from '../sewing/actions/action.ts';
 import type { HolderKind, MeasuredHolder, ParamSpec, PlacedHolder } from './holder-kind.ts';
 import { choiceParam } from './params.ts';
 import { hostPart, type Host, type Seat, type Side } from './seat.ts';
@@ -87,8 +87,8 @@ export function turnable<Detail>(
       return {
         ...made,
         operations: made.operations.map((operation) =>
-          'text' in operation && operation.id === `holders/${placed.id}/set`
-            ? withWay(operation, placed.id, way)
+          operation.id === `holders/${placed.id}/set`
+            ? { ...operation, actions: operation.actions.map((action) => withWay(action, way)) }
             : operation,
         ),
         hostEdits: made.hostEdits.map((edit) => (edit.piece === host.piece ? turnedEdit(edit, back) : edit)),
@@ -98,14 +98,8 @@ export function turnable<Detail>(
   };
 }
 
-/** Steps are told as if the mouth looked up. */
-const withWay = ({ text, ...operation }: OperationDraft, id: string, way: Aside): OperationDraft => ({
-  ...operation,
-  text: [
-    ...text,
-    ...say` The mouth of ${id} looks to the ${way}: what is said of its top is there, its bottom lies opposite, its sides above and below.`,
-  ],
-});
+/** Laid on its marks, its mouth looks to a side. */
+const withWay = (action: Action, way: Aside): Action => (action.verb === 'lay' ? { ...action, mouth: way } : action);
 
 type Size = { width: number; height: number };
 

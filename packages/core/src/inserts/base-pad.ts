@@ -3,7 +3,6 @@ import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/clos
 import { given, largest, minus, named, rounded, smallest, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import { wholeEdge, type Seam } from '../pieces/seam.ts';
@@ -79,9 +78,14 @@ export const basePad: ClosureKind = {
             id: `${id}/base`,
             phase: 'prepare',
             needs: [],
-            uses: [pad, slip],
-            seams: joins.map((join) => join.id),
-            text: say`Base: layer the pad and quilt it once across. Sew its cover right sides together leaving the gap open, turn, push the pad in, close. It is ${mm(CLEAR.value)} clear of the walls all round and comes out for washing.`,
+            title: 'Make the base',
+            actions: [
+              { verb: 'stitch', piece: pad, lines: ['quilt'] },
+              { verb: 'sew', seams: joins.map((join) => join.id) },
+              { verb: 'turn', pieces: [slip], through: slip },
+              { verb: 'insert', pieces: [pad], into: slip, way: 'pushed' },
+              { verb: 'closeGap', piece: slip },
+            ],
           },
         ],
       }),

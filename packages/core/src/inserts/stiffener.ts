@@ -3,7 +3,6 @@ import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closures/clos
 import { given, largest, named, rounded, sum, times, type Derived } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
-import { mm, say } from '../errors/wording.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import { asCut } from '../pieces/strip.ts';
@@ -19,6 +18,10 @@ function faceOf({ closing, finished }: SizedBody, id: string): { width: Derived;
     return { width: finished.width ?? closing.width, height: finished.height, corner: none };
   throw new CoreError('part.notForBody', 'a stiffener needs a flat face to lie behind', id);
 }
+
+/** The piece that it lies behind. */
+const frontOf = ({ closing }: SizedBody): string =>
+  closing.kind === 'mouth' || closing.kind === 'edge' ? closing.front.piece : 'body/shell';
 
 /** A board between shell and lining of one face, clear of all seams. */
 export const stiffener: ClosureKind = {
@@ -53,9 +56,8 @@ export const stiffener: ClosureKind = {
             id: `${id}/board`,
             phase: 'turn',
             needs: ['body/turn'],
-            uses: [piece],
-            seams: [],
-            text: say`Slide the board in through the gap behind the front, ${mm(CLEAR.value)} clear of every seam, before the gap is closed.`,
+            title: 'Put the stiffener in',
+            actions: [{ verb: 'insert', pieces: [piece], into: frontOf(body), way: 'throughGap', clear: CLEAR.value }],
           },
         ],
       }),

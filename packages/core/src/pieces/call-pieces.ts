@@ -1,5 +1,5 @@
 import { letterPieces } from './alike.ts';
-import type { OperationDraft } from './contribution.ts';
+import type { Step } from './contribution.ts';
 import { liesOn } from './lies-on.ts';
 import type { Piece } from './piece.ts';
 import { nameNotches, withSeamNotches } from './seam-notches.ts';
@@ -9,11 +9,7 @@ import type { Seam } from './seam.ts';
  * No size follows from it, so that it can wait until somebody looks.
  * @param pieces may be written on
  * @param operations in their order */
-export function callPieces(
-  pieces: readonly Piece[],
-  seams: readonly Seam[],
-  operations: readonly OperationDraft[],
-): Piece[] {
+export function callPieces(pieces: readonly Piece[], seams: readonly Seam[], operations: readonly Step[]): Piece[] {
   const { pieces: called, pairs } = withSeamNotches(pieces, seams);
   letterPieces(called);
   nameNotches(

@@ -1,7 +1,6 @@
 import type { Derived } from '../derived/derived.ts';
 import type { Finding } from '../errors/finding.ts';
-import type { Wording } from '../errors/wording.ts';
-import type { Action } from '../sewing/actions/action.ts';
+import type { Action, Caution } from '../sewing/actions/action.ts';
 import type { EdgeId, Mark, Notch, PieceDraft, StitchLine, TurningGap } from './piece.ts';
 import type { Lap } from './lap.ts';
 import type { Meeting } from './meeting.ts';
@@ -33,33 +32,28 @@ export const phases = [
 ] as const;
 export type Phase = (typeof phases)[number];
 
-interface AnyDraft {
+/** One step of the making: what is done in it. */
+export interface OperationDraft {
   id: string;
   phase: Phase;
   /** Operations that must be done before. */
   needs: string[];
   /** The same of operations that only some designs have; default none. */
   waitsFor?: readonly string[];
+  /** A few words. */
+  title: string;
+  actions: readonly Action[];
+  /** What is not safe, told before it is done. */
+  cautions?: readonly Caution[];
 }
 
-/** One step of the making, in words. */
-export interface OperationDraft extends AnyDraft {
+/** A step with what follows from what is done in it. */
+export interface Step extends OperationDraft {
   /** Pieces in the hand. */
   uses: string[];
   /** Seams sewn in this step. */
   seams: string[];
-  text: Wording;
 }
-
-/** One step of the making as data: its words, its pieces and its seams follow from what is done. */
-export interface ActionsDraft extends AnyDraft {
-  /** Three to six words. */
-  title: string;
-  actions: readonly Action[];
-}
-
-/** A step of either kind on its way: what is told as data has its words last. */
-export type Step = OperationDraft & Partial<Pick<ActionsDraft, 'title' | 'actions'>>;
 
 /** Hardware that a part asks for. */
 export interface HardwareNeed {
@@ -116,7 +110,7 @@ export interface Contribution {
   meetings: Meeting[];
   /** What lies loose on the base, beneath what stands there. */
   onBase: Lying[];
-  operations: (OperationDraft | ActionsDraft)[];
+  operations: OperationDraft[];
   hardware: HardwareNeed[];
   findings: Finding[];
 }

@@ -1,4 +1,4 @@
-import type { OperationDraft } from './contribution.ts';
+import type { Step } from './contribution.ts';
 import type { Piece } from './piece.ts';
 import type { Seam } from './seam.ts';
 
@@ -8,7 +8,7 @@ import type { Seam } from './seam.ts';
 export function liesOn(
   pieces: readonly Piece[],
   seams: readonly Seam[],
-  operations: readonly OperationDraft[],
+  operations: readonly Step[],
 ): ReadonlyMap<string, string[]> {
   const step = new Map<string, number>();
   operations.forEach((operation, index) => operation.seams.forEach((id) => step.set(id, index)));

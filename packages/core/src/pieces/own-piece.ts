@@ -21,6 +21,7 @@ const edgeNames: readonly [RegExp, (parts: string[]) => string][] = [
   [/^cut-(left|right)$/, ([side]) => `${side} corner that is cut off`],
   [/^mouth(?:-(.+))?$/, ([end]) => (end ? `mouth, ${spaced(end)}` : 'mouth')],
   [/^quarter-(\d)$/, ([quarter]) => `quarter ${quarter} of the round`],
+  [/^(left|right)-\d$/, ([end]) => `${end} end`],
   [/^zip(?:-(.+))?$/, ([end]) => (end ? `zipper edge, ${spaced(end)}` : 'zipper edge')],
   [/^([a-z]+)-(.+)$/, ([side, part = '']) => `${side} edge, ${spaced(part)}`],
 ];

@@ -213,7 +213,7 @@ test('what lies on a piece stands in the order of the steps', () => {
     kind,
   });
   const step = (id: string, seams: string[]) =>
-    ({ id, seams, phase: 'pockets', needs: [], uses: [], text: [] }) as const;
+    ({ id, seams, phase: 'pockets', needs: [], uses: [], title: '', actions: [] }) as const;
   const on = liesOn(
     pieces,
     [
@@ -227,7 +227,6 @@ test('what lies on a piece stands in the order of the steps', () => {
       seams: [...each.seams],
       needs: [],
       uses: [],
-      text: [],
     })),
   );
   expect(on.get('host')).toEqual(['band', 'tab', 'pocket']);

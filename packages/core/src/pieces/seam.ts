@@ -16,8 +16,9 @@ export interface SeamEase {
   by: Derived;
   /** The ease lies between these notches; without them it is spread over the whole seam. */
   between?: [string, string];
-  /** It lies in folds that are pressed before. */
-  inFolds?: boolean;
+  /** Where it lies if it does not stand: in folds that are pressed before, in small pleats, in the width of a zipper that shows there;
+   * or the shorter edge is stretched. */
+  lies?: 'folds' | 'pleats' | 'zipper' | 'stretch';
   /** Or it is what stands out at one end of the walk, where nothing is sewn on. */
   at?: 'start' | 'end';
 }

@@ -31,6 +31,7 @@ export function describeSolution(solution: Solution, unit: LengthUnit): Describe
     operations: solution.operations.map((operation) => ({
       ...operation,
       message: message(operation.text),
+      warnings: operation.warnings.map((text) => ({ text, message: message(text) })),
       actions: operation.actions.map((action) => ({ ...action, message: message(action.sentence) })),
     })),
     section,

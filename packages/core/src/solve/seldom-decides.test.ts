@@ -145,7 +145,7 @@ describe('what is named or drawn on a piece, looked at one by one', () => {
     expect([header('side-gap'), header('applied')].every((mm) => mm !== undefined && mm > 0)).toBe(true);
     expect(header('hem')).toBeUndefined();
   });
-  test('the zipper of a window pocket is in the hand in its own step, and in no other of that pocket', () => {
+  test('the zipper of a window pocket is in the hand where it is sewn in, and where its slider is moved', () => {
     const { operations } = solveDesign(
       trial({
         body: 'sleeve',
@@ -157,7 +157,9 @@ describe('what is named or drawn on a piece, looked at one by one', () => {
     );
     const own = operations.filter(({ id }) => id.startsWith('holders/A/'));
     const inHand = own.filter(({ uses }) => uses.includes('holders/A/zipper')).map(({ id }) => id);
-    expect(inHand).toEqual(['holders/A/zipper']);
+    expect(inHand).toEqual(['holders/A/zipper', 'holders/A/close']);
+    const sews = own.filter(({ seams }) => seams.some((seam) => seam.includes('#zipper-'))).map(({ id }) => id);
+    expect(sews).toEqual(['holders/A/zipper']);
   });
   test('notches of a doubled note panel lie on its edges, as far from either side above as below', () => {
     const { pieces } = solveDesign(

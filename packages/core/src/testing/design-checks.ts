@@ -19,6 +19,7 @@ import { numbersIn } from './numbers-in.ts';
 import { clearanceChecks } from './clearance-checks.ts';
 import { ownChecks } from './own-checks.ts';
 import { drawnChecks } from './drawn-checks.ts';
+import { stepsChecks } from './steps-checks.ts';
 import { roomChecks, type Checks } from './room-checks.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { Phase } from '../pieces/contribution.ts';
@@ -87,6 +88,7 @@ export const alwaysTrue: Checks = {
   ...drawnChecks,
   ...clearanceChecks,
   ...ownChecks,
+  ...stepsChecks,
 
   'every seam walks and every notch meets'(_, { pieces, seams: solved }) {
     // those that were made from the seams too: they come after the seams were walked

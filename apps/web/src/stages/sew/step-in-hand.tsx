@@ -1,4 +1,4 @@
-import { Check } from 'lucide-react';
+import { Check, TriangleAlert } from 'lucide-react';
 import type { Step } from '../../derivations/steps.ts';
 
 interface Props {
@@ -13,7 +13,7 @@ interface Props {
 
 /** The step in hand, large enough to be read from where the machine stands. */
 export function StepInHand({ step, of, done, onBack, onNext, onDone, onUndone }: Props) {
-  const { number, phase, letters, title, sentences } = step;
+  const { number, phase, letters, title, sentences, warnings } = step;
   return (
     <section aria-label="The step in hand" className="border-b border-hair bg-white px-6 pt-4 pb-4">
       <p className="text-[13px] text-quiet">
@@ -26,6 +26,15 @@ export function StepInHand({ step, of, done, onBack, onNext, onDone, onUndone }:
         )}
       </p>
       <h2 className="mt-0.5 text-[22px] leading-tight">{title}</h2>
+      {warnings.map((warning) => (
+        <p
+          key={warning}
+          className="mt-2 flex items-start gap-2 rounded-md bg-wax-soft px-3 py-2 text-[13px] leading-snug"
+        >
+          <TriangleAlert size={15} className="mt-0.5 shrink-0" aria-label="Take care:" />
+          {warning}
+        </p>
+      ))}
       <ol className="mt-2 max-h-56 space-y-1 overflow-y-auto text-[17px] leading-snug" tabIndex={0} aria-label={title}>
         {sentences.map((sentence, index) => (
           <li key={index} className="flex gap-2.5">

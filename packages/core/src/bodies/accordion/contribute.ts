@@ -1,12 +1,12 @@
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, named, rounded, sum, times } from '../../derived/derived.ts';
-import { mm, say, type Wording } from '../../errors/wording.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { layers, sides, type Accordion, type DividerMaking, type Layer } from './params.ts';
+import { layers, sides, type Accordion, type Layer } from './params.ts';
 import { bodyPieces, dividerOutline, dividerPieces, paddingPieces } from './pieces.ts';
 import { BEYOND, dividerSeams, layerSeams, mouthSeams, pinchSeams, topSeams } from './seams.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -29,6 +29,8 @@ export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: Bo
     lining: layerSeams('lining', detail),
     mouth: mouthSeams(detail),
     tops: topSeams(detail),
+    caught,
+    dividers: dividersOf(detail),
     wrapped: [...sewn, ...layers.flatMap((layer) => pinchSeams(layer, detail))],
   };
   return contribution({
@@ -38,12 +40,7 @@ export function contributeAccordion({ detail }: SizedBody<Accordion>, inputs: Bo
       { id: ZIPPER, count: 1, length: width.value },
       { id: 'slider-3', count: 1 },
     ]),
-    operations: operations(
-      detail,
-      seams,
-      [...zippers, ...pads].map(({ id }) => id),
-      inputs,
-    ),
+    operations: operations(detail, seams, inputs),
   });
 }
 
@@ -59,16 +56,13 @@ function zipperPiece(detail: Accordion, index: number, inputs: BodyInputs): Piec
   });
 }
 
-const dividerTexts: Record<DividerMaking, Wording> = {
-  plain: say`Sew the two layers of each divider together along the top, turn, topstitch; baste the other sides.`,
-  padded: say`Sew the two layers of each divider together along the top, turn, lay the padding in up to the seam, topstitch; baste the other sides. No seam goes through the padding: the divider bends below it, along the base.`,
-  zipped: say`Sew the zipper of each divider between its two layers, turn, topstitch; baste the three open sides. Leave each zipper half open.`,
-};
-
 interface Seams extends Record<Layer, Seam[]> {
   mouth: Seam[];
   tops: Seam[];
   wrapped: Seam[];
+  caught: Seam[];
+  /** Ids of the dividers. */
+  dividers: string[];
 }
 
 const ids = (list: Seam[]) => list.map(({ id }) => id);
@@ -78,126 +72,155 @@ const partsOf = (layer: Layer) =>
   ['front', 'back', ...sides.map((side) => `gusset-${side}`)].map((part) => `body/${layer}-${part}`);
 const dividersOf = (detail: Accordion) => detail.dividers.map((_, index) => `body/divider-${index + 1}`);
 
-function operations(detail: Accordion, seams: Seams, between: string[], inputs: BodyInputs): OperationDraft[] {
-  const dividers: OperationDraft = {
+/** Each divider of two layers, its upper edge closed or zipped, its other sides basted. */
+function dividerStep(detail: Accordion, seams: Seams, inset: number): OperationDraft {
+  const dividers = dividersOf(detail);
+  const zippers = dividers.map((id) => `${id}-zipper`);
+  const zipped = detail.making === 'zipped';
+  return {
     id: 'body/dividers',
     phase: 'prepare',
     needs: [],
-    uses: [...dividersOf(detail), ...between],
-    seams: ids(seams.tops),
-    text: dividerTexts[detail.making],
+    title: 'Make the dividers',
+    actions: [
+      { verb: 'sew', seams: ids(seams.tops) },
+      { verb: 'turn', pieces: dividers },
+      ...(detail.making === 'padded'
+        ? dividers.map((id): Action => ({ verb: 'insert', pieces: [`${id}-padding`], into: id, way: 'upToSeam' }))
+        : []),
+      ...dividers.map((piece): Action => ({ verb: 'topstitch', piece, along: ['top'], distance: inset })),
+      ...dividers.map((id): Action => ({ verb: 'tack', pieces: [id], how: 'basteSides' })),
+      ...(zipped ? zippers.map((zipper): Action => ({ verb: 'moveSlider', zipper, to: 'half' })) : []),
+    ],
   };
-  return [dividers, ...(detail.foot === 'fan' ? fanSteps : fileSteps)(detail, seams, inputs)];
 }
 
-const topstitch = ({ rules }: BodyInputs): OperationDraft => ({
+function operations(detail: Accordion, seams: Seams, { rules }: BodyInputs): OperationDraft[] {
+  const inset = rules.length(topstitchInset).value;
+  const shell: Action[] = [{ verb: 'sew', seams: bottomOf('shell') }, ...gussetsOn('shell', detail, seams)];
+  const lining: Action[] = [
+    { verb: 'baste', seams: ids(seams.caught), facing: 'wrongToRight' },
+    { verb: 'sew', seams: bottomOf('lining'), between: dividersOf(detail), twice: 'thick' },
+    ...gussetsOn('lining', detail, seams),
+  ];
+  const bags: OperationDraft[] = [
+    { id: 'body/shell', phase: 'layers', needs: [], title: 'Sew the shell', actions: shell },
+    { id: 'body/lining', phase: 'layers', needs: ['body/dividers'], title: 'Sew the lining', actions: lining },
+  ];
+  const last = detail.foot === 'fan' ? fanSteps(detail, seams, inset) : fileSteps(detail, seams, inset);
+  return [dividerStep(detail, seams, inset), ...bags, ...last];
+}
+
+const bottomOf = (layer: Layer): string[] => [`body/${layer}/bottom`];
+
+/** The gussets are sewn from the bottom seam up, their middles on it. */
+const gussetsOn = (layer: Layer, { foot, below }: Accordion, seams: Seams): Action[] => [
+  {
+    verb: 'sew',
+    seams: ids(seams[layer]).filter((id) => !bottomOf(layer).includes(id)),
+    meet: 'foot',
+    ...(layer === 'lining' && { keepOut: seams.dividers }),
+    ...(foot === 'fan' && { from: 'seam', twice: 'trues' }),
+    ...(below.value > 0 && { beginsBelow: below.value }),
+  },
+];
+
+const topstitch = (inset: number): OperationDraft => ({
   id: 'body/topstitch',
   phase: 'finish',
   needs: ['body/turn'],
-  uses: layers.flatMap(partsOf),
-  seams: [],
-  text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge, which closes the gap. Try everything in it.`,
+  title: 'Topstitch the mouth',
+  actions: [
+    {
+      verb: 'topstitch',
+      piece: 'body/shell-front',
+      place: 'mouth',
+      distance: inset,
+      through: layers.flatMap(partsOf).filter((id) => id !== 'body/shell-front'),
+      closesGap: true,
+    },
+    { verb: 'tryIn' },
+  ],
 });
 
-const bag = (layer: Layer, needs: string[], seams: Seams, text: Wording): OperationDraft => ({
-  id: `body/${layer}`,
-  phase: 'layers',
-  needs,
-  uses: partsOf(layer),
-  seams: ids(seams[layer]),
-  text,
+const turned = (first: Action[]): OperationDraft => ({
+  id: 'body/turn',
+  phase: 'turn',
+  needs: ['body/join'],
+  title: 'Turn it right side out',
+  actions: [
+    { verb: 'turn', pieces: layers.flatMap(partsOf), through: 'body/shell-front' },
+    { verb: 'insert', pieces: partsOf('lining'), into: 'body/shell-front', way: 'pushed' },
+    { verb: 'press', pieces: layers.flatMap(partsOf), allowances: 'in' },
+    ...first,
+  ],
+});
+
+/** The gusset is wrapped round each divider, or the divider stitched to its fold. */
+const wrap = ({ bites, school }: Accordion, seams: Seams): Action => ({
+  verb: 'edgestitch',
+  seams: ids(seams.wrapped),
+  facing: 'wrongToRight',
+  // the gusset is folded round each divider on the way
+  carries: ids(seams.wrapped).filter((id) => id.includes('/pinch-')),
+  from: 'mouth',
+  ...(school === 'wrapped' && { pinched: { top: bites.top.value, bottom: bites.bottom.value } }),
 });
 
 /** On a flat base the gusset of the lining is wrapped round the dividers before the shell comes round it. */
-function fileSteps(detail: Accordion, seams: Seams, inputs: BodyInputs): OperationDraft[] {
-  const { top, bottom } = detail.bites;
-  const both = layers.flatMap(partsOf);
-  return [
-    bag(
-      'shell',
-      [],
-      seams,
-      say`Shell: sew front and back together at the bottom. Sew the gussets to both, their middle on the bottom seam: off the middle, the dividers stand askew. Fold the pleats in where the gusset's end meets the base.`,
-    ),
-    bag(
-      'lining',
-      ['body/dividers'],
-      seams,
-      say`Lining: the same, with the whole stack of dividers, basted together, in the bottom seam; sew that seam twice.`,
-    ),
-    {
-      id: 'body/wrap',
-      phase: 'layers',
-      needs: ['body/lining'],
-      uses: [...dividersOf(detail), ...sides.map((side) => `body/lining-gusset-${side}`)],
-      seams: ids(seams.wrapped),
-      text:
-        detail.school === 'wrapped'
-          ? say`Lay the gusset round the edge of each divider and stitch through all: ${mm(top.value)} from its edge at the top, ${mm(bottom.value)} at the bottom. Catch its lower end.`
-          : say`Stitch the edge of each divider to the fold of the gusset, from the mouth down; catch its lower end.`,
-    },
-    {
-      id: 'body/join',
-      phase: 'join',
-      needs: ['body/shell', 'body/wrap'],
-      uses: both,
-      seams: ids(seams.mouth),
-      text: say`Shell and lining right sides together round the mouth, corners matching, the gap in the front left open; sew over its ends twice: turning pulls at them.`,
-    },
-    {
-      id: 'body/turn',
-      phase: 'turn',
-      needs: ['body/join'],
-      uses: both,
-      seams: [],
-      text: say`Turn through the gap, push the lining in, press the pleats with the dividers in place.`,
-    },
-    topstitch(inputs),
-  ];
-}
+const fileSteps = (detail: Accordion, seams: Seams, inset: number): OperationDraft[] => [
+  {
+    id: 'body/wrap',
+    phase: 'layers',
+    needs: ['body/lining'],
+    title: 'Sew the gussets to the dividers',
+    actions: [wrap(detail, seams)],
+  },
+  {
+    id: 'body/join',
+    phase: 'join',
+    needs: ['body/shell', 'body/wrap'],
+    title: 'Join both layers at the mouth',
+    actions: [
+      { verb: 'nest', inner: partsOf('shell'), outer: partsOf('lining'), facing: 'right', at: 'corners' },
+      { verb: 'sew', seams: ids(seams.mouth), oneLayer: true, twice: 'turning' },
+    ],
+  },
+  turned([{ verb: 'press', pieces: layers.flatMap(partsOf), what: 'pleats' }]),
+  topstitch(inset),
+];
 
 /** A fan is turned first: only then both layers of its gussets are pinched round the dividers. */
-function fanSteps(detail: Accordion, seams: Seams, inputs: BodyInputs): OperationDraft[] {
-  const { below } = detail;
-  const { top, bottom } = detail.bites;
-  const both = layers.flatMap(partsOf);
-  const begins = below.value > 0 ? say` They begin ${mm(below.value)} below the mouth.` : [];
-  return [
-    bag('shell', [], seams, [
-      ...say`Shell: sew front and back together at the bottom. Sew the gussets to both, the middle of their foot on the bottom seam: off the middle, the dividers stand askew. Sew each side from the seam up, and once more on top.`,
-      ...begins,
-    ]),
-    bag('lining', ['body/dividers'], seams, [
-      ...say`Lining: baste the stack of dividers together, a shade narrower than the seam, and sew it into the bottom seam, twice. Then the gussets as in the shell, the dividers rolled up out of the way.`,
-      ...begins,
-    ]),
-    {
-      id: 'body/join',
-      phase: 'join',
-      needs: ['body/shell', 'body/lining'],
-      uses: both,
-      seams: ids(seams.mouth),
-      text: say`Shell and lining right sides together round the mouth: the back first, then the front at both ends of its gap, sewn twice, for turning pulls at them, then the gussets. Tape the zippers of the dividers so that they stay shut.`,
-    },
-    {
-      id: 'body/turn',
-      phase: 'turn',
-      needs: ['body/join'],
-      uses: both,
-      seams: [],
-      text: say`Turn through the gap, what closes it drawn out first; push the lining in.`,
-    },
-    topstitch(inputs),
-    {
-      id: 'body/wrap',
-      phase: 'finish',
-      needs: ['body/topstitch'],
-      uses: [...dividersOf(detail), ...both.filter((id) => id.includes('gusset'))],
-      seams: ids(seams.wrapped),
-      text:
-        detail.school === 'wrapped'
-          ? say`Pinch the gusset round each divider through both its layers, the middle divider first: ${mm(top.value)} from its edge at the top, ${mm(bottom.value)} at the bottom. Stop short of the bottom seam; the last stitches by hand. Press the fan.`
-          : say`Stitch the edge of each divider to the gusset through both its layers, the middle divider first. Stop short of the bottom seam; the last stitches by hand. Press the fan.`,
-    },
-  ];
-}
+const fanSteps = (detail: Accordion, seams: Seams, inset: number): OperationDraft[] => [
+  {
+    id: 'body/join',
+    phase: 'join',
+    needs: ['body/shell', 'body/lining'],
+    title: 'Join both layers at the mouth',
+    actions: [
+      ...(detail.making === 'zipped'
+        ? dividersOf(detail).map((id): Action => ({ verb: 'tack', pieces: [`${id}-zipper`], how: 'tape' }))
+        : []),
+      { verb: 'nest', inner: partsOf('shell'), outer: partsOf('lining'), facing: 'right', at: 'corners' },
+      // the back first, then the front at both ends of its gap, then the gussets
+      ...(['back', 'front', 'gusset'] as const).map((part): Action => ({
+        verb: 'sew',
+        seams: ids(seams.mouth).filter((id) => id.startsWith(`body/mouth-${part}`)),
+        oneLayer: true,
+        ...(part === 'front' && { twice: 'turning' }),
+      })),
+    ],
+  },
+  turned([]),
+  topstitch(inset),
+  {
+    id: 'body/wrap',
+    phase: 'finish',
+    needs: ['body/topstitch'],
+    title: 'Sew the gussets to the dividers',
+    actions: [
+      { ...wrap(detail, seams), from: 'middleDivider', endsByHand: true } as Action,
+      { verb: 'press', pieces: layers.flatMap(partsOf), what: 'fan' },
+    ],
+  },
+];

@@ -82,7 +82,7 @@ function fileSeams(layer: Layer, detail: Accordion): Seam[] {
             kind: 'sewn',
             a: edge === 'right' ? edgePart(gusset, 'bottom', 0, own) : edgePart(gusset, 'bottom', along - own, along),
             b: wholeEdge(panel, `${edge}-base`, true),
-            ease: { by: taken[which] },
+            ease: { by: taken[which], lies: 'pleats' },
           },
         ];
       });

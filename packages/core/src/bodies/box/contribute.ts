@@ -1,12 +1,11 @@
-import { mm, say } from '../../errors/wording.ts';
 import { edgeLength } from '../../geometry/outline.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { boxPieces, type BoxPiece } from './outlines.ts';
-import { walls, type Box, type BoxMaking, type Wall } from './params.ts';
+import { walls, type Box, type Wall } from './params.ts';
 import { boxDraft, boxSeams, layers, pieceId, type Layer } from './pieces.ts';
 import { pieceOfWall } from './places.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -42,12 +41,8 @@ function withGap(draft: PieceDraft, layer: Layer, { rules }: BodyInputs): PieceD
 
 const mirrored: Record<Wall, Wall> = { front: 'front', back: 'back', left: 'right', right: 'left' };
 
-const corners: Record<BoxMaking, string> = {
-  cross: 'sew the four upright seams, from the mouth down',
-  strip:
-    'sew the sides to the strip: clip the strip into the allowance at each corner of the base, sew one wall after the other',
-  five: 'sew the four walls to the base, then the upright seams',
-};
+/** Seams beside the base, where it has any of its own. */
+const isBase = ({ id }: Seam): boolean => /\/(base-|[a-z]+-base)/.test(id);
 
 function operations(
   made: Record<Layer, BoxPiece[]>,
@@ -56,20 +51,29 @@ function operations(
   { making }: Box,
   { rules }: BodyInputs,
 ): OperationDraft[] {
-  const ids = (layer: Layer) => made[layer].map((piece) => pieceId(layer, piece));
-  const seam = mm(rules.length(seamAllowance).value);
-  const bag = (layer: Layer): OperationDraft => ({
-    id: `body/${layer}`,
-    phase: 'layers',
-    needs: [],
-    uses: ids(layer),
-    seams: seams[layer].map(({ id }) => id),
-    text:
-      layer === 'shell'
-        ? say`Shell, right sides together: ${corners[making]}. Start and stop ${seam} from every corner, or it cannot turn; trim what is thick where three pieces meet.`
-        : say`Lining: the same; press its allowances the other way.`,
-  });
-  const both = [...ids('shell'), ...ids('lining')];
+  const ids = (list: readonly Seam[]) => list.map(({ id }) => id);
+  const own = (layer: Layer) => made[layer].map((piece) => pieceId(layer, piece));
+  const bag = (layer: Layer): OperationDraft => {
+    // a strip is sewn round the sides one wall after the other
+    const parts =
+      making === 'five' ? [seams[layer].filter(isBase), seams[layer].filter((seam) => !isBase(seam))] : [seams[layer]];
+    return {
+      id: `body/${layer}`,
+      phase: 'layers',
+      needs: [],
+      title: layer === 'shell' ? 'Sew the shell to a box' : 'Sew the lining to a box',
+      actions: [
+        ...(making === 'strip' ? [{ verb: 'clip', pieces: own(layer) } as const] : []),
+        ...parts.map((part) => ({ verb: 'sew', seams: ids(part), stopsAt: 'corners' }) as const),
+        layer === 'shell'
+          ? { verb: 'trim', pieces: own(layer), to: 'padding' }
+          : { verb: 'press', pieces: own(layer), allowances: 'otherSide' },
+      ],
+    };
+  };
+  const [shell, lining] = [own('shell'), own('lining')];
+  const both = [...shell, ...lining];
+  const front = mouth.find(({ id }) => id === 'body/mouth-front')!.a.piece;
   return [
     bag('shell'),
     bag('lining'),
@@ -77,25 +81,39 @@ function operations(
       id: 'body/join',
       phase: 'join',
       needs: ['body/shell', 'body/lining'],
-      uses: both,
-      seams: mouth.map(({ id }) => id),
-      text: say`Put the shell, right side out, into the lining, wrong side out; match the four corners and sew round the mouth, leaving the gap in the front open.`,
+      title: 'Join both layers at the mouth',
+      actions: [
+        { verb: 'nest', inner: shell, outer: lining, facing: 'right', at: 'corners' },
+        { verb: 'sew', seams: ids(mouth), oneLayer: true },
+      ],
     },
     {
       id: 'body/turn',
       phase: 'turn',
       needs: ['body/join'],
-      uses: both,
-      seams: [],
-      text: say`Turn through the gap, push the corners out, push the lining in, fold the gap's allowances in and press.`,
+      title: 'Turn it right side out',
+      actions: [
+        { verb: 'turn', pieces: both, through: front },
+        { verb: 'insert', pieces: lining, into: front, way: 'pushed' },
+        { verb: 'press', pieces: both, allowances: 'in' },
+      ],
     },
     {
       id: 'body/topstitch',
       phase: 'finish',
       needs: ['body/turn'],
-      uses: both,
-      seams: [],
-      text: say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge: it closes the gap. Try everything in it.`,
+      title: 'Topstitch the mouth',
+      actions: [
+        {
+          verb: 'topstitch',
+          piece: front,
+          place: 'mouth',
+          distance: rules.length(topstitchInset).value,
+          through: lining,
+          closesGap: true,
+        },
+        { verb: 'tryIn' },
+      ],
     },
   ];
 }

@@ -1,6 +1,5 @@
 import { sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -8,8 +7,9 @@ import { middleGap } from '../turning-gap.ts';
 import { foldedBends, foldedOutline } from '../sleeve/outlines.ts';
 import { mouthOf, shellIds, shellPieces, shellSeams } from './shell.ts';
 import { ends, type DoubleTube, type End } from './params.ts';
-import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
 
+const ZIPPER = 'closure/zipper';
 const lining = (end: End) => `body/lining-${end}`;
 
 /** One shell folded along one side, open at both ends; two linings, each a bag that opens at its own end. */
@@ -76,32 +76,68 @@ function operations(
   { shell, bags, mouths }: Record<'shell' | 'bags' | 'mouths', Seam[]>,
   { rules }: BodyInputs,
 ): OperationDraft[] {
-  const all = [...shellIds(detail), ...ends.map(lining)];
-  const ids = (seams: Seam[]) => seams.map(({ id }) => id);
+  const shells = shellIds(detail);
+  const linings = ends.map(lining);
+  const pieces = [...shells, ...linings];
+  const ids = (seams: readonly Seam[]) => seams.map(({ id }) => id);
+  const at = (end: End, which: string) => mouths.filter(({ id }) => id === `body/mouth-${end}-${which}`);
+  const beside = (end: End, which: string): OperationDraft['actions'] => {
+    const [seam] = at(end, which);
+    return [
+      {
+        verb: 'sew',
+        seams: [seam!.id],
+        between: [ZIPPER],
+        faceTo: seam!.a.piece,
+        besideTeeth: rules.length(zipSeam).value,
+      },
+      {
+        verb: 'topstitch',
+        piece: seam!.a.piece,
+        place: 'zipper',
+        distance: rules.length(topstitchInset).value,
+        through: [lining(end)],
+      },
+    ];
+  };
   return [
     {
       id: 'body/mouths',
       phase: 'layers',
       needs: ['closure/zipper'],
-      uses: all,
-      seams: ids(mouths),
-      text: say`At each end: shell, zipper and the lining of that end right sides together, the zipper face down on the shell, ${mm(rules.length(zipSeam).value)} from the edge of its tape; first the front, then the back. Both sliders open towards the same side. Topstitch beside the zippers, only between the tabs.`,
+      title: 'Sew the zippers in',
+      actions: [
+        { verb: 'inspect', what: 'sameWay' },
+        ...ends.flatMap((end) => [...beside(end, 'front'), ...beside(end, 'back')]),
+      ],
     },
     {
       id: 'body/join',
       phase: 'join',
       needs: ['body/mouths'],
-      uses: all,
-      seams: [...ids(shell), ...ids(bags)],
-      text: say`Open both zippers, or it cannot be turned. Fold shell to shell and lining to lining, right sides together; sew ${detail.making === 'panels' ? 'both sides' : 'the side'} of the shell with the zipper ends in it, then the sides of each lining, the gap in lining B left open. Keep the other end out of the seam.`,
+      title: 'Sew shell and linings shut',
+      cautions: ['needleZipper'],
+      actions: [
+        { verb: 'moveSlider', zipper: ZIPPER, to: 'open', why: 'turning' },
+        { verb: 'sew', seams: ids(shell), keepOut: linings, twice: 'zipper' },
+        ...ends.map((end) => ({
+          verb: 'sew' as const,
+          seams: ids(bags.filter(({ a }) => a.piece === lining(end))),
+          keepOut: [...shells, ...linings.filter((id) => id !== lining(end))],
+        })),
+      ],
     },
     {
       id: 'body/turn',
       phase: 'turn',
       needs: ['body/join'],
-      uses: all,
-      seams: [],
-      text: say`Turn through the gap and through its zipper, close the gap, push each lining in through its own mouth: they lie on each other, and each ends before the other zipper. Try everything in it.`,
+      title: 'Turn it right side out',
+      actions: [
+        { verb: 'turn', pieces, through: lining('b'), zipper: ZIPPER },
+        { verb: 'closeGap', piece: lining('b') },
+        ...linings.map((id) => ({ verb: 'insert' as const, pieces: [id], into: shells[0]!, way: 'ownMouth' as const })),
+        { verb: 'tryIn' },
+      ],
     },
   ];
 }

@@ -1,10 +1,10 @@
-import { mm, say } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import { spine } from '../../pieces/bend.ts';
 import type { Bend, PieceDraft } from '../../pieces/piece.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { asCut } from '../../pieces/strip.ts';
+import { baggedSteps } from '../bagged-steps.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { boundaries, LINING, SHELL, type Folio } from './size.ts';
 import { seamAllowance, topstitchInset, turningGap } from '../../shelves/rules/common-rules.ts';
@@ -131,44 +131,28 @@ function seamsOf(detail: Folio, inner: number, outer: number): Seam[] {
   ];
 }
 
-function operations({ raw, extra }: Folio, joins: Seam[], { rules }: BodyInputs): OperationDraft[] {
-  const uses = [SHELL, LINING];
-  const seams = joins.map(({ id }) => id);
-  if (raw)
+function operations({ raw }: Folio, joins: Seam[], { rules }: BodyInputs): OperationDraft[] {
+  if (!raw)
     return [
+      ...baggedSteps(SHELL, LINING, joins, rules.length(topstitchInset).value),
       {
-        id: 'body/join',
+        id: 'body/fold',
         phase: 'finish',
-        needs: [],
-        uses,
-        seams,
-        text: say`Lay the inner panel on the outer one, wrong sides together, lower edges even; the outer one is ${mm(extra.value)} longer at each fold: match the notches with the cards in place. Stitch both sides and the bottom ${mm(rules.length(seamAllowance).value)} from the raw edge, no further in; the top stays open.`,
+        needs: ['body/topstitch'],
+        title: 'Stitch the fold of the left leaf',
+        actions: [{ verb: 'stitch', piece: LINING, lines: ['fold-1'], through: [SHELL] }],
       },
     ];
   return [
     {
       id: 'body/join',
-      phase: 'join',
-      needs: [],
-      uses,
-      seams,
-      text: say`Shell and lining right sides together: match the notches, the shell is ${mm(extra.value)} longer at each fold. Sew all round, leaving the gap in the top open.`,
-    },
-    {
-      id: 'body/turn',
-      phase: 'turn',
-      needs: ['body/join'],
-      uses,
-      seams: [],
-      text: say`Trim the corners, turn through the gap, push the corners out. Keep the iron off mesh, film and zipper; press.`,
-    },
-    {
-      id: 'body/topstitch',
       phase: 'finish',
-      needs: ['body/turn'],
-      uses,
-      seams: [],
-      text: say`Topstitch all round ${mm(rules.length(topstitchInset).value)} from the edge; it closes the gap. Stitch the line where the left leaf folds.`,
+      needs: [],
+      title: 'Stitch both panels together',
+      actions: [
+        { verb: 'lay', pieces: [LINING], onto: SHELL, facing: 'wrongToWrong', at: 'notches', filled: true },
+        { verb: 'sew', seams: joins.map(({ id }) => id), facing: 'wrongToWrong', noFurther: true },
+      ],
     },
   ];
 }

@@ -2,7 +2,7 @@ import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Finding } from '../../errors/finding.ts';
 import { mm, say } from '../../errors/wording.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
 import type { Bend, Fold, PieceDraft } from '../../pieces/piece.ts';
@@ -12,7 +12,8 @@ import { baggedOut } from '../bagged-out.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { ELASTIC, LINING, SHELL, type Jacket } from './size.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import type { Action } from '../../sewing/actions/action.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 const MARKER = 'body/marker';
 const [BAND, RIBBON] = ['elastic-10', 'ribbon-10'];
@@ -49,7 +50,7 @@ export function contributeJacket({ detail }: SizedBody<Jacket>, inputs: BodyInpu
     pieces: [piece(SHELL, 'Shell', 'exterior'), piece(LINING, 'Lining', 'lining'), ...bands.map((band) => band.piece)],
     joins: [...around, ...flaps, ...bands.flatMap((band) => band.joins)],
     hardware: bands.map((band) => ({ id: band.piece.cutFrom!, count: 1, length: band.piece.width.value })),
-    operations: operations(detail, around, flaps, bands),
+    operations: operations(detail, around, flaps, bands, rules.length(topstitchInset).value),
   });
 }
 
@@ -69,7 +70,7 @@ function foldLines(detail: Jacket, lining: boolean): Fold[] {
   const seen = lining ? across : across.map((x) => w - x).reverse();
   return seen.map((x, index) => ({
     id: `fold-${index + 1}`,
-    order: 1,
+    order: index + 1,
     kind: lining ? 'valley' : 'mountain',
     from: [x, 0],
     to: [x, height.value],
@@ -103,7 +104,9 @@ function flapSeams({ width, flap, second, elastic }: Jacket): Seam[] {
 interface Band {
   piece: PieceDraft;
   joins: Seam[];
-  text: OperationDraft['text'];
+  title: string;
+  actions: OperationDraft['actions'];
+  cautions?: OperationDraft['cautions'];
 }
 
 const end = (piece: string, edge: 'left' | 'right', wide: Derived, b: EdgeRun, within: string): Seam => ({
@@ -126,7 +129,15 @@ function elasticBand({ width, height, elastic }: Jacket, seam: Derived, inputs: 
       end(ELASTIC, 'left', wide, edgePart(LINING, 'top', from, to), 'body/top'),
       end(ELASTIC, 'right', wide, edgePart(LINING, 'bottom', w - to, w - from), 'body/bottom'),
     ],
-    text: say`Baste the elastic across the lining ${mm(from)} from the loose end, straight, neither slack nor stretched.`,
+    title: 'Baste the elastic on',
+    actions: [
+      {
+        verb: 'baste',
+        seams: [`${ELASTIC}#left`, `${ELASTIC}#right`],
+        aside: { distance: from, edge: 'right' },
+        slack: 'none',
+      },
+    ],
   };
 }
 
@@ -147,54 +158,66 @@ function markerBand(detail: Jacket, seam: Derived, inputs: BodyInputs): Band {
       note: 'Seal the lower end.',
     }),
     joins: [end(MARKER, 'left', wide, edgePart(LINING, 'top', middle - half, middle + half), 'body/top')],
-    text: say`Baste the marker to the top of the lining in the middle of the spine, hanging down; keep its other end out of the seams.`,
+    title: 'Baste the marker on',
+    actions: [
+      { verb: 'seal', pieces: [MARKER] },
+      { verb: 'baste', seams: [`${MARKER}#left`], pointing: 'down' },
+      { verb: 'tack', pieces: [MARKER], how: 'pinAway' },
+    ],
+    cautions: ['flame'],
   };
 }
 
-function operations({ elastic, flap, second }: Jacket, around: Seam[], flaps: Seam[], bands: Band[]): OperationDraft[] {
+function operations(
+  { elastic, flap, second }: Jacket,
+  around: Seam[],
+  flaps: Seam[],
+  bands: Band[],
+  inset: number,
+): OperationDraft[] {
+  const pieces = [SHELL, LINING];
+  const folds: Action[] = [
+    { verb: 'fold', piece: LINING, fold: 'fold-1', sides: 'right', by: flap.value },
+    ...(elastic ? [] : [{ verb: 'fold', piece: LINING, fold: 'fold-4', sides: 'right', by: second.value } as const]),
+  ];
   return [
-    ...bands.map(({ piece, joins, text }): OperationDraft => ({
+    ...bands.map(({ piece, title, actions, cautions }): OperationDraft => ({
       id: `${piece.id}/baste`,
       phase: 'layers',
       needs: [],
-      uses: [piece.id, LINING],
-      seams: joins.map(({ id }) => id),
-      text,
+      title,
+      actions,
+      ...(cautions && { cautions }),
     })),
     {
       id: 'body/join',
       phase: 'join',
       needs: [],
-      uses: [SHELL, LINING],
-      seams: around.map(({ id }) => id),
-      text: say`Shell and lining right sides together: sew all round, leaving the gap in the loose end open.`,
+      title: 'Sew shell and lining together',
+      actions: [{ verb: 'sew', seams: around.map(({ id }) => id), between: 'all' }],
     },
     {
       id: 'body/turn',
       phase: 'turn',
       needs: ['body/join'],
-      uses: [SHELL, LINING],
-      seams: [],
-      text: say`Trim the corners, turn through the gap, press; topstitch the loose end, which closes the gap.`,
+      title: 'Turn it right side out',
+      actions: [
+        { verb: 'trim', pieces, to: 'corners' },
+        { verb: 'turn', pieces, through: SHELL },
+        { verb: 'press', pieces },
+        { verb: 'topstitch', piece: SHELL, along: ['left'], distance: inset, closesGap: true },
+      ],
     },
     {
       id: 'body/flaps',
       phase: 'finish',
       needs: ['body/turn'],
-      uses: [SHELL, LINING],
-      seams: flaps.map(({ id }) => id),
-      text: elastic
-        ? say`Try it on the book. Fold the fixed flap in by ${mm(flap.value)} and stitch its two ends through the lining alone, at the very edge: a line further in would lock the board out. Tuck the loose one under the elastic.`
-        : [
-            ...say`Try it on the book, closed. `,
-            ...folded(flap, second),
-            ...say` and stitch their ends through the lining alone, at the very edge: a line further in would lock the boards out.`,
-          ],
+      title: elastic ? 'Stitch the fixed flap' : 'Stitch both flaps',
+      actions: [
+        { verb: 'tryIn', closed: true },
+        ...folds,
+        { verb: 'edgestitch', seams: flaps.map(({ id }) => id), facing: 'rightToRight', throughOnly: LINING },
+      ],
     },
   ];
 }
-
-const folded = (flap: Derived, second: Derived): OperationDraft['text'] =>
-  flap.value === second.value
-    ? say`Fold both flaps in by ${mm(flap.value)}`
-    : say`Fold the left flap of the lining in by ${mm(flap.value)} and the right one by ${mm(second.value)}`;

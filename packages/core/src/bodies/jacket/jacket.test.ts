@@ -41,7 +41,7 @@ describe('each flap of a jacket may be pinned by itself', () => {
     const { operations, body } = solveDesign(design);
     expect(body.sizes.tuck!.value).toBe(20);
     const { text } = operations.find(({ id }) => id === 'body/elastic/baste')!;
-    expect(wordingText(text, String)).toContain('120 from the loose end');
+    expect(wordingText(text, String)).toContain('120 from the right edge');
   });
   test('the first alone leaves the second as it was', () => {
     const { body } = solveDesign(jacket({ 'body/flap': 80 }));
@@ -50,7 +50,9 @@ describe('each flap of a jacket may be pinned by itself', () => {
   test('two stitched ones of two depths are folded in by two', () => {
     const { operations } = solveDesign(jacket({ 'body/flap': 60, 'body/flap2': 90 }, 'fixed'));
     const { text } = operations.find(({ id }) => id === 'body/flaps')!;
-    expect(wordingText(text, String)).toContain('left flap of the lining in by 60 and the right one by 90');
+    const words = wordingText(text, String);
+    expect(words).toContain('along fold 1, 60 of it');
+    expect(words).toContain('along fold 4, 90 of it');
   });
   test.each(Object.entries(alwaysTrue))('%s', (_, check) => {
     for (const flaps of ['elastic', 'fixed'])

@@ -9,6 +9,7 @@ import { zipperFor } from '../../holders/zip-pocket/zipper.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { boxPieces } from '../box/outlines.ts';
 import { boxDraft, boxSeams, layers, type Layer } from '../box/pieces.ts';
+import { ringBinding } from '../gusset-ring/binding.ts';
 import { panelPiece, platePiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
 import { gussetSeams, ringRims, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
 import { middleGap } from '../turning-gap.ts';
@@ -23,6 +24,7 @@ import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: BodyInputs): Contribution {
   const { outers, frame } = detail;
   const { rules, stacks } = inputs;
+  const bindings = outers.map((outer) => ringBinding(outer, `Binding of the ${outerNames[outer.wall].called}`, inputs));
   const zippers = outers.map((outer) => outerZipper(outer, inputs));
   const walls = layers.map((layer) => [layer, boxPieces(detail[layer], 'five')] as const);
   const seams: MadeSeams = {
@@ -35,6 +37,7 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
       round: roundSeams(outer),
       onWall: onWallSeams(outer),
       zipper: zippers[index]!.seams,
+      bound: bindings[index]!.seams,
     })),
   };
   return contribution({
@@ -55,7 +58,11 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
         count: 2,
         note: 'Bend both ends at right angles; blunt and cap them.',
       }),
-      ...outers.flatMap((outer, index) => [...outerPieces(outer, inputs), zippers[index]!.piece]),
+      ...outers.flatMap((outer, index) => [
+        ...outerPieces(outer, inputs),
+        zippers[index]!.piece,
+        bindings[index]!.piece,
+      ]),
     ],
     joins: [
       ...seams.shell,
@@ -66,6 +73,7 @@ export function contributeOrganizer({ detail }: SizedBody<Organizer>, inputs: Bo
     hardware: [
       { id: FRAME_WIRE, count: 2, length: 2 * frame.length.value },
       ...zippers.flatMap(({ hardware }) => hardware),
+      ...bindings.map(({ hardware }) => hardware),
     ],
     operations: operations(detail, seams, inputs),
     // both have the same corners
@@ -150,7 +158,7 @@ function outerPieces(outer: FoldOut, { rules }: BodyInputs): PieceDraft[] {
 /** Fine, by the length, caught between the two strips of the gusset. */
 function outerZipper(outer: FoldOut, inputs: BodyInputs) {
   const seam = sum('end in the seam', [inputs.rules.length(seamAllowance)]);
-  const zipper = zipperFor(outer.own, outer.zipperPart, seam, inputs);
+  const zipper = zipperFor(outer.own, outer.zipperPart, seam, inputs, 'zipper-3', 2);
   const [base, lid] = ringRims(outer);
   const caught = (edge: 'bottom' | 'top', rim: NonNullable<typeof base>): Seam => ({
     id: `${outer.own}/zipper#${edge}`,
@@ -161,7 +169,7 @@ function outerZipper(outer: FoldOut, inputs: BodyInputs) {
   });
   return {
     piece: { ...zipper.piece, name: `Zipper of the ${outerNames[outer.wall].called}` },
-    hardware: [...zipper.hardware, { id: 'slider-3', count: 2 }],
+    hardware: zipper.hardware,
     seams: [caught('bottom', base!), caught('top', lid!)],
   };
 }

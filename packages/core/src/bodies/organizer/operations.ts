@@ -1,5 +1,4 @@
-import { mm, say, type Wording } from '../../errors/wording.ts';
-import type { OperationDraft, Phase } from '../../pieces/contribution.ts';
+import type { OperationDraft } from '../../pieces/contribution.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { walls } from '../box/params.ts';
@@ -7,114 +6,214 @@ import { layers } from '../box/pieces.ts';
 import { CLIP } from '../../pieces/clip.ts';
 import { rimHalves } from './bands.ts';
 import { outerNames, type FoldOut, type Organizer } from './params.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 /** Of each outer pocket. */
-type OuterSeams = Record<'zip' | 'gusset' | 'round' | 'onWall' | 'zipper', Seam[]>;
+type OuterSeams = Record<'zip' | 'gusset' | 'round' | 'onWall' | 'zipper' | 'bound', Seam[]>;
 
 export interface MadeSeams extends Record<'shell' | 'lining' | 'bands', Seam[]> {
   outers: OuterSeams[];
 }
 
+const ZIPPER = 'closure/zipper';
 const panels = (layer: 'shell' | 'lining') => [...walls, 'base'].map((wall) => `body/${layer}-${wall}`);
 const bands = (layer: 'shell' | 'lining') => rimHalves.map((rim) => `body/${layer}-band-${rim}`);
+const ids = (seams: readonly Seam[]): string[] => seams.map(({ id }) => id);
+const isBase = ({ id }: Seam): boolean => /\/(base-|[a-z]+-base)/.test(id);
 
 /** The box last: the outer pockets on the flat walls first, the bands with the zipper, then walls and base. */
 export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyInputs): OperationDraft[] {
-  const ids = (...lists: Seam[][]) => lists.flat().map(({ id }) => id);
-  const step = (
-    name: string,
-    phase: Phase,
-    parts: Partial<Pick<OperationDraft, 'needs' | 'uses' | 'seams'>>,
-    text: Wording,
-  ): OperationDraft => ({ id: `body/${name}`, phase, needs: [], uses: [], seams: [], ...parts, text });
-  const seam = mm(rules.length(seamAllowance).value);
   const { frame, channel } = detail;
-  const parted = ([layer]: [string]) => ids(seams.bands.filter(({ id }) => id.startsWith(`body/${layer}/`)));
-  const tops = ids(seams.bands.filter(({ id }) => id.startsWith('body/band-top')));
+  const inset = rules.length(topstitchInset).value;
+  const zip = rules.length(zipSeam).value;
+  const of = (begin: string) => ids(seams.bands.filter(({ id }) => id.startsWith(begin)));
+  const bag = (layer: 'shell' | 'lining'): OperationDraft['actions'] => [
+    { verb: 'sew', seams: ids(seams[layer].filter(isBase)), stopsAt: 'corners' },
+    { verb: 'sew', seams: ids(seams[layer].filter((seam) => !isBase(seam))), stopsAt: 'corners' },
+  ];
   return [
-    ...detail.outers.flatMap((outer, index) => outerSteps(outer, seams.outers[index]!, step)),
-    step(
-      'bands',
-      'layers',
-      { needs: ['closure/zipper'], uses: layers.flatMap(bands), seams: tops },
-      say`Each edge of the zipper between a band and its lining, right sides together, middles meeting; turn, press, topstitch. The stops of a ready-made zipper lie as far from the ends as the tabs or seams ask.`,
-    ),
-    step(
-      'shell',
-      'layers',
-      {
-        needs: detail.outers.map(({ own }) => `${own}-on`),
-        uses: [...panels('shell'), 'body/base-plate'],
-        seams: ids(seams.shell),
-      },
-      say`Shell: the four walls to the base, then the upright seams, starting and stopping ${seam} from every corner. Where three padded pieces meet, their padding ends at the seam: trim it at the corners. Lay the firm base in and hold it by a line of stitching or glue.`,
-    ),
-    step(
-      'lining',
-      'layers',
-      { uses: panels('lining'), seams: ids(seams.lining) },
-      say`Lining: the same, leaving the gap at the base open; press its allowances the other way.`,
-    ),
-    step(
-      'join',
-      'join',
-      {
-        needs: ['body/bands', 'body/shell', 'body/lining'],
-        uses: [...layers.flatMap(panels), ...layers.flatMap(bands)],
-        seams: [...parted(['shell']), ...parted(['lining'])],
-      },
-      say`Open the zipper. Join the ends of the bands, leaving the lower ${mm(channel.value)} of one end open for the frames. Sew the bands to the rim of the shell, their marks at its corners, and their lining to the rim of the lining.`,
-    ),
-    step(
-      'turn',
-      'turn',
-      { needs: ['body/join'], uses: layers.flatMap(panels) },
-      say`Turn through the gap in the lining, push the corners out, close the gap.`,
-    ),
-    step(
-      'frame',
-      'finish',
-      { needs: ['body/turn'], uses: [...bands('shell'), 'body/frame'] },
-      say`Stitch the channel ${mm(channel.value)} above the rim, all round. Bend two wires of ${mm(frame.length.value)} to ${mm(frame.bar.value)} along the mouth and ${mm(frame.leg.value)} at each end, cap their ends, push one into each half and close the end by hand. Should one not pass, the channel is too tight: unpick and stitch higher.`,
-    ),
+    ...detail.outers.flatMap((outer, index) => outerSteps(outer, seams.outers[index]!, { inset, zip })),
+    {
+      id: 'body/bands',
+      phase: 'layers',
+      needs: ['closure/zipper'],
+      title: 'Sew the zipper to its bands',
+      actions: [
+        {
+          verb: 'sew',
+          seams: of('body/band-top'),
+          meet: 'middles',
+          between: [ZIPPER],
+          faceTo: bands('shell')[0]!,
+          besideTeeth: zip,
+        },
+        { verb: 'press', pieces: [...bands('shell'), ...bands('lining')] },
+        ...rimHalves.map((rim) => ({
+          verb: 'topstitch' as const,
+          piece: `body/shell-band-${rim}`,
+          place: 'zipper' as const,
+          distance: inset,
+          through: [`body/lining-band-${rim}`],
+        })),
+        { verb: 'inspect', what: 'stopsClear' },
+      ],
+    },
+    {
+      id: 'body/shell',
+      phase: 'layers',
+      needs: detail.outers.map(({ own }) => `${own}-on`),
+      title: 'Sew the shell to a box',
+      actions: [
+        ...bag('shell'),
+        { verb: 'trim', pieces: panels('shell'), to: 'padding' },
+        { verb: 'insert', pieces: ['body/base-plate'], into: 'body/shell-base', way: 'glued' },
+      ],
+    },
+    {
+      id: 'body/lining',
+      phase: 'layers',
+      needs: [],
+      title: 'Sew the lining to a box',
+      actions: [...bag('lining'), { verb: 'press', pieces: panels('lining'), allowances: 'otherSide' }],
+    },
+    {
+      id: 'body/join',
+      phase: 'join',
+      needs: ['body/bands', 'body/shell', 'body/lining'],
+      title: 'Sew the bands to the rims',
+      cautions: ['needleZipper'],
+      actions: [
+        { verb: 'moveSlider', zipper: ZIPPER, to: 'open', why: 'turning' },
+        { verb: 'sew', seams: [...of('body/shell/band-end'), ...of('body/lining/band-end')] },
+        {
+          verb: 'sew',
+          seams: of('body/shell/band-').filter((id) => !id.includes('band-end')),
+          meet: 'corners',
+          keepOut: bands('lining'),
+        },
+        {
+          verb: 'sew',
+          seams: of('body/lining/band-').filter((id) => !id.includes('band-end')),
+          meet: 'corners',
+          keepOut: panels('shell'),
+        },
+      ],
+    },
+    {
+      id: 'body/turn',
+      phase: 'turn',
+      needs: ['body/join'],
+      title: 'Turn it right side out',
+      actions: [
+        { verb: 'turn', pieces: layers.flatMap(panels), through: 'body/lining-base' },
+        { verb: 'closeGap', piece: 'body/lining-base' },
+        { verb: 'insert', pieces: panels('lining'), into: 'body/shell-base', way: 'pushed' },
+      ],
+    },
+    {
+      id: 'body/frame',
+      phase: 'finish',
+      needs: ['body/turn'],
+      title: 'Put the frame in',
+      actions: [
+        ...bands('shell').map((piece, index) => ({
+          verb: 'stitch' as const,
+          piece,
+          lines: ['channel'],
+          through: [bands('lining')[index]!],
+        })),
+        { verb: 'bend', piece: 'body/frame', bar: frame.bar.value, leg: frame.leg.value },
+        { verb: 'insert', pieces: ['body/frame'], into: bands('shell')[0]!, way: 'channel', high: channel.value },
+        { verb: 'handSew', piece: bands('shell')[0]!, what: 'channelEnd' },
+        { verb: 'tryIn' },
+      ],
+    },
   ];
 }
 
-type Step = (
-  name: string,
-  phase: Phase,
-  parts: Partial<Pick<OperationDraft, 'needs' | 'uses' | 'seams'>>,
-  text: Wording,
-) => OperationDraft;
-
-function outerSteps(outer: FoldOut, seams: OuterSeams, step: Step): OperationDraft[] {
-  const { own, wall } = outer;
-  const { title, called, key } = outerNames[wall];
-  const ids = (...lists: Seam[][]) => lists.flat().map(({ id }) => id);
-  const gusset = layers.flatMap((layer) => ['zip-lid', 'zip-base', 'hinge'].map((part) => `${own}/${layer}-${part}`));
-  const flap = [`${own}/shell-flap`, `${own}/lining-flap`, `${own}/stiffener`];
+function outerSteps(
+  { own, wall, round }: FoldOut,
+  seams: OuterSeams,
+  sizes: { inset: number; zip: number },
+): OperationDraft[] {
+  const { called, key } = outerNames[wall];
+  const strips = layers.flatMap((layer) => ['zip-lid', 'zip-base'].map((part) => `${own}/${layer}-${part}`));
+  const hinges = layers.map((layer) => `${own}/${layer}-hinge`);
+  const [zipper, back] = [`${own}/zipper`, `${own}/back`];
+  const flap = [`${own}/shell-flap`, `${own}/stiffener`, `${own}/lining-flap`];
+  // lies in the seam of its shell
+  const ofLining = (id: string) => id.startsWith(`${own}/lining`);
+  const roundOf = (half: string) => ids(seams.round.filter(({ id }) => id.includes(`-${half}/`)));
   return [
-    step(
-      `${key}-gusset`,
-      'layers',
-      {
-        uses: [...gusset, `${own}/zipper`],
-        seams: ids(seams.zip, seams.zipper, seams.gusset),
-      },
-      say`${title}: each edge of its zipper between a strip and its lining; turn, press, topstitch. Then the hinge to both ends, over the ends of the zipper twice. The ring measures ${mm(outer.round.value)}; correct it at the hinge.`,
-    ),
-    step(
-      key,
-      'layers',
-      { needs: [`body/${key}-gusset`], uses: [...flap, `${own}/back`, ...gusset], seams: ids(seams.round) },
-      say`Lay flap, stiffener and lining on each other and baste. Clip the gusset every ${mm(CLIP)} at the corners, match its marks and sew it to the flap, then to the back of the pocket, with the zipper open; bind both seams.`,
-    ),
-    step(
-      `${key}-on`,
-      'layers',
-      { needs: [`body/${key}`], uses: [`${own}/back`, `body/shell-${wall}`], seams: ids(seams.onWall) },
-      say`Sew the back of the ${called} onto the flat ${wall} along its drawn sides and round the corners, its hinge towards the base.`,
-    ),
+    {
+      id: `body/${key}-gusset`,
+      phase: 'layers',
+      needs: [],
+      title: `Close the gusset of the ${called}`,
+      cautions: ['needleZipper'],
+      actions: [
+        { verb: 'baste', seams: ids(seams.zipper), facing: 'rightToRight' },
+        {
+          verb: 'sew',
+          seams: ids(seams.zip),
+          between: [zipper],
+          faceTo: `${own}/shell-zip-base`,
+          besideTeeth: sizes.zip,
+        },
+        { verb: 'press', pieces: strips },
+        ...['lid', 'base'].map((half) => ({
+          verb: 'topstitch' as const,
+          piece: `${own}/shell-zip-${half}`,
+          place: 'zipper' as const,
+          distance: sizes.inset,
+          through: [`${own}/lining-zip-${half}`],
+        })),
+        { verb: 'sew', seams: ids(seams.gusset), between: [zipper], twice: 'zipper' },
+        { verb: 'measure', what: 'ring', pieces: [...strips, ...hinges], length: round.value, correctAt: hinges[0]! },
+      ],
+    },
+    {
+      id: `body/${key}`,
+      phase: 'layers',
+      needs: [`body/${key}-gusset`],
+      title: 'Sew flap and back to it',
+      actions: [
+        { verb: 'tack', pieces: flap, how: 'baste' },
+        { verb: 'clip', pieces: [...strips, ...hinges], every: CLIP },
+        { verb: 'moveSlider', zipper, to: 'open', why: 'turning' },
+        {
+          verb: 'sew',
+          seams: roundOf('lid'),
+          meet: 'notches',
+          onTop: 'second',
+          carries: roundOf('lid').filter(ofLining),
+        },
+        {
+          verb: 'sew',
+          seams: roundOf('base'),
+          meet: 'notches',
+          onTop: 'second',
+          carries: roundOf('base').filter(ofLining),
+        },
+        {
+          verb: 'bind',
+          by: `${own}/binding`,
+          over: [flap[0]!, back],
+          place: 'allowances',
+          lap: 'hinge',
+          seams: ids(seams.bound),
+        },
+      ],
+    },
+    {
+      id: `body/${key}-on`,
+      phase: 'layers',
+      needs: [`body/${key}`],
+      title: `Sew the ${called} on`,
+      actions: [
+        { verb: 'lay', pieces: [back], onto: `body/shell-${wall}`, facing: 'wrongToRight', at: 'marks', down: 'hinge' },
+        { verb: 'edgestitch', seams: ids(seams.onWall) },
+      ],
+    },
   ];
 }

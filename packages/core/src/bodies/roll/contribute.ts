@@ -1,6 +1,5 @@
 import { given, sum, type Derived } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { Point } from '../../geometry/perimeter.ts';
 import { patch } from '../../pieces/patch.ts';
 import { BACK, crease } from '../../pieces/bend.ts';
@@ -24,20 +23,27 @@ export function contributeRoll({ detail }: SizedBody<Roll>, inputs: BodyInputs):
   const sheets = lined ? (['shell', 'lining'] as const) : (['shell'] as const);
   const cloth = sheets.map((sheet) => clothPiece(sheet, detail, inputs));
   const uses = cloth.map(({ id }) => id);
-  const inside = lined ? 'lining inside' : 'right side outside';
   return contribution({
     findings: stiffInside(detail.winding, rules.length(rollStandsOff).value),
     pieces: cloth,
     joins: [...around, ...sides],
     operations: [
-      ...(lined ? baggedSteps(around, uses) : edgeSteps(detail, inputs)),
+      ...(lined ? baggedSteps(around, uses, inputs) : edgeSteps(detail)),
       {
         id: 'body/pocket',
         phase: 'finish',
         needs: [lined ? 'body/turn' : 'body/edges'],
-        uses,
-        seams: sides.map(({ id }) => id),
-        text: say`Fold the bottom up by ${mm(fold)}, ${inside}, the fold equal at both ends, and stitch the pocket's two sides ${mm(rules.length(topstitchInset).value)} from the edge, back-tacking at the mouth.`,
+        title: 'Fold and stitch the pocket',
+        actions: [
+          { verb: 'fold', piece: uses[0]!, fold: 'pocket', sides: 'wrong', by: fold, level: true },
+          {
+            verb: 'edgestitch',
+            seams: sides.map(({ id }) => id),
+            facing: lined ? 'rightToRight' : 'wrongToWrong',
+            fromEdge: rules.length(topstitchInset).value,
+            stopsAt: 'mouth',
+          },
+        ],
       },
     ],
   });
@@ -81,37 +87,44 @@ function clothPiece(layer: 'shell' | 'lining', detail: Roll, { rules }: BodyInpu
 }
 
 /** Shell and lining sewn all round and turned. */
-const baggedSteps = (around: readonly Seam[], uses: string[]): OperationDraft[] => [
+const baggedSteps = (around: readonly Seam[], pieces: string[], { rules }: BodyInputs): OperationDraft[] => [
   {
     id: 'body/join',
     phase: 'join',
     needs: [],
-    uses,
-    seams: around.map(({ id }) => id),
-    text: say`Shell and lining right sides together: sew all round, leaving the gap in the top open.`,
+    title: 'Sew shell and lining together',
+    actions: [{ verb: 'sew', seams: around.map(({ id }) => id), between: 'all' }],
   },
   {
     id: 'body/turn',
     phase: 'turn',
     needs: ['body/join'],
-    uses,
-    seams: [],
-    text: say`Trim the corners, turn through the gap, press; topstitch the bottom edge, which is the pocket's mouth, and the top, which closes the gap.`,
+    title: 'Turn it right side out',
+    actions: [
+      { verb: 'trim', pieces, to: 'corners' },
+      { verb: 'turn', pieces, through: SHELL },
+      { verb: 'press', pieces },
+      // the bottom becomes the mouth of the pocket
+      {
+        verb: 'topstitch',
+        piece: SHELL,
+        along: ['bottom', 'top'],
+        distance: rules.length(topstitchInset).value,
+        closesGap: true,
+      },
+    ],
   },
 ];
 
 /** The edges of a single cloth. */
-const edgeSteps = (detail: Roll, { rules }: BodyInputs): OperationDraft[] => [
+const edgeSteps = ({ layers }: Roll): OperationDraft[] => [
   {
     id: 'body/edges',
     phase: 'prepare',
     needs: [],
-    uses: [SHELL],
-    seams: [],
-    text:
-      detail.layers === 'hemmed'
-        ? say`Fold all four edges to the wrong side twice, half of the ${mm(rules.length(mouthHem).value)} each time, corners folded in first, and stitch close to the inner fold.`
-        : say`Measure the ready-hemmed cloth: it must be ${mm(detail.width.value)} wide and ${mm(totalOf(detail).value)} high between its edges. If it is not, pin the size that it has.`,
+    ...(layers === 'hemmed'
+      ? { title: 'Hem all edges', actions: [{ verb: 'hem', pieces: [SHELL], edges: 'all' }] }
+      : { title: 'Measure the cloth', actions: [{ verb: 'measure', what: 'cloth', pieces: [SHELL] }] }),
   },
 ];
 

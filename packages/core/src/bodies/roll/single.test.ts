@@ -78,7 +78,7 @@ describe('one layer', () => {
     const { pieces, operations } = solveDesign(rollOf('hemmed', 'end', { rules: { 'mouth.hem': 12 } }));
     expect(new Set(Object.values(pieces[0]!.allowance))).toEqual(new Set([12]));
     const hem = operations.find(({ id }) => id === 'body/edges')!;
-    expect(wordingText(hem.text, String)).toContain('twice, half of the 12 each time');
+    expect(wordingText(hem.text, String)).toContain('6 in, and again');
     expect(hem.number).toBeLessThan(operations.find(({ id }) => id === 'body/pocket')!.number);
   });
   test('is smaller than a lined one: a channel goes round its thing without the lining', () => {

@@ -1,11 +1,12 @@
 import { sum, times, type Derived } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { line, type ArcEdge, type Outline } from '../../geometry/outline.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import { BACK } from '../../pieces/bend.ts';
+import { CLIP } from '../../pieces/clip.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { Bend, PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { BAND, bandEdge, type RoundLayer as Layer } from './rings.ts';
@@ -96,26 +97,29 @@ function wallOutline(base: number, mouth: number, height: number): Outline {
 }
 
 /** The band is looped first, sewn to the shell, then to the lining. */
-function banded(bags: readonly OperationDraft[], all: readonly string[]): OperationDraft[] {
-  return [
-    {
-      id: 'body/band',
-      phase: 'layers',
-      needs: [],
-      uses: [BAND],
-      seams: ['body/band-side'],
-      text: say`Press the band wrong sides together lengthwise, open it again and sew its ends into a ring.`,
-    },
-    {
-      id: 'body/mouth',
-      phase: 'join',
-      needs: ['body/band', ...bags.map(({ id }) => id)],
-      uses: [BAND, ...all],
-      seams: ['body/mouth', 'body/facing'],
-      text: say`Right sides together, side seams matched: sew one edge of the band round the mouth of the shell, press the seam towards the band, then sew its other edge round the mouth of the lining.`,
-    },
-  ];
-}
+const banded = (bags: readonly OperationDraft[]): OperationDraft[] => [
+  {
+    id: 'body/band',
+    phase: 'layers',
+    needs: [],
+    title: 'Sew the band into a ring',
+    actions: [
+      { verb: 'fold', piece: BAND, fold: 'mouth', sides: 'wrong', opened: true },
+      { verb: 'sew', seams: ['body/band-side'] },
+    ],
+  },
+  {
+    id: 'body/mouth',
+    phase: 'join',
+    needs: ['body/band', ...bags.map(({ id }) => id)],
+    title: 'Sew the band to both mouths',
+    actions: [
+      { verb: 'sew', seams: ['body/mouth'], meet: 'sideSeams', oneLayer: true },
+      { verb: 'press', pieces: [BAND, 'body/shell-wall'], towards: BAND },
+      { verb: 'sew', seams: ['body/facing'], meet: 'sideSeams', oneLayer: true },
+    ],
+  },
+];
 
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 
@@ -176,32 +180,49 @@ function seamsOf(layer: Layer): Seam[] {
 }
 
 function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInputs): OperationDraft[] {
-  const all = layers.flatMap((layer) => [`body/${layer}-wall`, `body/${layer}-base`]);
-  const bags = layers.map((layer): OperationDraft => ({
-    id: `body/${layer}`,
-    phase: 'layers',
-    needs: [],
-    uses: [`body/${layer}-wall`, `body/${layer}-base`],
-    seams: seamsOf(layer).map(({ id }) => id),
-    text:
-      layer === 'shell'
-        ? say`Shell: sew the wall's side seam. Match the quarter marks of wall and base and sew the base in with the wall on top, easing it without pins and without stretching; clip the allowance.`
-        : say`Lining: the same, leaving the gap in its side seam open.`,
-  }));
+  const own = (layer: Layer) => [`body/${layer}-wall`, `body/${layer}-base`];
+  const [shell, lining] = [own('shell'), lined ? own('lining') : []];
+  const pieces = [...shell, ...lining];
+  const wall = shell[0]!;
+  const bags = layers.map((layer): OperationDraft => {
+    const [side, base] = seamsOf(layer);
+    return {
+      id: `body/${layer}`,
+      phase: 'layers',
+      needs: [],
+      title: layer === 'shell' ? 'Sew the shell' : 'Sew the lining',
+      actions: [
+        { verb: 'sew', seams: [side!.id] },
+        { verb: 'press', pieces: own(layer), allowances: 'open' },
+        { verb: 'sew', seams: [base!.id], meet: 'notches', onTop: 'first', eased: true },
+        { verb: 'clip', pieces: own(layer), every: CLIP },
+      ],
+    };
+  });
   const joined: OperationDraft[] = lined
     ? [
         {
           id: 'body/mouth',
           phase: 'join',
           needs: bags.map(({ id }) => id),
-          uses: all,
-          seams: ['body/mouth'],
-          text: say`Put the shell, right side out, into the lining, wrong side out; match the side seams and sew round the mouth.`,
+          title: 'Join both layers at the mouth',
+          actions: [
+            { verb: 'nest', inner: shell, outer: lining, facing: 'right', at: 'sideSeams' },
+            { verb: 'sew', seams: ['body/mouth'], oneLayer: true },
+          ],
         },
       ]
     : [];
-  const join = band ? banded(bags, all) : joined;
-  const hem = rules.length(mouthHem);
+  const join = band ? banded(bags) : joined;
+  const inset = rules.length(topstitchInset).value;
+  const last: Action[] = !lined
+    ? [{ verb: 'hem', pieces: [wall], edges: ['top'], round: true }]
+    : band
+      ? [
+          { verb: 'fold', piece: BAND, fold: 'mouth', sides: 'wrong' },
+          { verb: 'topstitch', piece: BAND, place: 'bandEdge', distance: inset, through: [wall, 'body/lining-wall'] },
+        ]
+      : [{ verb: 'topstitch', piece: wall, place: 'mouth', distance: inset, through: ['body/lining-wall'] }];
   return [
     ...bags,
     ...join,
@@ -209,23 +230,22 @@ function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInpu
       id: 'body/turn',
       phase: 'turn',
       needs: [...bags, ...join].map(({ id }) => id),
-      uses: all,
-      seams: [],
-      text: lined
-        ? say`Turn through the gap, close it, push the lining in, press the mouth.`
-        : say`Turn it right side out.`,
+      title: 'Turn it right side out',
+      actions: lined
+        ? [
+            { verb: 'turn', pieces, through: 'body/lining-wall' },
+            { verb: 'closeGap', piece: 'body/lining-wall' },
+            { verb: 'insert', pieces: lining, into: wall, way: 'pushed' },
+            { verb: 'press', pieces, what: 'mouth' },
+          ]
+        : [{ verb: 'turn', pieces }],
     },
     {
       id: 'body/topstitch',
       phase: 'finish',
       needs: ['body/turn'],
-      uses: all,
-      seams: [],
-      text: lined
-        ? band
-          ? say`Fold the band over the mouth, lining in, and topstitch ${mm(rules.length(topstitchInset).value)} above its lower edge, through all layers. Try everything in it.`
-          : say`Topstitch round the mouth ${mm(rules.length(topstitchInset).value)} from the edge. Try everything in it.`
-        : say`Fold the mouth to the inside twice, half of its ${mm(hem.value)} each time, and stitch round it. Try everything in it.`,
+      title: lined ? 'Topstitch the mouth' : 'Hem the mouth',
+      actions: [...last, { verb: 'tryIn' }],
     },
   ];
 }

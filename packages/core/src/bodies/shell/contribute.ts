@@ -1,41 +1,31 @@
-import { hardwareWidth } from '../../holders/hardware-sizes.ts';
-import { given, rounded, sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
-import { contribution, type Contribution, type OperationDraft } from '../../pieces/contribution.ts';
+import { sum, times } from '../../derived/derived.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { patch } from '../../pieces/patch.ts';
-import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
-import { strip } from '../../pieces/strip.ts';
+import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { CLIP } from '../../pieces/clip.ts';
+import { ringBinding } from '../gusset-ring/binding.ts';
 import { panelPiece, platePiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
 import { halves, layers, type Half, type Layer } from '../gusset-ring/ring.ts';
-import { panelOutline } from '../gusset-ring/runs.ts';
 import { gussetSeams, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
 import type { ShellCase } from './params.ts';
-import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
-
-const OVERLAP = given('ends of the binding lap by', 20, {
-  kind: 'standard',
-  path: 'shell/lap',
-  source: 'common practice',
-});
+import { seamAllowance, topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
 
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 const titles: Record<Half, string> = { lid: 'lid', base: 'base' };
 
 /** Two sandwiches of outer, plate and lining, a gusset of zipper part and hinge between them, all edges bound. */
-const BINDING = 'binding-20';
-
 export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyInputs): Contribution {
+  const binding = ringBinding(detail, 'Binding tape', inputs);
   const seams = {
     zip: zipSeams(detail),
     gusset: gussetSeams(detail),
     round: roundSeams(detail),
-    bound: bindingSeams(detail),
+    bound: binding.seams,
     guards: guardSeams(detail),
   };
-  const binding = rounded(sum('binding, cut length', [detail.round, OVERLAP]), inputs.grid, 'up');
   return contribution({
     pieces: [
       ...layers.flatMap((layer) => layerPieces(layer, detail, inputs)),
@@ -46,18 +36,11 @@ export function contributeShell({ detail }: SizedBody<ShellCase>, inputs: BodyIn
         note: 'Round its edges off: they cut through the cloth.',
       }),
       ...guardPieces(detail, inputs),
-      strip({
-        id: 'body/binding',
-        name: 'Binding tape',
-        cutFrom: BINDING,
-        length: binding,
-        width: hardwareWidth('binding, wide', BINDING, inputs),
-        count: 2,
-      }),
+      binding.piece,
     ],
     joins: [...seams.zip, ...seams.gusset, ...seams.round, ...seams.bound, ...seams.guards],
-    hardware: [{ id: BINDING, count: 2, length: 2 * binding.value }],
-    operations: operations(detail, seams),
+    hardware: [binding.hardware],
+    operations: operations(detail, seams, inputs),
     findings: tightCorner(detail.plate.radius, inputs.stacks.exterior),
   });
 }
@@ -109,65 +92,115 @@ function guardSeams({ guard }: ShellCase): Seam[] {
   );
 }
 
-/** Tape round the raw edges of each shell. */
-const bindingSeams = (detail: ShellCase): Seam[] =>
-  halves.map((half) => ({
-    id: `body/binding#${half}`,
-    kind: 'caught',
-    within: `body/shell-${half}/zipper`,
-    a: edgePart('body/binding', 'bottom', 0, detail.round.value),
-    b: { piece: `body/shell-${half}`, parts: panelOutline(detail).map(({ id }) => ({ edge: id })) },
-  }));
+/** Lies in the seam of its shell: both are basted together before. */
+const ofLining = (id: string): boolean => id.startsWith('body/lining');
 
 type Seams = Record<'zip' | 'gusset' | 'round' | 'bound' | 'guards', Seam[]>;
 
-function operations({ depth, round, guard }: ShellCase, seams: Seams): OperationDraft[] {
-  const ids = (list: Seam[]) => list.map(({ id }) => id);
+function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): OperationDraft[] {
+  const { round, guard } = detail;
+  const ids = (list: readonly Seam[]) => list.map(({ id }) => id);
   const all = (part: string) => layers.map((layer) => `body/${layer}-${part}`);
   const panels = halves.flatMap((half) => all(half));
   const strips = halves.flatMap((half) => all(`zip-${half}`));
+  const guards: Action[] = guard
+    ? [
+        ...halves.map((half) => ({
+          verb: 'fold' as const,
+          piece: `body/guard-${half}`,
+          fold: 'middle',
+          sides: 'wrong' as const,
+        })),
+        { verb: 'baste', seams: ids(seams.guards), facing: 'wrongToRight' },
+      ]
+    : [];
+  const roundOf = (half: Half) =>
+    seams.round.filter(({ id }) => layers.some((layer) => id.startsWith(`body/${layer}-${half}/`)));
   return [
     {
       id: 'body/sandwich',
       phase: 'layers',
       needs: [],
-      uses: [...panels, 'body/plate'],
-      seams: [],
-      text: say`Lay outer, plate and lining on each other for lid and base, the plate as far from the edge on all sides, and baste all round inside the allowance. What is sewn onto an inside is sewn on before.`,
+      title: 'Lay lid and base together',
+      actions: halves.map((half) => ({ verb: 'tack', pieces: [...all(half), 'body/plate'], how: 'baste' })),
     },
     {
       id: 'body/zip',
       phase: 'layers',
       needs: ['closure/zipper'],
-      uses: [...strips, ...(guard ? halves.map((half) => `body/guard-${half}`) : [])],
-      seams: ids([...seams.zip, ...seams.guards]),
-      text: guard
-        ? say`Fold each guard lengthwise and baste it to a tape of the zipper, behind the teeth. Each edge of the zipper between a strip and its lining, the guard with it, right sides together; turn, press, topstitch. Zipper part and strips together are ${mm(depth.value)} wide.`
-        : say`Each edge of the zipper between a strip and its lining, right sides together; turn, press, topstitch. Zipper part and strips together are ${mm(depth.value)} wide.`,
+      title: 'Sew the strips to the zipper',
+      actions: [
+        ...guards,
+        {
+          verb: 'sew',
+          seams: ids(seams.zip),
+          between: ['closure/zipper', ...(guard ? halves.map((half) => `body/guard-${half}`) : [])],
+          faceTo: 'body/shell-zip-base',
+          besideTeeth: rules.length(zipSeam).value,
+        },
+        { verb: 'press', pieces: strips },
+        ...halves.map((half) => ({
+          verb: 'topstitch' as const,
+          piece: `body/shell-zip-${half}`,
+          place: 'zipper' as const,
+          distance: rules.length(topstitchInset).value,
+          through: [`body/lining-zip-${half}`],
+        })),
+      ],
     },
     {
       id: 'body/gusset',
       phase: 'layers',
       needs: ['body/zip'],
-      uses: [...strips, ...all('hinge')],
-      seams: ids(seams.gusset),
-      text: say`Sew the hinge to both ends of the zipper part, between outer and lining, over the ends of the zipper twice. The ring measures ${mm(round.value)} along the stitch line: measure it before it goes on, and correct it at the hinge.`,
+      title: 'Close the gusset to a ring',
+      cautions: ['needleZipper'],
+      actions: [
+        { verb: 'sew', seams: ids(seams.gusset), between: ['closure/zipper'], twice: 'zipper' },
+        {
+          verb: 'measure',
+          what: 'ring',
+          pieces: [...strips, ...all('hinge')],
+          length: round.value,
+          correctAt: 'body/shell-hinge',
+        },
+      ],
     },
     {
       id: 'body/join',
       phase: 'join',
       needs: ['body/sandwich', 'body/gusset'],
-      uses: [...panels, ...strips, ...all('hinge')],
-      seams: ids(seams.round),
-      text: say`Open the zipper. Clip the gusset into its allowance every ${mm(CLIP)} where it goes round the corners. Match its marks to those of the base, right sides inside, and sew with the gusset on top; then the lid.`,
+      title: 'Sew the gusset to base and lid',
+      actions: [
+        { verb: 'moveSlider', zipper: 'closure/zipper', to: 'open', why: 'turning' },
+        { verb: 'clip', pieces: [...strips, ...all('hinge')], every: CLIP },
+        {
+          verb: 'sew',
+          seams: ids(roundOf('base')),
+          meet: 'notches',
+          onTop: 'second',
+          carries: ids(roundOf('base')).filter(ofLining),
+        },
+        { verb: 'tryIn' },
+        {
+          verb: 'sew',
+          seams: ids(roundOf('lid')),
+          meet: 'notches',
+          onTop: 'second',
+          carries: ids(roundOf('lid')).filter(ofLining),
+        },
+      ],
     },
     {
       id: 'body/bind',
       phase: 'finish',
       needs: ['body/join'],
-      uses: ['body/binding', ...panels],
-      seams: [],
-      text: say`Trim the allowances evenly and bind them all round inside, the ends of the tape lapped at the hinge. Turn, and try everything in it.`,
+      title: 'Bind the seams',
+      actions: [
+        { verb: 'trim', pieces: panels, to: 'even' },
+        { verb: 'bind', by: 'body/binding', over: panels, place: 'allowances', lap: 'hinge', seams: ids(seams.bound) },
+        { verb: 'turn', pieces: panels, zipper: 'closure/zipper' },
+        { verb: 'tryIn' },
+      ],
     },
   ];
 }

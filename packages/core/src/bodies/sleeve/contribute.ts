@@ -27,7 +27,7 @@ export function contributeSleeve({ detail }: SizedBody<Sleeve>, inputs: BodyInpu
     pieces: [...layerPieces(detail, 'shell', inputs), ...lining, ...corners.pieces],
     joins: [...seams.shell, ...seams.lining, ...(lined ? mouthSeams(detail) : []), ...corners.joins],
     operations: [
-      ...(lined ? linedOperations(detail, seams, inputs) : singleOperations(seams.shell, detail, inputs)),
+      ...(lined ? linedOperations(detail, seams, inputs) : singleOperations(seams.shell, detail)),
       ...corners.operations,
     ],
     findings: detail.form === 'boxed' ? shallowCorner('base', detail.base, inputs.rules.length(seamAllowance)) : [],

@@ -1,7 +1,6 @@
 import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { given, sum, type Derived } from '../../derived/derived.ts';
-import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
@@ -59,9 +58,17 @@ export function cornerBinding(detail: Sleeve, inputs: BodyInputs): Contribution 
         id: 'body/bind-corners',
         phase: 'finish',
         needs: ['body/turn'],
-        uses: [TAPE, ...pieceIds(detail, 'shell'), ...(lined ? pieceIds(detail, 'lining') : [])],
-        seams: joins.map(({ id }) => id),
-        text: say`Bind each cut corner all round, shell and lining together: fold the tape over the raw edges, lap its ends on the side seam.`,
+        title: 'Bind the cut corners',
+        actions: [
+          {
+            verb: 'bind',
+            by: TAPE,
+            over: [...pieceIds(detail, 'shell'), ...(lined ? pieceIds(detail, 'lining') : [])],
+            place: 'cutCorners',
+            seams: joins.map(({ id }) => id),
+            lap: 'sideSeams',
+          },
+        ],
       },
     ],
   });

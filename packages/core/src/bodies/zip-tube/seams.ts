@@ -36,7 +36,7 @@ export function endSeams({ exposed }: ZipTube): Seam[] {
         'body/shell',
         (side === 'left' ? [3, 1] : [1, 3]).map((part) => down(`${side}-${part}`)),
       ),
-      ease: { by: exposed },
+      ease: { by: exposed, lies: 'zipper' },
     },
     ...(['front', 'back'] as const).map((which): Seam => ({
       id: `body/lining/${side}-${which}`,

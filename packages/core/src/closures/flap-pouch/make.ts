@@ -139,7 +139,7 @@ export function makePouch(flap: PouchFlap, closing: ClosingEdge, inputs: Closure
       { id: zipper.id.replace('zipper', 'slider'), count: 1 },
     ],
     hostEdits: matesOn(mates, flap, id),
-    operations: pouchOperations(flap, ids, seams, { mate, cut, sewn, mates }, inputs),
+    operations: pouchOperations(flap, ids, seams, { mate, sewn, caps: caps.map((cap) => cap.id), base, mates }, inputs),
     findings: flap.findings,
   });
 }

@@ -1,5 +1,5 @@
+import type { Action } from '../../sewing/actions/action.ts';
 import { halfMark } from '../fasteners.ts';
-import { mm, say } from '../../errors/wording.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
@@ -8,11 +8,11 @@ import type { ClosureInputs } from '../closure-kind.ts';
 import { CLIP } from '../../pieces/clip.ts';
 import { flapOutline } from './outline.ts';
 import { flapPiece, mirrored, type Flap, type FlapOuter } from './piece.ts';
-import { afterPockets, lapMates, throughLayers } from '../mate.ts';
+import { afterPockets, lapMates, matesSet } from '../mate.ts';
 import type { FlapSeat } from './seat.ts';
 import { zippedOuter } from './zipped.ts';
 import { tabSchool } from '../shoulder-rule.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** Pieces, seams and steps of a flap. */
 export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fastener: Hardware): Contribution {
@@ -34,7 +34,8 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
     b,
   });
   const to = from + width.value;
-  const uses = [...outer.pieces.map((piece) => piece.id), inner];
+  const caughtSeams = [caught(outer.base, seat.outer(from, to)), caught(inner, seat.inner(from, to))];
+  const inset = rules.length(topstitchInset).value;
   return contribution({
     pieces: [
       ...outer.pieces,
@@ -49,12 +50,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
         ],
       },
     ],
-    joins: [
-      ...outer.first,
-      ...outer.joins,
-      caught(outer.base, seat.outer(from, to)),
-      caught(inner, seat.inner(from, to)),
-    ],
+    joins: [...outer.first, ...outer.joins, ...caughtSeams],
     laps: [
       {
         id,
@@ -84,9 +80,21 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
               id: `${id}/zip`,
               phase: 'prepare' as const,
               needs: [],
-              uses: outer.pieces.map((piece) => piece.id),
-              seams: outer.first.map((join) => join.id),
-              text: say`Sew the zipper between the two halves of the flap, middles matched first, then from the middle out: the outer curve is eased onto its tape, the tape nicked along the inner one. Topstitch. Look twice which way up the flap hangs.`,
+              title: 'Sew the zipper into the flap',
+              actions: [
+                { verb: 'nick' as const, piece: zipperOf(outer), every: CLIP },
+                {
+                  verb: 'sew' as const,
+                  seams: outer.first.map((join) => join.id),
+                  meet: 'middles' as const,
+                  from: 'middle' as const,
+                  eased: true,
+                },
+                ...outer.pieces
+                  .filter(({ cutFrom }) => !cutFrom)
+                  .map((piece): Action => ({ verb: 'topstitch', piece: piece.id, place: 'zipper', distance: inset })),
+                { verb: 'inspect' as const, what: 'outsideOut' as const },
+              ],
             },
           ]
         : []),
@@ -94,21 +102,50 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
         id: `${id}/flap`,
         phase: 'prepare',
         needs: outer.first.length > 0 ? [`${id}/zip`] : [],
-        uses,
-        seams: outer.joins.map((join) => join.id),
-        text: say`Set the fastener in the flap lining, ${mm(end.value)} from its end, its plate on a scrap of stiff cloth behind that one layer. Sew flap and lining right sides together, the straight edge open; take a hair more of the lining towards the sides, so that it lies inside. Clip the curves every ${mm(CLIP)}, turn, press, topstitch.`,
+        title: 'Make the flap',
+        actions: [
+          {
+            verb: 'setHardware',
+            hardware: fastener.id,
+            half: 'upper',
+            piece: inner,
+            mark: `${id}-cap`,
+            from: { distance: end.value, edge: 'tip' },
+            backed: true,
+          },
+          { verb: 'sew', seams: outer.joins.map((join) => join.id), smaller: inner },
+          {
+            verb: 'clip',
+            pieces: [...outer.pieces.filter(({ cutFrom }) => !cutFrom).map((piece) => piece.id), inner],
+            every: CLIP,
+          },
+          { verb: 'turn', pieces: [outer.base, inner] },
+          { verb: 'press', pieces: [outer.base, inner] },
+          { verb: 'topstitch', piece: outer.base, place: 'freeEdge', distance: inset, through: [inner] },
+        ],
       },
       {
         id: `${id}/set`,
         phase: 'closures',
         needs: [`${id}/flap`, ...afterPockets([place])],
-        uses: [outer.base, place.piece],
-        seams: [],
-        text: say`Look twice that the flap's outside will lie outside; baste it to the back, right sides together, middles meeting. With everything in it, lay the flap over and see where its fastener comes to lie: it should be ${mm(mate.value)} from the edge of the front. Set the mate there, through ${throughLayers([place])} backed the same way.`,
+        title: 'Baste the flap on and set its mate',
+        actions: [
+          { verb: 'inspect', what: 'outsideOut' },
+          {
+            verb: 'baste',
+            seams: caughtSeams.map((join) => join.id),
+            facing: 'rightToRight',
+            meet: 'middles',
+            carries: [`${inner}#base`],
+          },
+          ...matesSet([place], { hardware: fastener.id, mark: `${id}-mate`, distance: mate.value }),
+        ],
       },
     ],
   });
 }
+
+const zipperOf = ({ pieces }: FlapOuter): string => pieces.find(({ cutFrom }) => cutFrom)!.id;
 
 function plainOuter(outline: Outline, { width, length }: Flap, { rules, id }: ClosureInputs): FlapOuter {
   const piece = `${id}/flap`;

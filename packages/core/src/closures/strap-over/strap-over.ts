@@ -2,7 +2,6 @@ import type { SizedBody } from '../../bodies/body-kind.ts';
 import { named, rounded, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
 import { CoreError } from '../../errors/core-error.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { cutStrap, makeStrap, strapAsked, strapParams, type Strap } from '../strap-cut.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
 import { lengthParam } from '../../holders/params.ts';
@@ -185,9 +184,26 @@ function make(strap: StrapOver, { closing, finished }: SizedBody, inputs: Closur
         id: `${id}/set`,
         phase: 'closures' as const,
         needs: [`${id}/strap`],
-        uses: [piece, front.piece, back.piece],
-        seams: [`${piece}#base`],
-        text: say`Sew the strap to the back with a box and a cross, its end ${mm(down.value)} below the mouth. With everything in it, lay the strap over and see where its fastener comes to lie: it should be ${mm(mate.value)} below the mouth, in the middle of the front. Set the mate there, through one layer only.`,
+        title: 'Sew the strap on and set its mate',
+        actions: [
+          {
+            verb: 'sew',
+            seams: [`${piece}#base`],
+            facing: 'wrongToRight',
+            cross: true,
+            aside: { distance: down.value, of: 'mouth' },
+            twice: 'weight',
+          } as const,
+          { verb: 'tryIn', fastener: { over: front.piece, mark: `${id}-mate`, distance: mate.value } } as const,
+          {
+            verb: 'setHardware',
+            hardware: fastener.id,
+            half: 'lower',
+            piece: front.piece,
+            mark: `${id}-mate`,
+            backed: true,
+          } as const,
+        ],
       },
     ],
   };

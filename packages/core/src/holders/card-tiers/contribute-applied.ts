@@ -1,16 +1,25 @@
 import { sum } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { partedRings, patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import type { Seat } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { insetsOf, slotRooms } from './rooms.ts';
 import { pocketBottom, type Tiers } from './tiers.ts';
 import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
+
+/** Its edges on the face, and those that the seam there catches. */
+const sewnBy = (joins: readonly Seam[]): Action[] => {
+  const of = (kind: Seam['kind']) => joins.filter((seam) => seam.kind === kind).map((seam) => seam.id);
+  return [
+    { verb: 'edgestitch', seams: of('stitchedOn') },
+    ...(of('caught').length > 0 ? [{ verb: 'baste', seams: of('caught'), facing: 'wrongToRight' } as const] : []),
+  ];
+};
 
 /** Pockets sewn straight onto the face, each lower one lapping over the one above by all but the reveal. */
 export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { rules }: HolderInputs): Contribution {
@@ -42,6 +51,7 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
     };
     const { joins, edit, bounds } = seatEdges({
       id: `${id}/pocket-${index + 1}`,
+      called: `${id}${index + 1}`,
       seat: own,
       runs: {
         left: [wholeEdge(piece, 'left', true)],
@@ -78,9 +88,18 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
         id: `holders/${id}/set`,
         phase: 'pockets',
         needs: [],
-        uses: [...made.map(({ draft }) => draft.id), seat.host.piece],
-        seams: joins.map((join) => join.id),
-        text: say`Sew the pockets of ${id} onto the leaf from the top one down, each ${mm(detail.reveal.value)} lower than the one behind it: sides and bottom, stitching no further in than marked. Try the cards.`,
+        title: `Sew the card pockets ${id} on`,
+        actions: [
+          ...(hem.value > 0
+            ? [{ verb: 'hem' as const, pieces: made.map(({ draft }) => draft.id), edges: ['top'] }]
+            : []),
+          // from the top one down: each laps over the one before
+          ...made.flatMap(({ draft, joins: own }): Action[] => [
+            { verb: 'lay', pieces: [draft.id], onto: seat.host.piece, facing: 'wrongToRight', at: 'marks' },
+            ...sewnBy(own),
+          ]),
+          { verb: 'tryIn', holders: [id] },
+        ],
       },
     ],
   });

@@ -1,4 +1,4 @@
-import { contribution, type ActionsDraft, type Contribution } from '../../pieces/contribution.ts';
+import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs } from '../holder-kind.ts';
@@ -33,7 +33,7 @@ function operations(
   joins: readonly Seam[],
   pleated: boolean,
   middle: readonly string[],
-): ActionsDraft[] {
+): OperationDraft[] {
   const { id, seat, detail } = placed;
   const own = `holders/${id}`;
   const { front, backing, pocket } = ids(placed);
@@ -101,7 +101,7 @@ function pocketsLaid(joins: readonly Seam[], pockets: readonly string[]): Action
       own === kind && pockets.includes(a.piece) && !id.endsWith('#middle') ? [id] : [],
     );
   return [
-    { verb: 'hem', pieces: pockets, edge: 'top' },
+    { verb: 'hem', pieces: pockets, edges: ['top'] },
     ...(pockets.length > 1 ? [{ verb: 'sew', seams: of('stitchedOn'), facing: 'wrongToRight' } as const] : []),
     { verb: 'baste', seams: of('caught'), facing: 'wrongToRight' },
   ];

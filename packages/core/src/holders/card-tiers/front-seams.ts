@@ -19,7 +19,7 @@ export function frontJoins(placed: Placed, { rules }: HolderInputs): Seam[] {
         detail.slots.map(({ depth }) => depth),
         rules.length(foldLoss),
       ),
-      inFolds: true,
+      lies: 'folds' as const,
     },
   };
   const inside = `holders/${id}`;

@@ -29,9 +29,18 @@ export function contributeCavity(
         id: `holders/${id}/divide`,
         phase: 'finish',
         needs: ['body/turn'],
-        uses: [...new Set([panels.front.piece, panels.back.piece])],
-        seams: lines.joins.map((join) => join.id),
-        text: say`Lay it flat, front and back even, and stitch them together along the dividers through all layers, from the mouth ${mm(down)} down${clearOfBase(seat) > 0 ? ' and no further: the base must open' : ', where the base begins'}. Back-tack twice at the mouth: it carries the weight.`,
+        title: `Stitch the dividers of ${id}`,
+        actions: [
+          {
+            verb: 'sew',
+            seams: lines.joins.map((join) => join.id),
+            facing: 'wrongToWrong',
+            allLayers: true,
+            from: 'mouth',
+            stopsAfter: down,
+            twice: 'mouth',
+          },
+        ],
       },
     ],
   });

@@ -1,7 +1,6 @@
 import { minus, named, rounded, roundedBelow, smallest, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { say } from '../../errors/wording.ts';
-import type { Contribution, OperationDraft } from '../../pieces/contribution.ts';
+import type { OperationDraft, Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
@@ -166,9 +165,11 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     id: `${own}/channels`,
     phase: 'pockets',
     needs: [`${own}/set`],
-    uses: [front!.id, seat.host.piece],
-    seams: between.map((seam) => seam.id),
-    text: say`Stitch the ${places.length} lines between the channels of ${id} from the bottom up to the mouth, back-tacking there. Try each thing before the next line.`,
+    title: `Stitch the channels of ${id}`,
+    actions: [
+      { verb: 'tryIn', holders: [id], each: true },
+      { verb: 'sew', seams: between.map((seam) => seam.id), facing: 'wrongToRight', stopsAt: 'mouth' },
+    ],
   };
   return {
     ...sewn,

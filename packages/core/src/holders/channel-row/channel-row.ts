@@ -238,9 +238,18 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
         id: `holders/${id}/channels`,
         phase: 'finish',
         needs: ['body/pocket'],
-        uses: [...new Set([panels.front.piece, panels.back.piece])],
-        seams: lines.joins.map((join) => join.id),
-        text: say`Stitch the ${places.length} lines between the channels from the fold up to the pocket's mouth, and stop there; back-tack at the mouth. Try each tool before the next line.`,
+        title: `Stitch the channels of ${id}`,
+        actions: [
+          { verb: 'tryIn', holders: [id], each: true },
+          {
+            verb: 'sew',
+            seams: lines.joins.map((join) => join.id),
+            facing: 'wrongToRight',
+            allLayers: true,
+            from: 'fold',
+            stopsAt: 'mouth',
+          },
+        ],
       },
     ],
   });

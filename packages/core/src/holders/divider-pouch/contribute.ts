@@ -1,17 +1,17 @@
 import { given, sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { panelOutline } from '../../geometry/panel.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { linesOf, onePile, type Ring, type RoomWall } from '../../pieces/room.ts';
 import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { pocketEase } from '../face-pocket/patch.ts';
 import { zipperFor } from '../zip-pocket/zipper.ts';
 import type { DividerPouch } from './pouch.ts';
 import { dividerAbove } from './rules.ts';
 import { shallowCorner } from '../../pieces/shallow-corner.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<DividerPouch, 'pouch'>;
 
@@ -89,14 +89,11 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
       };
     }),
   );
-  const step = (name: string, needs: string[], uses: string[], seams: Seam[], text: ReturnType<typeof say>) => ({
-    id: `${own}/${name}`,
-    phase: 'pockets' as const,
-    needs,
-    uses,
-    seams: seams.map((each) => each.id),
-    text,
-  });
+  const ids = (seams: readonly Seam[]) => seams.map((each) => each.id);
+  const inset = rules.length(topstitchInset).value;
+  const flat = pouch.filter((seam) => !seam.id.includes('#corner-'));
+  const corners = pouch.filter((seam) => seam.id.includes('#corner-'));
+  const all = layers.flat();
   const base = sum('pouch, deep', [times(2, halfDepth)]);
   return contribution({
     pieces: [
@@ -126,33 +123,53 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
     hardware: zipper.hardware,
     findings: shallowCorner(`bottom of pouch ${id}`, base, seam, own),
     operations: [
-      step(
-        'zipper',
-        [],
-        [...layers.flat(), zipper.piece.id],
-        [...zip, ...linedZip],
-        detail.lined
-          ? say`Sew the zipper between the top edges of pouch ${id}, each tape between a wall and its lining, right sides together; its ends turned under ${mm(from)} before the sides. Topstitch both edges.`
-          : say`Sew the zipper between the top edges of pouch ${id}, its ends turned under ${mm(from)} before the sides.`,
-      ),
-      step(
-        'pouch',
-        [`${own}/zipper`],
-        layers.flat(),
-        pouch,
-        detail.lined
-          ? say`Half open the zipper. Sew the bottom of pouch ${id} and that of its lining, box the corners of both ${mm(base.value)} deep. Turn through a side, push the lining in.`
-          : say`Half open the zipper. Sew the bottom of pouch ${id} and box its corners ${mm(base.value)} deep.`,
-      ),
-      step(
-        'hang',
-        [`${own}/pouch`],
-        [...layers.flat(), ...new Set(caught.map(({ b }) => b.piece))],
-        caught,
-        inner.seams
-          ? say`Baste the sides of pouch ${id} to the sides of the lining, ${mm(inner.depth.value - lowest)} above the base; the side seams catch them.`
-          : say`Sew the sides of pouch ${id} onto the middle of both sides of the lining, ${mm(inner.depth.value - lowest)} above the base.`,
-      ),
+      {
+        id: `${own}/zipper`,
+        phase: 'pockets',
+        needs: [],
+        title: `Sew the zipper of pouch ${id}`,
+        actions: [
+          { verb: 'turnIn', pieces: [zipper.piece.id], edges: ['ends'] },
+          // the linings lie on the other side of the tape
+          ...(detail.lined ? [{ verb: 'baste', seams: ids(linedZip) } as const] : []),
+          { verb: 'sew', seams: ids(zip), meet: 'middles' },
+          { verb: 'press', pieces: all },
+          ...[front, back].map((piece): Action => ({ verb: 'topstitch', piece, place: 'zipper', distance: inset })),
+        ],
+      },
+      {
+        id: `${own}/pouch`,
+        phase: 'pockets',
+        needs: [`${own}/zipper`],
+        title: `Sew and box pouch ${id}`,
+        actions: [
+          { verb: 'moveSlider', zipper: zipper.piece.id, to: 'half', ...(detail.lined && { why: 'turning' }) },
+          { verb: 'sew', seams: ids(flat) },
+          { verb: 'box', seams: ids(corners), onto: 'bottomOnSide' },
+          ...(detail.lined
+            ? [
+                { verb: 'turn', pieces: all, side: true } as const,
+                { verb: 'insert', pieces: all.slice(2), into: front, way: 'pushed' } as const,
+              ]
+            : []),
+        ],
+      },
+      {
+        id: `${own}/hang`,
+        phase: 'pockets',
+        needs: [`${own}/pouch`],
+        title: `Hang pouch ${id} in`,
+        actions: [
+          inner.seams
+            ? {
+                verb: 'baste',
+                seams: ids(caught),
+                facing: 'wrongToRight',
+                aside: { distance: inner.depth.value - lowest, of: 'base' },
+              }
+            : { verb: 'edgestitch', seams: ids(caught), aside: { distance: inner.depth.value - lowest, of: 'base' } },
+        ],
+      },
     ],
   });
 }

@@ -10,7 +10,6 @@ import {
   type Derived,
 } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { type Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, type Seam } from '../../pieces/seam.ts';
@@ -183,30 +182,35 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
   const middle = rooms.length > 1 ? middleSeam(id, seat, width.value) : undefined;
   const between = middle ? [middle.seam] : [];
   const { visible: shows } = detail.load;
-  const ease = { bottom: { by: fullness } };
-  const sewn = patchOn({ id, seat, made, ease, between, rooms, shows, asks: pocketEase(inputs), flat: true });
+  const ease = { bottom: { by: fullness, lies: 'folds' as const } };
+  const sewn = patchOn({
+    id,
+    seat,
+    made,
+    ease,
+    between,
+    stitched: between,
+    needs: [`holders/${id}/pleat`],
+    rooms,
+    shows,
+    asks: pocketEase(inputs),
+    flat: true,
+  });
   const [front, ...others] = sewn.pieces;
   const lines = [...pleatLines(detail, width.value, seat.height.value), ...(middle ? [middle.onFront] : [])];
-  const [set, ...before] = sewn.operations.filter((step) => 'text' in step).reverse();
   return {
     ...sewn,
     pieces: [{ ...front!, lines }, ...others],
     joins: [...sewn.joins, ...between],
     hostEdits: [...sewn.hostEdits, ...(middle ? [{ piece: seat.host.piece, lines: [middle.onHost] }] : [])],
     operations: [
-      ...before.reverse(),
+      ...sewn.operations,
       {
         id: `holders/${id}/pleat`,
         phase: 'prepare',
         needs: [`holders/${id}/fold`],
-        uses: [front!.id],
-        seams: [],
-        text: say`Fold the pleats of pocket ${id} on their lines towards the sides and baste them along the bottom: it is ${mm(fullness.value)} wider than the back behind it. At the mouth it stays full.`,
-      },
-      {
-        ...set!,
-        needs: [`holders/${id}/pleat`],
-        seams: [...set!.seams, ...between.map((seam) => seam.id)],
+        title: `Lay the pleats of pocket ${id}`,
+        actions: [{ verb: 'pleat', piece: front!.id, fuller: fullness.value }],
       },
     ],
   };

@@ -188,7 +188,7 @@ function contribute(style: PocketStyle, { id, seat, detail }: Placed, inputs: Ho
   const width = sum('front, stitch to stitch', [seat.width, minus(detail.less)]);
   const made = pocketFront({ ...style, id, width, height: seat.height, name: style.title }, inputs);
   const less = detail.less.value > 0 && {
-    bottom: { by: sum('stretched across', [minus(detail.less)]) },
+    bottom: { by: sum('stretched across', [minus(detail.less)]), lies: 'stretch' as const },
   };
   const { sheaves, visible: shows } = detail.load;
   return patchOn({ id, seat, made, rooms: [sheaves], shows, asks: pocketEase(inputs), ...(less && { ease: less }) });

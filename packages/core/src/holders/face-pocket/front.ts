@@ -1,8 +1,7 @@
 import { hardwareWidth } from '../hardware-sizes.ts';
 import { sum, times, type Derived } from '../../derived/derived.ts';
 import type { Role } from '../../document/design-document.ts';
-import { say } from '../../errors/wording.ts';
-import type { HardwareNeed, OperationDraft } from '../../pieces/contribution.ts';
+import type { OperationDraft, HardwareNeed } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import type { RoomWall } from '../../pieces/room.ts';
@@ -10,7 +9,8 @@ import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 import type { Side } from '../seat.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { setOn } from '../set-on.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 /** How the mouth of a pocket is finished: the front doubled with the fold at the mouth, or bound. */
 export type FrontStyle = 'fold' | 'bound';
@@ -34,7 +34,8 @@ export interface MadeFront {
   wall: Pick<RoomWall, 'piece' | 'mouth' | 'double'>;
   /** What comes to lie on each side of the seat. */
   runs: Partial<Record<Side, EdgeRun[]>>;
-  operations(seams: string[], host: string): OperationDraft[];
+  /** Its mouth, then how it is set. */
+  operations(joins: readonly Seam[], host: string, needs: readonly string[]): OperationDraft[];
 }
 
 const BINDING = 'binding-20';
@@ -70,16 +71,19 @@ function doubled({ id, name, role, width, height }: Front, { rules }: HolderInpu
       right: [edgePart(piece, 'right', 0, h), edgePart(piece, 'right', h, 2 * h, true)],
       bottom: [wholeEdge(piece, 'bottom'), wholeEdge(piece, 'top', true)],
     },
-    operations: (seams, host) => [
+    operations: (sewn, host, needs) => [
       {
         id: `holders/${id}/fold`,
         phase: 'prepare',
         needs: [],
-        uses: [piece],
-        seams: [],
-        text: say`Fold pocket ${id} along its middle and topstitch the fold, which is its mouth.`,
+        title: `Fold the front of pocket ${id}`,
+        actions: [
+          { verb: 'fold', piece, fold: 'mouth', sides: 'wrong' },
+          { verb: 'press', pieces: [piece] },
+          { verb: 'topstitch', piece, along: ['mouth'], distance: rules.length(topstitchInset).value },
+        ],
       },
-      set(id, [piece, host], seams, [`holders/${id}/fold`]),
+      setOn({ id, pieces: [piece], host, joins: sewn, needs: [`holders/${id}/fold`, ...needs] }),
     ],
   };
 }
@@ -121,25 +125,18 @@ function boundFront({ id, name, role, width, height }: Front, inputs: HolderInpu
       right: [wholeEdge(piece, 'right')],
       bottom: [wholeEdge(piece, 'bottom')],
     },
-    operations: (seams, host) => [
+    operations: (sewn, host, needs) => [
       {
         id: `holders/${id}/mouth`,
         phase: 'prepare',
         needs: [],
-        uses: [piece, tape],
-        seams: joins.map((join) => join.id),
-        text: say`No iron on mesh or film. Fold the binding over the top edge of pocket ${id} and stitch it.`,
+        title: `Bind the mouth of pocket ${id}`,
+        actions: [
+          { verb: 'bind', by: tape, over: [piece], edge: 'top', seams: joins.map((join) => join.id) },
+          { verb: 'inspect', what: 'noIron' },
+        ],
       },
-      set(id, [piece, host], seams, [`holders/${id}/mouth`]),
+      setOn({ id, pieces: [piece], host, joins: sewn, needs: [`holders/${id}/mouth`, ...needs] }),
     ],
   };
 }
-
-const set = (id: string, uses: string[], seams: string[], needs: string[]): OperationDraft => ({
-  id: `holders/${id}/set`,
-  phase: 'pockets',
-  needs,
-  uses,
-  seams,
-  text: say`Lay pocket ${id} on its marks. Edges inside the face are turned in and edge-stitched, back-tacking at the mouth; those at the outside are basted and caught in the seam. Try what goes in.`,
-});

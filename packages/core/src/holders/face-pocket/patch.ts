@@ -18,6 +18,10 @@ interface Patch {
   ease?: Partial<Record<Side, SeamEase>>;
   /** Lines that part it into rooms, from the left, already sewn to the host; the front is their `a`. */
   between?: readonly Seam[];
+  /** Those of them that are sewn in the step that sets it. */
+  stitched?: readonly Seam[];
+  /** Steps that come before that one. */
+  needs?: readonly string[];
   /** The things in each room, on each other. */
   rooms: readonly (readonly Stood[])[];
   /** How much of them is meant to stand out, mm. */
@@ -30,7 +34,19 @@ interface Patch {
 
 /** A patch with a mouth, sewn to its seat at both sides and below: what every pocket of that kind brings.
  * @returns the contribution, whose last step sets the pocket */
-export function patchOn({ id, seat, made, ease, between = [], rooms, shows, asks, flat = false }: Patch): Contribution {
+export function patchOn({
+  id,
+  seat,
+  made,
+  ease,
+  between = [],
+  stitched = [],
+  needs = [],
+  rooms,
+  shows,
+  asks,
+  flat = false,
+}: Patch): Contribution {
   const { joins, edit, bounds } = seatEdges({ id, seat, runs: made.runs, ...(ease && { ease }) });
   const rings = partedRings(
     patchRing(made.wall, seat.host.piece, bounds, stitchedBeside, { flat }),
@@ -49,10 +65,7 @@ export function patchOn({ id, seat, made, ease, between = [], rooms, shows, asks
       ease: asks,
     })),
     hardware: made.hardware,
-    operations: made.operations(
-      joins.map((join) => join.id),
-      seat.host.piece,
-    ),
+    operations: made.operations([...joins, ...stitched], seat.host.piece, needs),
   });
 }
 

@@ -1,14 +1,14 @@
 import { nothing } from '../../derived/constants.ts';
 import { sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { Fold, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 import { stripOf } from '../card-tiers/place.ts';
 import { pleatRing, slotRooms } from '../card-tiers/rooms.ts';
 import { foldLoss } from '../card-tiers/rules.ts';
@@ -46,7 +46,7 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
         kind: 'sewn',
         a: along('front'),
         b: wholeEdge(tab(end), 'left', true),
-        ease: { by: takeUp },
+        ease: { by: takeUp, lies: 'folds' },
       },
       { id: `${own}#${end}-back`, kind: 'sewn', a: along('back'), b: wholeEdge(tab(end), 'right', true) },
     ];
@@ -70,14 +70,8 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
     label: `card panel ${id}`,
   }));
   const mouths = detail.slots.length;
-  const step = (name: string, needs: string[], uses: string[], seams: Seam[], text: ReturnType<typeof say>) => ({
-    id: `${own}/${name}`,
-    phase: 'pockets' as const,
-    needs: needs.map((need) => `${own}/${need}`),
-    uses,
-    seams: seams.map((seam) => seam.id),
-    text,
-  });
+  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
+  const inset = rules.length(topstitchInset).value;
   return contribution({
     pieces,
     joins: [...bound, ...middle, bottom],
@@ -85,39 +79,58 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
     rooms: detail.slots.flatMap((_, index) => slotRooms(placed, index, ringsOf(strip, index), inputs)),
     operations: [
       {
-        ...step(
-          'prepare',
-          [],
-          [strip],
-          [],
-          say`Press strip ${id} into ${mouths} pockets with two guides of cardboard, one as wide as a pocket is deep, one wider by the reveal; topstitch each mouth. Fold the rest down behind: it is the back. Trim sides and bottom even, ${mm(high)} high between the stitch lines.`,
-        ),
-        phase: 'prepare' as const,
+        id: `${own}/prepare`,
+        phase: 'prepare',
+        needs: [],
+        title: `Pleat card strip ${id}`,
+        actions: [
+          { verb: 'pleat', piece: strip, pockets: mouths, height: high, guides: true },
+          { verb: 'topstitch', piece: strip, along: detail.slots.map((_, slot) => mouthFold(slot)), distance: inset },
+          { verb: 'fold', piece: strip, fold: 'top', sides: 'wrong' },
+          { verb: 'trim', pieces: [strip], to: 'even' },
+        ],
       },
-      step(
-        'ends',
-        ['prepare'],
-        [strip, ...ends.map(tab)],
-        bound,
-        say`Fold a tab over each end, its raw edges turned in, and stitch through all layers ${mm(detail.bound.value)} from the end.`,
-      ),
-      step(
-        'set',
-        ['ends'],
-        [strip, seat.host.piece],
-        middle,
-        say`Lay panel ${id} on the lining, its middle on the fold, and stitch down on both sides of the fold, from the top edge: a crooked line robs one pocket. Only these lines hold it.`,
-      ),
-      step(
-        'bottom',
-        ['set'],
-        [strip],
-        [bottom],
-        say`Turn the lower edges of front and back in and stitch them to each other: that closes the lowest pockets. Try the cards.`,
-      ),
+      {
+        id: `${own}/ends`,
+        phase: 'pockets',
+        needs: [`${own}/prepare`],
+        title: `Bind the ends of panel ${id}`,
+        actions: ends.map((end): Action => ({
+          verb: 'bind',
+          by: tab(end),
+          over: [strip],
+          edge: end,
+          seams: ids(bound.filter(({ b }) => b.piece === tab(end))),
+          deep: detail.bound.value,
+        })),
+      },
+      {
+        id: `${own}/set`,
+        phase: 'pockets',
+        needs: [`${own}/ends`],
+        title: `Sew panel ${id} to the lining`,
+        actions: [
+          { verb: 'lay', pieces: [strip], onto: seat.host.piece, facing: 'wrongToRight', at: 'marks' },
+          { verb: 'sew', seams: ids(middle), facing: 'wrongToRight', from: 'top', crooked: true },
+        ],
+      },
+      {
+        id: `${own}/bottom`,
+        phase: 'pockets',
+        needs: [`${own}/set`],
+        title: `Close the lowest pockets of ${id}`,
+        actions: [
+          { verb: 'turnIn', pieces: [strip], edges: ['bottom', 'top'] },
+          { verb: 'edgestitch', seams: ids([bottom]), facing: 'wrongToWrong' },
+          { verb: 'tryIn', holders: [id] },
+        ],
+      },
     ],
   });
 }
+
+/** The fold that is the mouth of a pocket. */
+const mouthFold = (slot: number): string => `fold-${2 * slot + 2}`;
 
 function stripPiece(placed: Placed, inputs: HolderInputs): PieceDraft {
   const { id, seat, detail } = placed;

@@ -62,9 +62,11 @@ export function contributeStraps(placed: PlacedStraps, inputs: HolderInputs): Co
               id: `${own}/fasten`,
               phase: 'prepare' as const,
               needs: [],
-              uses: used,
-              seams: [],
-              text: say`Turn the free end of each half strap of ${id} under. Stitch the soft half of the hook-and-loop onto the right side of one half of each pair and the rough half beneath the other, so that it does not scratch the thing.`,
+              title: `Put the fastener on the straps of ${id}`,
+              actions: [
+                { verb: 'turnIn' as const, pieces: used, edges: ['free'] },
+                { verb: 'hookAndLoop' as const, soft: used[0]!, rough: used[1]! },
+              ],
             },
           ]
         : []),
@@ -72,11 +74,16 @@ export function contributeStraps(placed: PlacedStraps, inputs: HolderInputs): Co
         id: `${own}/set`,
         phase: 'pockets',
         needs: halves ? [`${own}/fasten`] : [],
-        uses: [...used, seat.host.piece],
-        seams: joins.map((join) => join.id),
-        text: detail.within
-          ? say`Baste the outer ends of the straps of ${id} onto the edge of the panel at their marks, raw edges even: its seam catches them. Try the thing before: it must not lift.`
-          : say`Stitch both ends of each elastic strap of ${id} down on their lines, turned under, twice. Try the thing: it must not lift.`,
+        title: `Set the straps of ${id}`,
+        actions: [
+          ...(detail.within
+            ? [{ verb: 'baste' as const, seams: joins.map((join) => join.id), facing: 'wrongToRight' as const }]
+            : [
+                { verb: 'turnIn' as const, pieces: used, edges: ['ends'] },
+                { verb: 'edgestitch' as const, seams: joins.map((join) => join.id), twice: 'weight' as const },
+              ]),
+          { verb: 'tryIn', holders: [id] },
+        ],
       },
     ],
   });

@@ -1,5 +1,4 @@
 import { byRule, minus, rounded, sum, times, type Rule } from '../../derived/derived.ts';
-import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { onePile, type Ring, type Room } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
@@ -99,9 +98,12 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
         id: `${own}/set`,
         phase: 'pockets',
         needs: [],
-        uses: [piece, seat.host.piece],
-        seams: [...sewn.joins, ...bottoms.map(({ join }) => join)].map((join) => join.id),
-        text: say`Mark the elastic of ${id}, lay it on its lines and stitch it down at every mark, back and forth: ${detail.loops.length} loops, the elastic a little shorter than the way over the things. Try each before the next.${detail.pockets ? ' Then stitch the lower edge down between them, what is too much in a small pleat on each side.' : ''}`,
+        title: detail.pockets ? `Set the elastic pockets ${id}` : `Set the elastic loops ${id}`,
+        actions: [
+          { verb: 'tryIn', holders: [id], each: true },
+          { verb: 'sew', seams: sewn.joins.map((join) => join.id), facing: 'wrongToRight', backAndForth: true },
+          ...(detail.pockets ? [{ verb: 'edgestitch' as const, seams: bottoms.map(({ join }) => join.id) }] : []),
+        ],
       },
     ],
   });
@@ -134,7 +136,7 @@ function bottomsOf({ id, seat, detail }: Pick<Placed, 'id' | 'seat' | 'detail'>,
         kind: 'stitchedOn',
         a: edgePart(piece, 'bottom', stitches[2 * index]!, stitches[2 * index + 1]!),
         b: faceLine(seat.host.piece, line.id),
-        ease: { by: sum('laid in pleats', [relaxed, minus(span)]) },
+        ease: { by: sum('laid in pleats', [relaxed, minus(span)]), lies: 'pleats' },
       },
     };
   });

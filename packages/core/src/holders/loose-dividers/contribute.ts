@@ -1,16 +1,16 @@
 import { sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { patch } from '../../pieces/patch.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { linesOf } from '../../pieces/room.ts';
 import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { stoodOf } from '../cavity/compartments.ts';
 import { easeCavityAcross, easeCavityEnd } from '../cavity/rules.ts';
 import type { InnerWalls } from '../seat.ts';
 import { dividedRings } from './rings.ts';
 import { hang, type LooseDividers } from './rooms.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<LooseDividers, 'walled'>;
 
@@ -39,6 +39,7 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
     return { side, draft, joins: detail.fixed ? [...joins, lowerSeam(id, side, piece, w, inner)] : joins };
   });
   const joins = made.flatMap((each) => each.joins);
+  const stitchedOn = joins.filter(({ kind }) => kind === 'stitchedOn').map((seam) => seam.id);
   return contribution({
     pieces: made.map(({ draft }) => draft),
     joins,
@@ -76,9 +77,31 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
         id: `holders/${id}/dividers`,
         phase: 'pockets',
         needs: [],
-        uses: [...made.map(({ draft }) => draft.id), ...new Set(detail.sides.map((side) => inner.panels[side].piece))],
-        seams: joins.map(({ id: seamId }) => seamId),
-        text: say`Fold each divider, hem its lower edges and topstitch the fold. Stitch its centre to the lining, ${mm(clear.value)} above the base, through the layer that lies on the lining only; baste its sides to the sides of the lining. ${detail.fixed ? 'Stitch its lower edge to the lining too.' : 'It stays open below and can be pushed aside.'}`,
+        title: `Make and hang the dividers of ${id}`,
+        actions: [
+          { verb: 'hem', pieces: made.map(({ draft }) => draft.id), edges: ['bottom', 'top'] },
+          ...made.flatMap(({ draft }): Action[] => [
+            { verb: 'fold', piece: draft.id, fold: 'top', sides: 'wrong' },
+            {
+              verb: 'topstitch',
+              piece: draft.id,
+              along: ['top'],
+              distance: rules.length(topstitchInset).value,
+            },
+          ]),
+          {
+            verb: 'sew',
+            seams: stitchedOn,
+            facing: 'wrongToRight',
+            aside: { distance: clear.value, of: 'base' },
+            oneWall: true,
+          },
+          {
+            verb: 'baste',
+            seams: joins.filter(({ kind }) => kind === 'caught').map((seam) => seam.id),
+            facing: 'wrongToRight',
+          },
+        ],
       },
     ],
   });

@@ -1,5 +1,4 @@
 import { minus, sum, type Derived } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
@@ -8,10 +7,11 @@ import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { hostRun, type Side } from '../seat.ts';
+import { setOn } from '../set-on.ts';
 import { seatEdges } from '../seat-edges.ts';
-import { STRIP, zippedRoom, zipperAt, type ZipFront, type ZipPocket } from './zip.ts';
+import { STRIP, zippedRoom, type ZipFront, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<ZipPocket>;
 
@@ -21,7 +21,6 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
   const own = `holders/${id}`;
   const seam = rules.length(seamAllowance);
   const [w, h] = [seat.width.value, seat.height.value];
-  const low = zipperAt(detail, h);
   const high = sum('front, bottom to zipper', [seat.height, minus(STRIP), minus(detail.window)]);
   const zipper = zipperFor(own, detail.opening, detail.beyond, inputs, detail.gauge);
   const draft = (name: string, title: string, height: Derived, role: ZipFront = 'pocket'): PieceDraft =>
@@ -43,10 +42,12 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
   const below = seatEdges({ id, seat: frontSeat, runs: { ...runs(front), bottom: [wholeEdge(front, 'bottom')] } });
   const above = seatEdges({
     id: `${id}/strip`,
+    called: `the strip of ${id}`,
     seat: stripSeat,
     runs: { ...runs(strip), top: [wholeEdge(strip, 'top', true)] },
   });
-  const flap = detail.style === 'flap' ? flapOver({ id, seat, detail } as Placed, draft, low) : undefined;
+  const inset = rules.length(topstitchInset).value;
+  const flap = detail.style === 'flap' ? flapOver({ id, seat, detail } as Placed, draft) : undefined;
   const edges = [...below.joins, ...above.joins, ...(flap?.joins ?? [])];
   return contribution({
     pieces: [...pieces, ...(flap?.pieces ?? [])],
@@ -64,29 +65,31 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
         id: `${own}/zipper`,
         phase: 'prepare',
         needs: [],
-        uses: pieces.map((piece) => piece.id),
-        seams: tapes.map((join) => join.id),
-        text: say`Sew the zipper between the front of pocket ${id} and its strip, ${mm(detail.opening.value)} of it open to the slider, ends beyond; topstitch beside the teeth.`,
+        title: `Sew the zipper of pocket ${id}`,
+        actions: [
+          { verb: 'sew', seams: tapes.map((join) => join.id), meet: 'middles' },
+          { verb: 'press', pieces: [front, strip] },
+          ...[front, strip].map((piece) => ({ verb: 'topstitch', piece, place: 'zipper', distance: inset }) as const),
+        ],
       },
       ...(flap ? flap.operations : []),
-      {
-        id: `${own}/set`,
-        phase: 'pockets',
+      setOn({
+        id,
+        pieces: [front, strip, ...(flap?.pieces.map((piece) => piece.id) ?? [])],
+        host: seat.host.piece,
+        joins: edges,
         needs: [`${own}/zipper`, ...(flap ? [`${own}/flap`] : [])],
-        uses: [front, strip, seat.host.piece, ...(flap?.pieces.map((piece) => piece.id) ?? [])],
-        seams: edges.map((join) => join.id),
-        text: say`Lay pocket ${id} on its marks, turn its free edges in and edge-stitch them; edges at the outside are caught in the seam. Keep the slider inside, and no stop in a seam.`,
-      },
+        last: [
+          { verb: 'moveSlider', zipper: zipper.piece.id, to: 'inside' },
+          { verb: 'inspect', what: 'stopsClear' },
+        ],
+      }),
     ],
   });
 }
 
 /** A flap of two layers, as wide as the pocket, that hangs over the zipper. */
-function flapOver(
-  { id, seat, detail }: Placed,
-  draft: (name: string, title: string, height: Derived) => PieceDraft,
-  low: number,
-) {
+function flapOver({ id, seat, detail }: Placed, draft: (name: string, title: string, height: Derived) => PieceDraft) {
   const own = `holders/${id}`;
   const piece = `${own}/flap`;
   const height = sum('flap, over strip and zipper', [STRIP, detail.window, detail.window]);
@@ -126,9 +129,13 @@ function flapOver(
         id: `${own}/flap`,
         phase: 'prepare' as const,
         needs: [],
-        uses: [piece],
-        seams: around.map((join) => join.id),
-        text: say`Sew the two flap pieces of pocket ${id} right sides together along sides and lower edge, turn, press; it hangs ${mm(height.value)} down, over the zipper ${mm(low)} above the bottom.`,
+        title: `Make the flap of pocket ${id}`,
+        actions: [
+          { verb: 'sew' as const, seams: around.map((join) => join.id) },
+          { verb: 'trim' as const, pieces: [piece], to: 'corners' as const },
+          { verb: 'turn' as const, pieces: [piece] },
+          { verb: 'press' as const, pieces: [piece] },
+        ],
       },
     ],
   };

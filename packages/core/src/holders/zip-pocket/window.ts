@@ -1,5 +1,4 @@
 import { sum, times } from '../../derived/derived.ts';
-import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
@@ -9,7 +8,7 @@ import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zippedRoom, zipperAt, type ZipPocket } from './zip.ts';
 import { tapeSeams, zipperFor } from './zipper.ts';
-import { seamAllowance } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
 type Placed = PlacedHolder<ZipPocket>;
 const sides = ['bottom', 'right', 'top', 'left'] as const;
@@ -46,21 +45,15 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     a: faceLine(bag, `window-${side}`),
     b: faceLine(seat.host.piece, `${id}-window-${side}`),
   }));
-  const host = (edge: 'bottom' | 'top') => faceLine(seat.host.piece, `${id}-window-${edge}`);
-  const tapes = zipper ? tapeSeams(own, zipper, { bottom: host('bottom'), top: host('top') }) : [];
+  const { host } = seat;
+  const onLine = (edge: 'bottom' | 'top') => faceLine(host.piece, `${id}-window-${edge}`);
+  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
+  const tapes = zipper ? tapeSeams(own, zipper, { bottom: onLine('bottom'), top: onLine('top') }) : [];
   const closing: Seam[] = [
     { id: `${own}#left`, kind: 'sewn', a: edgePart(bag, 'left', 0, h), b: edgePart(bag, 'left', h, 2 * h, true) },
     { id: `${own}#right`, kind: 'sewn', a: edgePart(bag, 'right', 0, h), b: edgePart(bag, 'right', h, 2 * h, true) },
     { id: `${own}#top`, kind: 'sewn', a: wholeEdge(bag, 'top'), b: wholeEdge(bag, 'bottom', true) },
   ];
-  const step = (name: string, needs: string[], seams: Seam[], text: ReturnType<typeof say>) => ({
-    id: `${own}/${name}`,
-    phase: 'pockets' as const,
-    needs,
-    uses: [bag, seat.host.piece, ...(name === 'zipper' && zipper ? [zipper.piece.id] : [])],
-    seams: seams.map((each) => each.id),
-    text,
-  });
   return contribution({
     pieces: [piece, ...(zipper ? [zipper.piece] : [])],
     hostEdits: [{ piece: seat.host.piece, lines: [...onHost, slit(id, onHost)] }],
@@ -78,30 +71,54 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
     ],
     hardware: zipper?.hardware ?? [],
     operations: [
-      step(
-        'window',
-        [],
-        window,
-        say`Lay pocket ${id} on the face, right sides together, windows on each other. Sew round the window of ${mm(opening)} × ${mm(size.height)} with short stitches. Slit along the middle to ${mm(size.height)} from the ends and into each corner; turn the pocket through, press.`,
-      ),
+      {
+        id: `${own}/window`,
+        phase: 'pockets',
+        needs: [],
+        title: `Sew the window of pocket ${id}`,
+        actions: [
+          { verb: 'lay', pieces: [bag], onto: host.piece, facing: 'rightToRight', at: 'windows' },
+          { verb: 'sew', seams: ids(window), small: true },
+          { verb: 'slit', pieces: [bag, host.piece], to: size.height },
+          { verb: 'turn', pieces: [bag], through: host.piece, window: true },
+          { verb: 'press', pieces: [bag] },
+        ],
+      },
       ...(zipper
         ? [
-            step(
-              'zipper',
-              [`${own}/window`],
-              tapes,
-              say`Centre the zipper behind the window, its slider inside, and edge-stitch round it; whip the tape ends together.`,
-            ),
+            {
+              id: `${own}/zipper`,
+              phase: 'pockets' as const,
+              needs: [`${own}/window`],
+              title: `Sew the zipper behind the window`,
+              actions: [
+                { verb: 'moveSlider' as const, zipper: zipper.piece.id, to: 'inside' as const },
+                { verb: 'edgestitch' as const, seams: ids(tapes), facing: 'rightToWrong' as const },
+                { verb: 'tack' as const, pieces: [zipper.piece.id], how: 'whip' as const },
+              ],
+            },
           ]
         : []),
-      step(
-        'close',
-        [`${own}/${zipper ? 'zipper' : 'window'}`],
-        closing,
-        zipper
-          ? say`Half open the zipper. Fold the pocket up behind and sew its sides and top, only the pocket, not the face.`
-          : say`Edge-stitch round the window: it holds its shape so. Fold the pocket up behind and sew its sides and top, only the pocket, not the face.`,
-      ),
+      {
+        id: `${own}/close`,
+        phase: 'pockets',
+        needs: [`${own}/${zipper ? 'zipper' : 'window'}`],
+        title: `Close the bag of pocket ${id}`,
+        actions: [
+          ...(zipper
+            ? [{ verb: 'moveSlider', zipper: zipper.piece.id, to: 'half' } as const]
+            : [
+                {
+                  verb: 'topstitch',
+                  piece: host.piece,
+                  place: 'window',
+                  distance: rules.length(topstitchInset).value,
+                } as const,
+              ]),
+          { verb: 'fold', piece: bag, fold: 'bottom', sides: 'right' },
+          { verb: 'sew', seams: ids(closing), keepOut: [host.piece] },
+        ],
+      },
     ],
   });
 }

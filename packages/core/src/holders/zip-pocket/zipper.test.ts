@@ -10,7 +10,10 @@ describe('a zipper by the length', () => {
 
   test('is cut as long as its opening and the tape beyond both ends', () => {
     expect(zipper.piece.width.value).toBe(183.5);
-    expect(zipper.hardware).toEqual([{ id: 'zipper-3', count: 1, length: 183.5 }]);
+    expect(zipper.hardware).toEqual([
+      { id: 'zipper-3', count: 1, length: 183.5 },
+      { id: 'slider-3', count: 1 },
+    ]);
   });
   test('opens in the middle of its tape', () => {
     const [part] = zipper.tape('bottom').parts;

@@ -22,13 +22,15 @@ export interface Zipper {
 
 /** @param opening length that the slider runs, mm
  * @param beyond tape beyond it at each end, so that no stop lies in a seam, mm
- * @param gauge default no. 3 */
+ * @param gauge default no. 3
+ * @param sliders default one */
 export function zipperFor(
   id: string,
   opening: Derived,
   beyond: Derived,
   inputs: Pick<HolderInputs, 'grid' | 'hardware'>,
   gauge: Gauge = 'zipper-3',
+  sliders = 1,
 ): Zipper {
   const length = rounded(sum('zipper, cut length', [opening, times(2, beyond)]), inputs.grid, 'up');
   const name = `${id}/zipper`;
@@ -43,7 +45,10 @@ export function zipperFor(
   });
   return {
     piece,
-    hardware: [{ id: gauge, count: 1, length: length.value }],
+    hardware: [
+      { id: gauge, count: 1, length: length.value },
+      { id: gauge.replace('zipper', 'slider'), count: sliders },
+    ],
     tape: (edge) => edgePart(name, edge, start, start + opening.value),
   };
 }

@@ -26,8 +26,9 @@ describe.each([...solved])('%s', (_, { operations, pieces }) => {
 
   test('its words are its sentences, and what is in hand are the pieces of its actions', () => {
     const letters = new Map(pieces.map(({ id, letter }) => [id, letter]));
-    for (const { text, actions, uses } of asData) {
-      expect(told(text)).toBe(actions.map(({ sentence }) => told(sentence)).join(' '));
+    for (const { text, actions, uses, warnings } of asData) {
+      const said = [...warnings, ...actions.map(({ sentence }) => sentence)];
+      expect(told(text)).toBe(said.map(told).join(' '));
       const named = [...told(text).matchAll(/\(([A-Z]+)\)/g)].map(([, letter]) => letter);
       const inHand = uses.map((piece) => letters.get(piece));
       for (const letter of named) expect(inHand).toContain(letter);
@@ -57,7 +58,7 @@ describe('the junior bifold, as a maker would say it', () => {
     expect(join).toBe(
       'Sew pleated card strip A (D) to card backing A (E) along the top and right edges, right sides together, 6 mm from the edge, at the right edge 3 mm.',
     );
-    expect(sentences(solution, 'holders/A/set')[0]).toContain('leave the mouth of the room behind it open');
+    expect(sentences(solution, 'holders/A/set')[0]).toContain('Leave the mouth of the room behind it open');
   });
 
   test('allowances that are told are those between stitch line and cut', () => {
@@ -71,14 +72,14 @@ describe('the junior bifold, as a maker would say it', () => {
     const [join] = sentences(solution, 'body/join');
     const width = (id: string) => boundsOf(solution.pieces.find((piece) => piece.id === id)!.stitch).width;
     const longer = width('body/shell') - width('body/lining');
-    expect(join).toContain(`shell (A) is ${longer} mm longer: let that stand between A1 and A2 and between A3 and A4`);
+    expect(join).toContain(`Shell (A) is ${longer} mm longer: let that stand between A1 and A2 and between A3 and A4`);
   });
 
   test('the gap that is told is the one that is left, and the topstitching closes it', () => {
     const [{ from, to, edge }] = solution.pieces.find(({ id }) => id === 'body/shell')!.gaps as [
       { from: number; to: number; edge: string },
     ];
-    expect(sentences(solution, 'body/join')[0]).toContain(`leave ${to - from} mm of the ${edge} edge open`);
+    expect(sentences(solution, 'body/join')[0]).toContain(`Leave ${to - from} mm of the ${edge} edge open`);
     expect(sentences(solution, 'body/turn').join(' ')).toContain(`through the gap in the ${edge} edge`);
     expect(sentences(solution, 'body/topstitch')[0]).toContain('closes the gap');
   });
@@ -87,8 +88,8 @@ describe('the junior bifold, as a maker would say it', () => {
     const [cap, socket] = sentences(solution, 'closure/snap');
     const of = (id: string) => solution.pieces.find((piece) => piece.id === id)!;
     const [tab, shell] = [of('closure/tab'), of('body/shell')];
-    const fromEnd = boundsOf(tab.stitch).height - tab.marks.find(({ id }) => id === 'snap-cap')!.at[1];
-    const fromSide = boundsOf(shell.stitch).width - shell.marks.find(({ id }) => id === 'snap-socket')!.at[0];
+    const fromEnd = boundsOf(tab.stitch).height - tab.marks.find(({ id }) => id === 'closure-cap')!.at[1];
+    const fromSide = boundsOf(shell.stitch).width - shell.marks.find(({ id }) => id === 'closure-mate')!.at[0];
     expect(cap).toContain(`${Math.round(fromEnd * 100) / 100} mm from the rounded end`);
     expect(socket).toContain(`${Math.round(fromSide * 100) / 100} mm from the right edge`);
   });

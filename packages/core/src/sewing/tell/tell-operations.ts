@@ -1,21 +1,22 @@
 import type { Wording } from '../../errors/wording.ts';
-import type { OperationDraft, Step } from '../../pieces/contribution.ts';
+import type { Step } from '../../pieces/contribution.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { Action } from '../actions/action.ts';
-import { asSentence, sentenceOf } from './sentences.ts';
-import type { Work } from './words.ts';
+import { cautions as warned, sentenceOf } from './sentences.ts';
+import { asSentence, type Work } from './words.ts';
 
 /** An action with its sentence. */
 export type ToldAction = Action & { sentence: Wording };
 
 /** A step in its place, with its words. */
-export interface Operation extends OperationDraft {
+export interface Operation extends Step {
   number: number;
-  /** What it is called, where it is told as data. */
-  title?: string;
-  /** What is done in it; nothing where it is told in words. */
   actions: readonly ToldAction[];
+  /** What is not safe for the hands or in use, in words. */
+  warnings: readonly Wording[];
+  /** All of its words. */
+  text: Wording;
 }
 
 /** Ordered steps with their sentences.
@@ -31,12 +32,15 @@ export function tellOperations(
   const seamById = new Map(seams.map((seam) => [seam.id, seam]));
   const work: Work = { piece: (id) => pieceById.get(id)!, seam: (id) => seamById.get(id)!, nameOf };
   return steps.map(({ actions, ...step }) => {
-    if (!actions) return { ...step, actions: [] };
+    const warnings = (step.cautions ?? []).map((code) => warned[code]);
     const told = actions.map((action) => ({ ...action, sentence: asSentence(sentenceOf(action, work)) }));
     return {
       ...step,
       actions: told,
-      text: told.flatMap(({ sentence }, at) => (at === 0 ? sentence : [' ', ...sentence])),
+      warnings,
+      text: [...warnings, ...told.map(({ sentence }) => sentence)].flatMap((each, at) =>
+        at === 0 ? each : [' ', ...each],
+      ),
     };
   });
 }

@@ -1,5 +1,6 @@
-import { lower } from '../../errors/first-letter.ts';
+import { capital, lower } from '../../errors/first-letter.ts';
 import { listed } from '../../errors/listed.ts';
+import type { Wording } from '../../errors/wording.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { EdgeId, Piece } from '../../pieces/piece.ts';
 import type { EdgeRun, Seam } from '../../pieces/seam.ts';
@@ -17,16 +18,34 @@ export function called({ name, letter }: Pick<Piece, 'name' | 'letter'>): string
   return letter ? `${lower(name)} (${letter})` : lower(name);
 }
 
-export const piecesIn = (ids: readonly string[], work: Work): string =>
-  listed([...new Set(ids)].map((id) => called(work.piece(id))));
+/** Pieces in a sentence: all of a bag under its name, others one by one. */
+export function piecesIn(ids: readonly string[], work: Work): string {
+  const all = [...new Set(ids)];
+  const bags = (['shell', 'lining'] as const).flatMap((layer) => {
+    const own = all.filter((id) => isOf(layer, id));
+    return own.length > 1 ? [{ own, name: `the ${layer} (${lettersOf(own, work)})` }] : [];
+  });
+  const inBags = new Set(bags.flatMap(({ own }) => own));
+  const others = all.filter((id) => !inBags.has(id)).map((id) => called(work.piece(id)));
+  return listed([...bags.map(({ name }) => name), ...new Set(others)]);
+}
+
+const isOf = (layer: 'shell' | 'lining', id: string): boolean => id.startsWith(`body/${layer}`);
+const lettersOf = (ids: readonly string[], work: Work): string =>
+  listed([...new Set(ids.flatMap((id) => work.piece(id).letter || []))]);
 
 /** Where runs lie on their piece: its edges by name, or its lines by what they are called there. */
 export function alongRuns(piece: Piece, runs: readonly EdgeRun[]): string {
   const lines = runs.flatMap(({ parts }) => parts.flatMap((part) => ('line' in part ? [part.line] : [])));
-  const labels = [...new Set(lines)].map((id) => `“${piece.lines.find((line) => line.id === id)?.label ?? id}”`);
   const edges = along(piece, [...new Set(runs.flatMap(edgesOf))]);
-  const marked = labels.length > 1 ? `along the marked lines ${listed(labels)}` : `along the marked line ${labels[0]}`;
-  return listed([...(edges === '' ? [] : [edges]), ...(labels.length > 0 ? [marked] : [])]);
+  return listed([...(edges === '' ? [] : [edges]), ...(lines.length > 0 ? [alongLines(piece, lines)] : [])]);
+}
+
+/** Lines that are drawn on a piece, by what they are called there. */
+export function alongLines(piece: Piece, lines: readonly string[]): string {
+  const labels = [...new Set(lines.flatMap((id) => piece.lines.find((line) => line.id === id)?.label || []))];
+  const words = labels.length > 0 ? ` ${listed(labels.map((label) => `“${label}”`))}` : '';
+  return `along the marked ${lines.length > 1 ? 'lines' : 'line'}${words}`;
 }
 
 /** The edges of a run, in its order. */
@@ -38,11 +57,23 @@ export const edgesOf = ({ parts }: EdgeRun): EdgeId[] => [
 export function along(piece: Piece, edges: readonly EdgeId[]): string {
   const all = piece.stitch.map(({ id }) => id);
   if (all.length > 1 && all.every((edge) => edges.includes(edge))) return 'all round';
+  const named = edgesNamed(edges);
+  return named === '' ? '' : `along the ${named}`;
+}
+
+/** Several edges: “left, right and bottom edges”. */
+export function edgesNamed(edges: readonly EdgeId[]): string {
   // round corners belong to the sides beside them
   const sides = edges.filter((edge) => !edge.startsWith('corner-'));
-  const named = sides.length > 0 ? sides : edges;
-  if (named.length === 0) return '';
-  if (named.length > 1 && named.every((edge) => edgeName(edge) === `${edge} edge`))
-    return `along the ${listed(named)} edges`;
-  return `along the ${listed(named.map(edgeName))}`;
+  const named = sides.length > 0 ? sides : [...edges];
+  // front and back of a folded piece
+  if (named.length > 1 && named.every((edge) => edge.startsWith('mouth'))) return 'whole mouth';
+  if (named.length > 1 && named.every((edge) => edgeName(edge) === `${edge} edge`)) return `${listed(named)} edges`;
+  return listed([...new Set(named.map(edgeName))]);
 }
+
+/** A sentence that begins with a capital letter. */
+export const asSentence = (wording: Wording): Wording => {
+  const [first, ...rest] = wording;
+  return typeof first === 'string' ? [capital(first), ...rest] : wording;
+};

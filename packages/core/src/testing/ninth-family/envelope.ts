@@ -2,7 +2,6 @@ import type { BodyInputs, BodyKind, SizedBody } from '../../bodies/body-kind.ts'
 import { sleeveLikeSection } from '../../bodies/section.ts';
 import { given, largest, named, rounded, sum, times, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
-import { mm, say } from '../../errors/wording.ts';
 import type { MeasuredFace } from '../../faces/measure.ts';
 import { through } from '../../geometry/panel.ts';
 import type { ParamSpec } from '../../holders/holder-kind.ts';
@@ -144,9 +143,12 @@ export const envelope: BodyKind<Envelope> = {
           id: 'body/join',
           phase: 'join',
           needs: [],
-          uses: [SHEET],
-          seams: seams.map(({ id }) => id),
-          text: say`Fold the front up by ${mm(h)}, right sides out, and sew both sides. Fold the flap over and tuck it in.`,
+          title: 'Fold and sew the envelope',
+          actions: [
+            { verb: 'fold', piece: SHEET, fold: 'bottom', sides: 'wrong', by: h },
+            { verb: 'sew', seams: seams.map(({ id }) => id), facing: 'wrongToWrong' },
+            { verb: 'fold', piece: SHEET, fold: 'flap', sides: 'wrong' },
+          ],
         },
       ],
     });
