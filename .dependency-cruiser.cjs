@@ -7,6 +7,7 @@ const floors = [
   ['document', 'contents', 'stacks'],
   ['sewing/actions'],
   ['pieces'],
+  ['sewing/model'],
   ['form'],
   ['holders'],
   ['faces'],

@@ -30,12 +30,14 @@ export function withTrimming(ordered: readonly Step[], seams: readonly Seam[], p
     const step: Step = {
       id: `${id}/trim`,
       phase: steps[at]?.phase ?? 'finish',
-      needs: [],
+      needs: steps.slice(0, at).flatMap((step) => (step.uses.includes(id) ? [step.id] : [])),
       uses: [id],
       seams: [],
       title: `Trim ${lower(name)}`,
       actions: [{ verb: 'trim', pieces: [id], to: 'size' }],
     };
+    const next = steps[at];
+    if (next) steps[at] = { ...next, needs: [...next.needs, step.id] };
     steps.splice(at, 0, step);
   }
   return steps;

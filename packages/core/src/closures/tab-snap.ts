@@ -200,7 +200,9 @@ function make({ width, length, mateLoaded, inset }: Tab, closing: ClosingEdge, i
             half: 'lower',
             piece: place.piece,
             mark: `${own}-mate`,
-            ...(!place.pocket && { from: { distance: mateLoaded.value, edge: closing.front.edge } }),
+            ...(place.pocket
+              ? { pockets: [place.pocket.id] }
+              : { single: true, from: { distance: mateLoaded.value, edge: closing.front.edge } }),
           },
           { verb: 'inspect', what: 'halvesFace' },
         ],

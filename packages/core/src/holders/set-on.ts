@@ -53,10 +53,10 @@ export function setOn({ id, pieces, host, joins, needs = [], last = [] }: SetOn)
             } as const,
           ]
         : []),
+      ...(caught.length > 0 ? [{ verb: 'baste', seams: ids(caught), facing: 'wrongToRight' } as const] : []),
       ...(lines.length > 0
         ? [{ verb: 'sew', seams: ids(lines), facing: 'wrongToRight', stopsAt: 'mouth' } as const]
         : []),
-      ...(caught.length > 0 ? [{ verb: 'baste', seams: ids(caught), facing: 'wrongToRight' } as const] : []),
       ...last,
       { verb: 'tryIn', holders: [id] },
     ],

@@ -2,6 +2,8 @@ import { expect } from '@jest/globals';
 import { wordingText } from '../errors/wording.ts';
 import type { Solution } from '../solve/solution.ts';
 import type { Action } from '../sewing/actions/action.ts';
+import { carryOut } from '../sewing/model/carry-out.ts';
+import { anyOrder } from './any-order.ts';
 import type { Checks } from './room-checks.ts';
 
 /** All that is done, in its order. */
@@ -66,6 +68,14 @@ export const stepsChecks: Checks = {
       if (action.verb === 'seal' || action.verb === 'thread')
         for (const id of 'pieces' in action ? action.pieces : [action.piece])
           expect([...listed]).toContain(cut.get(id));
+    }
+  },
+
+  'the steps come out, as they stand and in any order that they allow'(_, solution) {
+    expect(carryOut(solution)).toEqual([]);
+    for (const seed of [1, 2, 3]) {
+      const operations = anyOrder(solution.operations, seed);
+      expect([seed, carryOut({ ...solution, operations })]).toEqual([seed, []]);
     }
   },
 

@@ -18,32 +18,32 @@ beforeEach(() => localStorage.clear());
 describe('the order of work', () => {
   test('begins with what is not done yet, and goes on with Done', async () => {
     showIn(demo('reel-bag'), <SewStage />);
-    expect(inHand()).toHaveTextContent('step 1 of 8');
+    expect(inHand()).toHaveTextContent('step 1 of 9');
     await userEvent.click(screen.getByRole('button', { name: 'Done' }));
-    expect(inHand()).toHaveTextContent('step 2 of 8');
-    expect(list().getByRole('status')).toHaveTextContent('1 of 8 done');
+    expect(inHand()).toHaveTextContent('step 2 of 9');
+    expect(list().getByRole('status')).toHaveTextContent('1 of 9 done');
     await userEvent.click(screen.getByRole('button', { name: 'Back' }));
     expect(screen.getByRole('button', { name: 'Not done after all' })).toBeVisible();
   });
   test('keeps its ticks when it is opened again, and for another unit; a step that changed is not done', async () => {
     const first = showIn(demo('reel-bag'), <SewStage />);
     for (const box of boxes()) await userEvent.click(box);
-    expect(done()).toBe(8);
+    expect(done()).toBe(9);
     act(() => first.getState().edit(setUnit('in')));
-    expect(done()).toBe(8);
+    expect(done()).toBe(9);
     document.body.replaceChildren();
     const rules = { ...demo('reel-bag').rules, 'topstitch.inset': 4 };
     showIn({ ...demo('reel-bag'), rules }, <SewStage />);
     // only the step that topstitches says another number
-    expect(boxes().flatMap(({ checked }, index) => (checked ? [] : [index + 1]))).toEqual([6]);
-    expect(inHand()).toHaveTextContent('step 6 of 8');
+    expect(boxes().flatMap(({ checked }, index) => (checked ? [] : [index + 1]))).toEqual([7]);
+    expect(inHand()).toHaveTextContent('step 7 of 9');
   });
   test('is walked with the arrow keys, and a step is taken in hand where it is pressed', async () => {
     showIn(demo('reel-bag'), <SewStage />);
     await userEvent.keyboard('{ArrowRight}{ArrowRight}{ArrowLeft}');
-    expect(inHand()).toHaveTextContent('step 2 of 8');
-    await userEvent.click(list().getByRole('button', { name: /^8/ }));
-    expect(inHand()).toHaveTextContent('step 8 of 8');
+    expect(inHand()).toHaveTextContent('step 2 of 9');
+    await userEvent.click(list().getByRole('button', { name: /^9/ }));
+    expect(inHand()).toHaveTextContent('step 9 of 9');
     expect(screen.getByRole('button', { name: 'Skip ahead' })).toBeDisabled();
   });
   test('another design has ticks of its own', async () => {

@@ -132,8 +132,14 @@ function operations(
       phase: 'turn',
       needs: ['body/join'],
       title: 'Turn it right side out',
+      actions: [{ verb: 'turn', pieces, through: lining('b'), zipper: ZIPPER }],
+    },
+    {
+      id: 'body/close',
+      phase: 'turn',
+      needs: ['body/turn'],
+      title: 'Close the gap, push the linings in',
       actions: [
-        { verb: 'turn', pieces, through: lining('b'), zipper: ZIPPER },
         { verb: 'closeGap', piece: lining('b') },
         ...linings.map((id) => ({ verb: 'insert' as const, pieces: [id], into: shells[0]!, way: 'ownMouth' as const })),
         { verb: 'tryIn' },

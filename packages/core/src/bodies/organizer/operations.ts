@@ -104,8 +104,14 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
       phase: 'turn',
       needs: ['body/join'],
       title: 'Turn it right side out',
+      actions: [{ verb: 'turn', pieces: layers.flatMap(panels), through: 'body/lining-base' }],
+    },
+    {
+      id: 'body/close',
+      phase: 'turn',
+      needs: ['body/turn'],
+      title: 'Close the gap, push the lining in',
       actions: [
-        { verb: 'turn', pieces: layers.flatMap(panels), through: 'body/lining-base' },
         { verb: 'closeGap', piece: 'body/lining-base' },
         { verb: 'insert', pieces: panels('lining'), into: 'body/shell-base', way: 'pushed' },
       ],
@@ -113,7 +119,7 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
     {
       id: 'body/frame',
       phase: 'finish',
-      needs: ['body/turn'],
+      needs: ['body/close'],
       title: 'Put the frame in',
       actions: [
         ...bands('shell').map((piece, index) => ({

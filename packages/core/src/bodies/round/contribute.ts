@@ -231,19 +231,27 @@ function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInpu
       phase: 'turn',
       needs: [...bags, ...join].map(({ id }) => id),
       title: 'Turn it right side out',
-      actions: lined
-        ? [
-            { verb: 'turn', pieces, through: 'body/lining-wall' },
-            { verb: 'closeGap', piece: 'body/lining-wall' },
-            { verb: 'insert', pieces: lining, into: wall, way: 'pushed' },
-            { verb: 'press', pieces, what: 'mouth' },
-          ]
-        : [{ verb: 'turn', pieces }],
+      actions: [{ verb: 'turn', pieces, ...(lined && { through: 'body/lining-wall' }) }],
     },
+    ...(lined
+      ? [
+          {
+            id: 'body/close',
+            phase: 'turn' as const,
+            needs: ['body/turn'],
+            title: 'Close the gap, push the lining in',
+            actions: [
+              { verb: 'closeGap' as const, piece: 'body/lining-wall' },
+              { verb: 'insert' as const, pieces: lining, into: wall, way: 'pushed' as const },
+              { verb: 'press' as const, pieces, what: 'mouth' as const },
+            ],
+          },
+        ]
+      : []),
     {
       id: 'body/topstitch',
       phase: 'finish',
-      needs: ['body/turn'],
+      needs: [lined ? 'body/close' : 'body/turn'],
       title: lined ? 'Topstitch the mouth' : 'Hem the mouth',
       actions: [...last, { verb: 'tryIn' }],
     },

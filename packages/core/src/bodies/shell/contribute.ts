@@ -180,7 +180,7 @@ function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): Ope
           onTop: 'second',
           carries: ids(roundOf('base')).filter(ofLining),
         },
-        { verb: 'tryIn' },
+        { verb: 'tryIn', early: true },
         {
           verb: 'sew',
           seams: ids(roundOf('lid')),

@@ -78,8 +78,14 @@ function turnedOut(needs: string[], detail: Sleeve, rules: Rules): OperationDraf
       phase: 'turn',
       needs,
       title: 'Turn it right side out',
+      actions: [{ verb: 'turn', pieces: both, through: open }],
+    },
+    {
+      id: 'body/close',
+      phase: 'turn',
+      needs: ['body/turn'],
+      title: atMouth ? 'Push the lining in' : 'Close the gap, push the lining in',
       actions: [
-        { verb: 'turn', pieces: both, through: open },
         ...(atMouth ? [] : [{ verb: 'closeGap', piece: open } as const]),
         { verb: 'insert', pieces: lining, into: shell[0]!, way: 'pushed' },
         ...(atMouth ? [{ verb: 'press', pieces: both, allowances: 'in' } as const] : []),
@@ -89,7 +95,7 @@ function turnedOut(needs: string[], detail: Sleeve, rules: Rules): OperationDraf
     {
       id: 'body/topstitch',
       phase: 'finish',
-      needs: ['body/turn'],
+      needs: ['body/close'],
       // what closes a plain mouth holds both layers together
       title: detail.rim === 'plain' ? 'Try it' : 'Topstitch the mouth',
       actions: [...(detail.rim === 'plain' ? [] : [mouthRow(detail, rules, atMouth)]), { verb: 'tryIn' }],

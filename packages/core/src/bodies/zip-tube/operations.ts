@@ -85,8 +85,14 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
       phase: 'turn',
       needs: boxed ? ['body/join', 'body/corners'] : ['body/join'],
       title: 'Turn it right side out',
+      actions: [{ verb: 'turn', pieces, through: LININGS[0]!, zipper: ZIPPER }],
+    },
+    {
+      id: 'body/close',
+      phase: 'turn',
+      needs: ['body/turn'],
+      title: 'Close the gap, push the lining in',
       actions: [
-        { verb: 'turn', pieces, through: LININGS[0]!, zipper: ZIPPER },
         { verb: 'closeGap', piece: LININGS[0]! },
         { verb: 'insert', pieces: LININGS, into: SHELL, way: 'pushed' },
         { verb: 'tryIn' },

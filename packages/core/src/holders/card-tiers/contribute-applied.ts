@@ -14,10 +14,15 @@ import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
 
 /** Its edges on the face, and those that the seam there catches. */
 const sewnBy = (joins: readonly Seam[]): Action[] => {
-  const of = (kind: Seam['kind']) => joins.filter((seam) => seam.kind === kind).map((seam) => seam.id);
+  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
+  const onLine = ({ a }: Seam) => a.parts.every((part) => 'line' in part);
+  const stitched = joins.filter(({ kind }) => kind === 'stitchedOn');
+  const [lines, edges] = [stitched.filter(onLine), stitched.filter((seam) => !onLine(seam))];
+  const caught = joins.filter(({ kind }) => kind === 'caught');
   return [
-    { verb: 'edgestitch', seams: of('stitchedOn') },
-    ...(of('caught').length > 0 ? [{ verb: 'baste', seams: of('caught'), facing: 'wrongToRight' } as const] : []),
+    ...(edges.length > 0 ? [{ verb: 'edgestitch', seams: ids(edges) } as const] : []),
+    ...(caught.length > 0 ? [{ verb: 'baste', seams: ids(caught), facing: 'wrongToRight' } as const] : []),
+    ...(lines.length > 0 ? [{ verb: 'sew', seams: ids(lines), facing: 'wrongToRight' } as const] : []),
   ];
 };
 

@@ -78,7 +78,7 @@ function operations(
         {
           verb: 'edgestitch',
           what: `panel ${id}`,
-          seams: [...(opens ? [] : [onto('inner')]), onto('top'), ...middle],
+          seams: [...(opens ? [] : [onto('inner')]), onto('top')],
           ...(opens && { leavesOpen: 'the room behind it' }),
         },
         {
@@ -88,6 +88,9 @@ function operations(
           carries: carried,
           facing: 'wrongToRight',
         },
+        ...(middle.length > 0
+          ? [{ verb: 'sew', seams: middle, facing: 'wrongToRight', throughPanel: true } as const]
+          : []),
         { verb: 'tryIn', holders: [id] },
       ],
     },

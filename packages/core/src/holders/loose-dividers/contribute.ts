@@ -90,16 +90,16 @@ export function contributeDividers({ id, seat, detail }: Placed, { rules }: Hold
             },
           ]),
           {
+            verb: 'baste',
+            seams: joins.filter(({ kind }) => kind === 'caught').map((seam) => seam.id),
+            facing: 'wrongToRight',
+          },
+          {
             verb: 'sew',
             seams: stitchedOn,
             facing: 'wrongToRight',
             aside: { distance: clear.value, of: 'base' },
             oneWall: true,
-          },
-          {
-            verb: 'baste',
-            seams: joins.filter(({ kind }) => kind === 'caught').map((seam) => seam.id),
-            facing: 'wrongToRight',
           },
         ],
       },

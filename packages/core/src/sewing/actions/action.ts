@@ -413,6 +413,8 @@ export interface SetHardware {
   below?: number;
   /** No stitching nearer to it than that, mm. */
   keepClear?: number;
+  /** Through this one layer only. */
+  single?: boolean;
   /** Through this one layer only, a scrap behind its plate. */
   backed?: boolean;
   /** Through a pocket, whose back stays free. */
@@ -424,6 +426,8 @@ interface TryIn {
   verb: 'tryIn';
   /** Ids of holders. */
   holders?: readonly string[];
+  /** Before the last seam closes it. */
+  early?: boolean;
   /** On the thing, closed round it. */
   closed?: boolean;
   /** Before each row of the same step. */

@@ -71,6 +71,8 @@ export interface Sew {
   onTop?: 'first' | 'second';
   /** The longer edge is eased by hand, neither pinned nor stretched. */
   eased?: boolean;
+  /** Through a panel with all its pockets, and what it lies on. */
+  throughPanel?: boolean;
   /** Through all that lies there. */
   allLayers?: boolean;
   /** A line that runs crooked robs what lies beside it. */

@@ -19,7 +19,7 @@ export function layerHeld({ verb, to, materials, layer, noHeat }: ActionOf<'fuse
 
 /** A fastener, or one half of it. */
 export function set(
-  { hardware, half, piece, mark, from, below, keepClear, backed, pockets = [] }: ActionOf<'setHardware'>,
+  { hardware, half, piece, mark, from, below, keepClear, backed, single, pockets = [] }: ActionOf<'setHardware'>,
   work: Work,
 ): Wording {
   const on = work.piece(piece);
@@ -34,7 +34,7 @@ export function set(
     ...(from ? say`, ${mm(from.distance)} from the ${edgeName(from.edge)}` : []),
     ...(pockets.length > 0
       ? say`, through the front of ${pockets.length > 1 ? 'pockets' : 'pocket'} ${listed(pockets)} only`
-      : backed
+      : backed || single
         ? say`, through this one layer only`
         : []),
     ...(backed ? say`, its plate on a scrap of stiff cloth` : []),
@@ -44,7 +44,7 @@ export function set(
 }
 
 /** What is tried before the layer closes. */
-export function tried({ holders, each, closed, fastener }: ActionOf<'tryIn'>, work: Work): Wording {
+export function tried({ holders, each, closed, early, fastener }: ActionOf<'tryIn'>, work: Work): Wording {
   if (fastener) {
     const { over, mark, distance, edge } = fastener;
     const on = work.piece(over);
@@ -57,6 +57,7 @@ export function tried({ holders, each, closed, fastener }: ActionOf<'tryIn'>, wo
     ];
   }
   if (closed) return say`Try it on, closed round what it holds.`;
+  if (early) return say`Try everything in it before the last seam.`;
   if (holders === undefined) return say`Try everything in it.`;
   if (each) return say`Try what goes into ${listed(holders)} before each row.`;
   return say`Try what goes into ${listed(holders)} before the next seam.`;

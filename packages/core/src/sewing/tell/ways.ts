@@ -91,6 +91,7 @@ const notes: Words = {
     return say`${piecesIn(ids, work)} ${new Set(ids).size > 1 ? 'lie' : 'lies'} between them${face}`;
   },
   allLayers: () => say`Sew through all layers, both sides lying flat and even`,
+  throughPanel: () => say`One line goes through the panel, its pockets and its backing`,
   crooked: () => say`A crooked line robs what lies beside it`,
   smaller: (id, work) =>
     say`Take a hair more of ${called(work.piece(id))} in towards the sides, so that it lies inside`,

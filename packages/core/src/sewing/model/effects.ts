@@ -1,0 +1,193 @@
+import type { EdgeRun } from '../../pieces/seam.ts';
+import type { ActionOf, Verb } from '../actions/action.ts';
+import type { Effects, Fact, Table } from './facts.ts';
+import { byMachine, flat, loose, made, onFace, open, seamsOfTape, sewing, sewn, turned } from './sewing.ts';
+
+type Of<V extends Verb> = (action: ActionOf<V>, table: Table) => Partial<Effects>;
+
+const edgesOf = ({ parts }: EdgeRun): string[] => parts.flatMap((part) => ('edge' in part ? [part.edge] : []));
+const isBody = (id: string): boolean => id.startsWith('body/');
+
+/** What closes a gap: of the body there is one, in one or two of its layers. */
+export const gapOf = (piece: string): Fact => `gap:${isBody(piece) ? 'body' : piece}`;
+
+/** Own work of a piece, done before it is sewn to what it lies on. */
+const own = (pieces: readonly string[]): Partial<Effects> => ({ writes: made(pieces), wants: loose(pieces) });
+const ofOne = ({ piece }: { piece: string }): Partial<Effects> => own([piece]);
+
+/** An inner layer lies on the wrong side of cloth that is flat, and single. */
+const layer = ({ to, layer: id }: ActionOf<'fuse'>): Partial<Effects> => ({
+  reads: id ? [`cut:${id}`] : [],
+  writes: [`held:${id ?? `${to}/layers`}`],
+  wants: [...flat([to]), `single:${to}`, ...loose([to])],
+});
+
+/** Seams of pieces that are sewn by machine before those are turned.
+ * @param both only those with both of their pieces among them */
+const sewnAmong = (pieces: readonly string[], table: Table, both: boolean): Fact[] =>
+  sewn(
+    table.seams.filter((seam) => {
+      const among = [seam.a.piece, seam.b.piece].map((piece) => pieces.includes(piece));
+      return byMachine(seam, table) && (both ? among.every(Boolean) : among.some(Boolean));
+    }),
+  );
+
+/** Rows that are sewn while the work is flat. */
+const flatRows = new Set(['zipper', 'tab', 'ring', 'window', 'foldedEnd']);
+/** Rows that are sewn when the lining is in its place. */
+const lastRows = new Set(['mouth', 'bandEdge']);
+
+const topstitched: Of<'topstitch'> = ({ piece, place, closesGap, along = [] }, table) => {
+  const folds = along.filter((id) => table.piece(piece)?.folds.some((fold) => fold.id === id));
+  const isFlat = place === undefined ? folds.length > 0 : flatRows.has(place);
+  const based = table.seamsOf(piece).filter(({ kind, a }) => kind === 'caught' && a.piece === piece);
+  return {
+    reads: [
+      ...(isFlat ? [] : turned([piece])),
+      ...(place !== undefined && lastRows.has(place) ? (['settled:body'] as const) : []),
+      ...(place === 'root' ? (['out:body', ...sewn(based)] as const) : []),
+      ...folds.map((fold): Fact => `folded:${piece}/${fold}`),
+    ],
+    wants: place === 'root' || (place !== undefined && lastRows.has(place)) ? [] : loose([piece]),
+    ends: closesGap ? [gapOf(piece)] : [],
+  };
+};
+
+/** Folded over an edge, before that piece is sewn on; over ends or allowances, when those are there. */
+const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) => {
+  const all = sewing({ verb: 'edgestitch', seams }, table);
+  const before = edge !== undefined || apart !== undefined ? loose(over) : [];
+  return {
+    reads: [
+      ...(all.reads ?? []),
+      ...(place === 'tapeEnds' ? (['out:body'] as const) : []),
+      ...(place === 'allowances' ? sewnAmong(over, table, false) : []),
+      ...(place === 'cutCorners' ? turned(over) : []),
+    ],
+    writes: [...(all.writes ?? []), ...(edge !== undefined || apart !== undefined ? made(over) : [])],
+    wants: [...open(seams.flatMap((id) => table.seam(id) ?? [])), ...loose([by]), ...before],
+    ends: [...open(seams.flatMap((id) => table.seam(id) ?? [])), ...(apart === undefined ? loose([by]) : [])],
+  };
+};
+
+/** Edges are turned in before anything is sewn there. */
+const openAt: Of<'turnIn'> = ({ pieces, edges }, { seams }) => ({
+  wants: open(
+    seams.filter(({ a, b }) =>
+      [a, b].some((run) => pieces.includes(run.piece) && edgesOf(run).some((edge) => edges.includes(edge))),
+    ),
+  ),
+});
+
+/** What is tried before it is too late, and what is done to the whole when it is right side out. */
+const finished = ['out:body', 'settled:body'] as const;
+
+export const effects: { [V in Verb]?: Of<V> } = {
+  cut: ({ pieces }) => ({ writes: pieces.map((id): Fact => `cut:${id}`) }),
+  mark: ({ pieces, what }) => ({ writes: what ? made(pieces) : pieces.map((id): Fact => `marked:${id}`) }),
+  fuse: layer,
+  basteLayer: layer,
+  lay: ({ onto, at }) => (at === 'notches' ? {} : { wants: [...flat([onto]), `single:${onto}`] }),
+  nest: ({ inner, outer }, table) => ({
+    reads: [...sewnAmong(inner, table, true), ...sewnAmong(outer, table, true)],
+    writes: ['nested:body'],
+  }),
+  sew: sewing,
+  baste: sewing,
+  edgestitch: sewing,
+  box: ({ seams }, table) => {
+    const all = sewing({ verb: 'sew', seams }, table);
+    const pieces = [...new Set(seams.flatMap((id) => table.seam(id) ?? []).flatMap(({ a, b }) => [a.piece, b.piece]))];
+    const sides = table.seams.filter(
+      (seam) =>
+        table.verbOf(seam.id) === 'sew' &&
+        seam.kind === 'sewn' &&
+        [seam.a, seam.b].every((run) => pieces.includes(run.piece)),
+    );
+    return { ...all, reads: [...(all.reads ?? []), ...sewn(sides)] };
+  },
+  bind: bound,
+  stitch: ({ piece, through = [], round, lining }) => {
+    if (!round && !lining && through.length === 0) return ofOne({ piece });
+    return { reads: [...turned([piece]), ...finished], writes: round || lining ? ['cased:body'] : [] };
+  },
+  topstitch: topstitched,
+  // of a plate there are two, one in each stack
+  tack: ({ pieces, how }, table) => {
+    if (how !== 'baste') return {};
+    const cloth = pieces.filter((id) => table.piece(id)?.role !== 'base');
+    const alone = cloth.map((id): Fact => `single:${id}`);
+    return { writes: made(cloth), wants: alone, ends: alone };
+  },
+  fold: ({ piece, fold, opened }) => ({ writes: opened ? [] : [`folded:${piece}/${fold}`] }),
+  turnIn: openAt,
+  pleat: ({ piece, pockets }, table) => ({
+    ...ofOne({ piece }),
+    wants: [...flat([piece]), ...loose([piece])],
+    // a front that is doubled is folded first
+    reads:
+      pockets === undefined ? (table.piece(piece)?.folds ?? []).map(({ id }): Fact => `folded:${piece}/${id}`) : [],
+  }),
+  hem: ({ pieces, round, channel }) => {
+    if (channel) return { reads: [...turned(pieces), 'out:body'], writes: ['cased:body'] };
+    return round ? { reads: turned(pieces) } : { ...own(pieces), wants: [...flat(pieces), ...loose(pieces)] };
+  },
+  trim: ({ pieces, to }) => (to === 'length' || to === 'tape' ? own(pieces) : {}),
+  seal: ({ pieces }) => own(pieces),
+  foldBand: ofOne,
+  loop: ofOne,
+  hookAndLoop: ({ soft, rough }) => own([soft, rough]),
+  attach: ({ piece, to, how }, table) => {
+    if (how !== 'sink')
+      return { reads: made([piece]), wants: [...loose([piece]), ...to.flatMap(onFace)], ends: loose([piece]) };
+    // the mouth is still open above it
+    const mouth = to
+      .flatMap((id) => table.seamsOf(id))
+      .filter(({ kind, a, b }) => kind === 'sewn' && a.piece !== b.piece);
+    return {
+      reads: [...made([piece]), 'nested:body'],
+      wants: open(mouth.filter(({ id }) => table.verbOf(id) === 'edgestitch')),
+    };
+  },
+  slit: ({ pieces }) => ({ writes: pieces.map((id): Fact => `slit:${id}`), wants: flat(pieces) }),
+  turn: ({ pieces, out, window }, table) => {
+    if (out === 'wrong' || window) return {};
+    const body = pieces.some(isBody) ? (['out:body'] as const) : [];
+    return {
+      reads: sewnAmong(pieces, table, false),
+      writes: [...turned(pieces), ...body],
+      wants: loose(pieces),
+    };
+  },
+  closeGap: ({ piece }) => ({ reads: turned([piece]), ends: [gapOf(piece)] }),
+  insert: ({ pieces, into, way }) => {
+    if (way === 'throughGap') return { reads: ['out:body'], wants: ['gap:body'] };
+    const settles = (way === 'pushed' || way === 'ownMouth') && isBody(into);
+    return { reads: settles ? turned(pieces) : [], writes: settles ? ['settled:body'] : [] };
+  },
+  thread: () => ({ reads: ['cased:body', ...finished] }),
+  press: ({ pieces, what, allowances }) => ({ reads: what || allowances === 'in' ? turned(pieces) : [] }),
+  moveSlider: ({ zipper, to }, table) => {
+    if (to === 'onOne' || to === 'onBoth') return { writes: made([zipper]) };
+    if (to === 'on') return { reads: sewn(table.seamsOf(zipper).filter(({ a }) => a.piece === zipper)) };
+    return to === 'half' || to === 'open' || to === 'closed' ? { reads: sewn(alongTape(zipper, table)) } : {};
+  },
+  setHardware: ({ piece, mark, backed, single, pockets = [] }, table) => {
+    const alone = backed || single;
+    const held = table.seamsOf(piece).filter(({ a, b }) => a.piece === piece && b.piece !== piece);
+    return {
+      writes: [mark].flat().map((id): Fact => `set:${piece}/${id}`),
+      reads: pockets.length > 0 ? sewn(held) : alone ? [] : [...turned([piece]), ...(isBody(piece) ? finished : [])],
+      wants: [
+        ...(alone && pockets.length === 0 ? ([`single:${piece}`] as const) : []),
+        ...(pockets.length > 0 ? [] : loose([piece])),
+      ],
+    };
+  },
+  tryIn: ({ holders, closed, early, fastener }) => (holders || closed || early || fastener ? {} : { reads: finished }),
+};
+
+/** The first of the seams along a zipper: it is moved when that holds it. */
+function alongTape(zipper: string, table: Table) {
+  return seamsOfTape(zipper, table).slice(0, 1);
+}
