@@ -4,6 +4,7 @@ import type { Solution } from '../solve/solution.ts';
 import type { Action } from '../sewing/actions/action.ts';
 import { carryOut } from '../sewing/model/carry-out.ts';
 import { anyOrder } from './any-order.ts';
+import { interpret } from './interpreter.ts';
 import type { Checks } from './room-checks.ts';
 
 /** All that is done, in its order. */
@@ -72,10 +73,11 @@ export const stepsChecks: Checks = {
   },
 
   'the steps come out, as they stand and in any order that they allow'(_, solution) {
-    expect(carryOut(solution)).toEqual([]);
+    expect([carryOut(solution), interpret(solution)]).toEqual([[], []]);
     for (const seed of [1, 2, 3]) {
       const operations = anyOrder(solution.operations, seed);
-      expect([seed, carryOut({ ...solution, operations })]).toEqual([seed, []]);
+      const made = { ...solution, operations };
+      expect([seed, carryOut(made), interpret(made)]).toEqual([seed, [], []]);
     }
   },
 

@@ -66,7 +66,7 @@ const tooLate = ({ wants }: Effects, ended: ReadonlySet<Fact>): Found[] =>
   [...new Set(wants)].flatMap((fact): Found[] => (ended.has(fact) ? [{ why: 'tooLate', fact }] : []));
 
 /** What is read must be done by something: a piece that nobody cuts, a layer that nothing holds. */
-const isNeeded = (fact: Fact): boolean => /^(cut|marked|held):/.test(fact);
+const isNeeded = (fact: Fact): boolean => /^(cut|marked|held|passed):/.test(fact);
 
 /** Folds that a piece is not itself without: a doubled front, the end of a strap. */
 const lastingFolds = new Set(['mouth', 'tip']);

@@ -11,6 +11,8 @@ const isBody = (id: string): boolean => id.startsWith('body/');
 /** What closes a gap: of the body there is one, in one or two of its layers. */
 export const gapOf = (piece: string): Fact => `gap:${isBody(piece) ? 'body' : piece}`;
 
+const passed = (piece: string): Fact => `passed:${isBody(piece) ? 'body' : piece}`;
+
 /** Own work of a piece, done before it is sewn to what it lies on. */
 const own = (pieces: readonly string[]): Partial<Effects> => ({ writes: made(pieces), wants: loose(pieces) });
 const ofOne = ({ piece }: { piece: string }): Partial<Effects> => own([piece]);
@@ -47,6 +49,7 @@ const topstitched: Of<'topstitch'> = ({ piece, place, closesGap, along = [] }, t
       ...(place !== undefined && lastRows.has(place) ? (['settled:body'] as const) : []),
       ...(place === 'root' ? (['out:body', ...sewn(based)] as const) : []),
       ...folds.map((fold): Fact => `folded:${piece}/${fold}`),
+      ...(closesGap ? [passed(piece)] : []),
     ],
     wants: place === 'root' || (place !== undefined && lastRows.has(place)) ? [] : loose([piece]),
     ends: closesGap ? [gapOf(piece)] : [],
@@ -150,16 +153,16 @@ export const effects: { [V in Verb]?: Of<V> } = {
     };
   },
   slit: ({ pieces }) => ({ writes: pieces.map((id): Fact => `slit:${id}`), wants: flat(pieces) }),
-  turn: ({ pieces, out, window }, table) => {
+  turn: ({ pieces, out, window, through }, table) => {
     if (out === 'wrong' || window) return {};
     const body = pieces.some(isBody) ? (['out:body'] as const) : [];
     return {
       reads: sewnAmong(pieces, table, false),
-      writes: [...turned(pieces), ...body],
+      writes: [...turned(pieces), ...body, ...(through === undefined ? [] : [passed(through)])],
       wants: loose(pieces),
     };
   },
-  closeGap: ({ piece }) => ({ reads: turned([piece]), ends: [gapOf(piece)] }),
+  closeGap: ({ piece }) => ({ reads: [...turned([piece]), passed(piece)], ends: [gapOf(piece)] }),
   insert: ({ pieces, into, way }) => {
     if (way === 'throughGap') return { reads: ['out:body'], wants: ['gap:body'] };
     const settles = (way === 'pushed' || way === 'ownMouth') && isBody(into);

@@ -6,7 +6,8 @@ import type { Verb } from '../actions/action.ts';
 export type Fact = `${Sort}:${string}`;
 /** What is done: `cut`, `marked`, `held` (an inner layer), `made` (the own work of a piece), `slit`, `sewn` (a seam), `folded`, `turned`,
  * `out` (the body is right side out), `nested` (its layers lie in each other), `settled` (its lining is pushed in), `cased` (a cord has its
- * casing), `set` (half of a fastener, at its mark). What holds until something ends it: `flat` (a piece is in no tube or bag), `single` (nothing lies on its back), `loose` (it
+ * casing), `set` (half of a fastener, at its mark),
+ * `passed` (the work has gone through its gap). What holds until something ends it: `flat` (a piece is in no tube or bag), `single` (nothing lies on its back), `loose` (it
  * is sewn to nothing that it lies on), `open` (a seam is not sewn yet), `gap` (what the work is turned through is not closed). */
 type Sort =
   | 'cut'
@@ -21,6 +22,7 @@ type Sort =
   | 'nested'
   | 'settled'
   | 'cased'
+  | 'passed'
   | 'set'
   | 'flat'
   | 'single'
