@@ -26,7 +26,7 @@ const others: { [V in Verb]?: (action: ActionOf<V>) => readonly (string | undefi
   stitch: ({ through = [] }) => through,
   topstitch: ({ through = [], within = [] }) => [...through, ...within],
   bind: ({ by, over }) => [by, ...over],
-  turn: ({ through, first }) => [through, first],
+  turn: ({ through }) => [through],
   insert: ({ into }) => [into],
   attach: ({ to }) => to,
   moveSlider: ({ zipper }) => [zipper],

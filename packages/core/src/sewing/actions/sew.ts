@@ -1,7 +1,7 @@
 /** How two layers face each other; the first is the side of what is laid on. */
 export type Facing = 'rightToRight' | 'wrongToRight' | 'wrongToWrong' | 'rightToWrong';
 /** What is brought together where two pieces meet. */
-export type Meet = 'marks' | 'middles' | 'notches' | 'edges' | 'sideSeams' | 'corners' | 'windows' | 'foot';
+export type Meet = 'marks' | 'middles' | 'notches' | 'sideSeams' | 'corners' | 'windows' | 'foot';
 /** Where the mouth of a pocket looks. */
 export type MouthWay = 'left' | 'right';
 

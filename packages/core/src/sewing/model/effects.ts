@@ -1,17 +1,16 @@
-import type { EdgeRun } from '../../pieces/seam.ts';
+import { edgesOf } from '../../pieces/seam.ts';
 import type { ActionOf, Verb } from '../actions/action.ts';
 import type { Effects, Fact, Table } from './facts.ts';
 import { byMachine, flat, loose, made, onFace, open, seamsOfTape, sewing, sewn, turned } from './sewing.ts';
 
 type Of<V extends Verb> = (action: ActionOf<V>, table: Table) => Partial<Effects>;
 
-const edgesOf = ({ parts }: EdgeRun): string[] => parts.flatMap((part) => ('edge' in part ? [part.edge] : []));
 const isBody = (id: string): boolean => id.startsWith('body/');
 
-/** What closes a gap: of the body there is one, in one or two of its layers. */
-export const gapOf = (piece: string): Fact => `gap:${isBody(piece) ? 'body' : piece}`;
-
-const passed = (piece: string): Fact => `passed:${isBody(piece) ? 'body' : piece}`;
+/** Of the body there is one gap, in one or two of its layers. */
+const withGap = (piece: string): string => (isBody(piece) ? 'body' : piece);
+export const gapOf = (piece: string): Fact => `gap:${withGap(piece)}`;
+const passed = (piece: string): Fact => `passed:${withGap(piece)}`;
 
 /** Own work of a piece, done before it is sewn to what it lies on. */
 const own = (pieces: readonly string[]): Partial<Effects> => ({ writes: made(pieces), wants: loose(pieces) });
@@ -59,7 +58,9 @@ const topstitched: Of<'topstitch'> = ({ piece, place, closesGap, along = [] }, t
 /** Folded over an edge, before that piece is sewn on; over ends or allowances, when those are there. */
 const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) => {
   const all = sewing({ verb: 'edgestitch', seams }, table);
-  const before = edge !== undefined || apart !== undefined ? loose(over) : [];
+  const held = open(seams.flatMap((id) => table.seam(id) ?? []));
+  // an edge or an end is bound before its piece is sewn on
+  const isOwn = edge !== undefined || apart !== undefined;
   return {
     reads: [
       ...(all.reads ?? []),
@@ -67,9 +68,9 @@ const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) 
       ...(place === 'allowances' ? sewnAmong(over, table, false) : []),
       ...(place === 'cutCorners' ? turned(over) : []),
     ],
-    writes: [...(all.writes ?? []), ...(edge !== undefined || apart !== undefined ? made(over) : [])],
-    wants: [...open(seams.flatMap((id) => table.seam(id) ?? [])), ...loose([by]), ...before],
-    ends: [...open(seams.flatMap((id) => table.seam(id) ?? [])), ...(apart === undefined ? loose([by]) : [])],
+    writes: [...(all.writes ?? []), ...(isOwn ? made(over) : [])],
+    wants: [...held, ...loose([by]), ...(isOwn ? loose(over) : [])],
+    ends: [...held, ...(apart === undefined ? loose([by]) : [])],
   };
 };
 

@@ -1,4 +1,4 @@
-import type { EdgeRun, Seam } from '../../pieces/seam.ts';
+import { isOnLines, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import type { ActionOf, Sew } from '../actions/action.ts';
 import type { Effects, Fact, Table } from './facts.ts';
 
@@ -18,7 +18,6 @@ export const byMachine = ({ id, kind }: Seam, table: Table): boolean => {
   return kind === 'sewn' && (verb === 'sew' || verb === 'box');
 };
 const isSelf = ({ a, b }: Seam): boolean => a.piece === b.piece;
-const onLine = ({ parts }: EdgeRun): boolean => parts.every((part) => 'line' in part);
 const roleOf = (id: string, table: Table) => table.piece(id)?.role;
 const byRuler = (id: string, table: Table): boolean => table.piece(id)?.byRuler === true;
 
@@ -64,7 +63,7 @@ function waysRead(
     // round a mouth, or a rim with corners: its bag is sewn
     ...(oneLayer || meet === 'corners' ? sewn(pieces.flatMap((id) => ofBag(id, table))) : []),
     // it begins where the stitching of the mouth ends
-    ...(stopsAt === 'seam' ? sewn(pieces.flatMap((id) => between2(id, keepOut, table))) : []),
+    ...(stopsAt === 'seam' ? sewn(pieces.flatMap((id) => joining(id, keepOut, table))) : []),
     ...(from === 'middleDivider' ? (['settled:body'] as const) : []),
     ...(facing === 'rightToWrong' ? known.map(({ b }): Fact => `slit:${b.piece}`) : []),
   ];
@@ -76,7 +75,7 @@ const ofBag = (id: string, table: Table): Seam[] =>
     .seamsOf(id)
     .filter((seam) => byMachine(seam, table) && roleOf(seam.a.piece, table) === roleOf(seam.b.piece, table));
 
-const between2 = (id: string, others: readonly string[], table: Table): Seam[] =>
+const joining = (id: string, others: readonly string[], table: Table): Seam[] =>
   table
     .seamsOf(id)
     .filter((seam) => byMachine(seam, table) && others.includes(seam.a.piece === id ? seam.b.piece : seam.a.piece));
@@ -106,7 +105,7 @@ function seamEffects(seam: Seam, how: Partial<Sew>, table: Table): Partial<Effec
 
 /** Part of a piece that is folded onto itself, once that is turned; lines after the edges. */
 const foldedOn = (seam: Seam, table: Table): Partial<Effects> => ({
-  reads: [...turned([seam.a.piece]), ...(onLine(seam.a) ? sewn(alike(seam, table)) : [])],
+  reads: [...turned([seam.a.piece]), ...(isOnLines(seam.a) ? sewn(alike(seam, table)) : [])],
 });
 
 /** A piece on the face of another. */
@@ -117,12 +116,12 @@ function laidOn(seam: Seam, how: Partial<Sew>, table: Table): Partial<Effects> {
       ...ready(a, table),
       ...(reachesIn(how) ? (['settled:body'] as const) : []),
       // lines are stitched when the edges hold
-      ...(onLine(a) && !byRuler(a.piece, table) && !how.throughPanel ? sewn(alike(seam, table)) : []),
+      ...(isOnLines(a) && !byRuler(a.piece, table) && !how.throughPanel ? sewn(alike(seam, table)) : []),
     ],
     wants: [
       ...(reachesIn(how) || how.oneLayer || how.throughPanel || how.from === 'mouth' ? [] : onFace(b.piece)),
       // only the layer of it that lies there is sewn, while it can be reached
-      ...(onLine(a) && !reachesIn(how) && !how.throughPanel ? open(ownSeams(a.piece, table)) : []),
+      ...(isOnLines(a) && !reachesIn(how) && !how.throughPanel ? open(ownSeams(a.piece, table)) : []),
       ...(byRuler(a.piece, table) ? open(behind(seam, table)) : []),
     ],
     ends: loose([a.piece]),
@@ -144,7 +143,9 @@ const ready = ({ piece: id }: EdgeRun, table: Table): Fact[] => [
 const alike = ({ a, b }: Seam, table: Table): Seam[] =>
   table
     .seamsOf(a.piece)
-    .filter((each) => each.kind !== 'sewn' && each.a.piece === a.piece && each.b.piece === b.piece && !onLine(each.a));
+    .filter(
+      (each) => each.kind !== 'sewn' && each.a.piece === a.piece && each.b.piece === b.piece && !isOnLines(each.a),
+    );
 
 /** Seams by which a piece is closed on itself. */
 const ownSeams = (id: string, table: Table): Seam[] =>

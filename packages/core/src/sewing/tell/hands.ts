@@ -49,14 +49,13 @@ export const nested = ({ inner, outer, facing, at }: ActionOf<'nest'>, work: Wor
     ? say`Put ${piecesIn(inner, work)}, right side out, into ${piecesIn(outer, work)}, wrong side out, so that right sides face. Match the ${meets[at]}.`
     : say`Put ${piecesIn(inner, work)}, wrong side out, into ${piecesIn(outer, work)}, right side out, so that wrong sides face. Match the ${meets[at]}.`;
 
-export function folded({ piece, fold, sides, by, level, opened, over }: ActionOf<'fold'>, work: Work): Wording {
+export function folded({ piece, fold, sides, by, level, opened }: ActionOf<'fold'>, work: Work): Wording {
   const on = work.piece(piece);
   const where = on.folds.some(({ id }) => id === fold) ? `along ${foldsOf(on, [fold])}` : 'in half';
   return [
     ...say`Fold ${called(on)} ${sides} sides together ${where}`,
     ...(by === undefined ? [] : say`, ${mm(by)} of it`),
     ...(level ? say`, equal at both ends` : []),
-    ...(over ? say`, round the ${lower(work.nameOf(over))}` : []),
     ...(opened ? say`, press, and open it again` : []),
     '.',
   ];
@@ -105,13 +104,12 @@ export function trimmed({ pieces, to, readyMade }: ActionOf<'trim'>, work: Work)
     ];
   if (to === 'tape')
     return say`Part a zipper, and cut one tape of it to ${mm(boundsOf(first!.stitch).width)}: ${what}. Keep the other.`;
-  if (to === 'tail') return say`Cut the ends of ${what} off level with the seam.`;
   const { trim, count } = first!;
   return say`Trim ${count > 1 ? 'each ' : ''}${what} to ${mm(trim!.width.value)} wide and ${mm(trim!.height.value)} high, along the dashed line of the pattern.`;
 }
 
 export function turned(
-  { pieces, through, side, window, zipper, out = 'right', first }: ActionOf<'turn'>,
+  { pieces, through, side, window, zipper, out = 'right' }: ActionOf<'turn'>,
   work: Work,
 ): Wording {
   if (window)
@@ -125,7 +123,6 @@ export function turned(
   return [
     ...say`Turn it ${out} side out`,
     ...(ways.length > 0 ? say` through ${ways.join(' and ')}` : []),
-    ...(first ? say`, ${called(work.piece(first))} drawn out first,` : []),
     ...(out === 'right' ? say` and push the corners out.` : ['.']),
   ];
 }
@@ -142,7 +139,6 @@ export function inserted({ pieces, into, way, clear, high }: ActionOf<'insert'>,
     pushed: say`Push ${what} into ${where}`,
     ownMouth: say`Push ${what} into ${where} through its own mouth`,
     throughGap: say`Slide ${what} in through the gap, behind ${where}`,
-    throughMouth: say`Lay ${what} into ${where}`,
     channel: say`Push ${what} into the channel of ${where}, ${mm(high ?? 0)} high. If it does not pass, unpick and stitch higher`,
     upToSeam: say`Lay ${what} into ${where}, up to its seam: no seam goes through it`,
     glued: say`Lay ${what} in behind ${where} and hold it by a line of stitching or glue`,
@@ -157,7 +153,7 @@ const allowanceWays = {
   in: 'Press the allowances of the gap in',
 } as const;
 
-export function pressed({ allowances, towards, what, noIron = [] }: ActionOf<'press'>, work: Work): Wording {
+export function pressed({ allowances, towards, what }: ActionOf<'press'>, work: Work): Wording {
   const how = towards
     ? `Press the seam towards ${called(work.piece(towards))}`
     : allowances
@@ -165,7 +161,7 @@ export function pressed({ allowances, towards, what, noIron = [] }: ActionOf<'pr
       : what
         ? `Press the ${what}`
         : 'Press';
-  return say`${how}${noIron.length > 0 ? `; keep the iron off ${piecesIn(noIron, work)}` : ''}.`;
+  return say`${how}.`;
 }
 
 export const sealed = ({ pieces }: ActionOf<'seal'>, work: Work): Wording =>
@@ -188,8 +184,7 @@ export function sliderMoved({ zipper, to, why }: ActionOf<'moveSlider'>, work: W
     onOne: `Put one slider on ${on}, its head towards the end that closes`,
     onBoth: `Put two sliders on ${on}, head to head`,
   };
-  const reasons = { turning: ', or the work cannot be turned', inTheWay: ', out of the way of the seam' };
-  return say`${ways[to]}${why ? reasons[why] : ''}.`;
+  return say`${ways[to]}${why === 'turning' ? ', or the work cannot be turned' : ''}.`;
 }
 
 export const bent = ({ piece, bar, leg }: ActionOf<'bend'>, work: Work): Wording =>
@@ -211,7 +206,6 @@ export function looped({ piece, hardware, cross }: ActionOf<'loop'>, work: Work)
 
 const attachings = {
   cross: ['Stitch the ends of', 'with a box and a cross, twice: they carry the weight'],
-  baste: ['Baste the ends of', 'raw edges level'],
   sink: ['Slip the ends of', 'and pin'],
   fold: ['Baste the middle of', 'folded there'],
 } as const;

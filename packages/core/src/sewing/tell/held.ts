@@ -27,7 +27,7 @@ export function set(
   const labels = [...new Set(marks.map((id) => on.marks.find((each) => each.id === id)?.label ?? id))];
   const name = lower(work.nameOf(hardware));
   const several = marks.length > 1;
-  const what = half === undefined ? `the ${name}` : `the ${half} half of ${several ? 'each' : 'the'} ${name}`;
+  const what = `the ${half} half of ${several ? 'each' : 'the'} ${name}`;
   return [
     ...say`Set ${what} in ${called(on)} at its ${several ? 'marks' : 'mark'} ${listed(labels.map((label) => `“${label}”`))}`,
     ...(below === undefined ? [] : say`, ${mm(below)} below the mouth`),
@@ -76,5 +76,4 @@ export const inspections: Record<Inspection, Wording> = {
   noIron: say`No iron on mesh or film, now or later: it melts.`,
   stopsOff: say`Both ends run into the end seams: take metal stops off where a needle would meet them.`,
   trimmedLater: say`It is longer than it needs to be: park the slider beyond the end seams, and cut the ends off only after both are sewn and the slider is back inside.`,
-  lieFree: say`Look that what has a free end is clear of every seam.`,
 };

@@ -87,23 +87,13 @@ export function bound({ by, over, edge, place, lap, apart, deep }: ActionOf<'bin
   ];
 }
 
-const tacks = {
-  pinAway: 'Pin',
-  tape: 'Tape',
-  whip: 'Whip together',
-  baste: 'Baste',
-  basteSides: 'Baste',
-  glue: 'Glue',
-  catch: 'Catch by a few stitches',
-} as const;
+const tacks: Record<ActionOf<'tack'>['how'], (what: string) => Wording> = {
+  pinAway: (what) => say`Pin the ends of ${what} out of the way.`,
+  tape: (what) => say`Tape ${what} so that it stays shut while the work is turned.`,
+  whip: (what) => say`Whip the tape ends of ${what} together behind the teeth.`,
+  baste: (what) => say`Lay ${what} on each other and baste them all round, inside the allowance.`,
+  basteSides: (what) => say`Baste the open sides of ${what}, inside the allowance.`,
+};
 
 /** Held where no seam holds it. */
-export function tacked({ pieces, how }: ActionOf<'tack'>, work: Work): Wording {
-  const what = piecesIn(pieces, work);
-  if (how === 'pinAway') return say`Pin the ends of ${what} out of the way.`;
-  if (how === 'tape') return say`Tape ${what} so that it stays shut while the work is turned.`;
-  if (how === 'whip') return say`Whip the tape ends of ${what} together behind the teeth.`;
-  if (how === 'basteSides') return say`Baste the open sides of ${what}, inside the allowance.`;
-  if (how === 'baste') return say`Lay ${what} on each other and baste them all round, inside the allowance.`;
-  return say`${tacks[how]} ${what}.`;
-}
+export const tacked = ({ pieces, how }: ActionOf<'tack'>, work: Work): Wording => tacks[how](piecesIn(pieces, work));

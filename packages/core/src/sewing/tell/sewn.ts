@@ -1,10 +1,11 @@
+import { edgesOf } from '../../pieces/seam.ts';
 import { listed } from '../../errors/listed.ts';
 import { say, mm, type Wording } from '../../errors/wording.ts';
 import type { ActionOf, Facing, Sew } from '../actions/action.ts';
 import { allowances, easesOf, gapsIn } from './sizes.ts';
 import { after, meets, within, type How } from './ways.ts';
 import { betweenNotches, itself, pairsOf, whereOf, type Pair } from './where.ts';
-import { asSentence, called, edgesOf, piecesIn, type Work } from './words.ts';
+import { asSentence, called, piecesIn, type Work } from './words.ts';
 
 const verbWords = { sew: 'Sew', baste: 'Baste', edgestitch: 'Edge-stitch' } as const;
 export const faces: Record<Facing, string> = {

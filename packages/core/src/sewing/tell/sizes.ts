@@ -2,9 +2,9 @@ import { listed } from '../../errors/listed.ts';
 import { mm, say, type Wording } from '../../errors/wording.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { Piece } from '../../pieces/piece.ts';
-import type { EdgeRun, Seam, SeamEase } from '../../pieces/seam.ts';
+import { edgesOf, type EdgeRun, type Seam, type SeamEase } from '../../pieces/seam.ts';
 import { notchesAt } from './where.ts';
-import { called, edgesOf, type Work } from './words.ts';
+import { called, type Work } from './words.ts';
 
 /** How wide its allowance is: the one that most edges have, and those that have another. */
 export function allowances({ allowance }: Piece, edges: readonly string[]): Wording {

@@ -1,7 +1,8 @@
+import { edgesOf } from '../../pieces/seam.ts';
 import { mm, say, type Wording } from '../../errors/wording.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { Meet, Sew, Twice } from '../actions/action.ts';
-import { called, edgesOf, piecesIn, type Work } from './words.ts';
+import { called, piecesIn, type Work } from './words.ts';
 
 /** How a seam is sewn, without its verb and what it joins. */
 export type How = Omit<Sew, 'verb' | 'seams' | 'carries'>;
@@ -11,7 +12,6 @@ export const meets: Record<Meet, string> = {
   marks: 'marks',
   middles: 'middles',
   notches: 'notches',
-  edges: 'edges',
   sideSeams: 'side seams',
   corners: 'corners',
   windows: 'windows',
@@ -63,7 +63,7 @@ const stops: Record<NonNullable<Sew['stopsAt']>, (wide: number) => Wording> = {
   seam: () => say`Begin and end exactly where the stitching of the mouth ends`,
 };
 
-type Tell<V> = (value: V, work: Work, how: Work & { how: How }) => Wording;
+type Tell<V> = (value: V, work: Work, how: How) => Wording;
 /** Words for what is set of an action, in the order in which they are said. */
 type Words = { [K in keyof How]?: Tell<NonNullable<How[K]>> };
 
@@ -85,8 +85,8 @@ const phrases: Words = {
 
 /** Sentences after it, without their full stops. */
 const notes: Words = {
-  between: (ids, work, { how }) => {
-    const face = how.faceTo ? `, face to ${called(work.piece(how.faceTo))}` : '';
+  between: (ids, work, { faceTo }) => {
+    const face = faceTo ? `, face to ${called(work.piece(faceTo))}` : '';
     if (ids === 'all') return say`Everything that is sewn on lies between them`;
     return say`${piecesIn(ids, work)} ${new Set(ids).size > 1 ? 'lie' : 'lies'} between them${face}`;
   },
@@ -116,7 +116,7 @@ const told = (words: Words, how: How, work: Work): Wording[] =>
   Object.entries(words).flatMap(([key, tell]) => {
     const value = how[key as keyof How];
     if (value === undefined || value === false) return [];
-    return [(tell as Tell<unknown>)(value, work, { ...work, how })];
+    return [(tell as Tell<unknown>)(value, work, how)];
   });
 
 /** How it is sewn, within the sentence. */

@@ -1,8 +1,8 @@
 import { listed } from '../../errors/listed.ts';
 import { edgeLength } from '../../geometry/outline.ts';
 import type { Piece } from '../../pieces/piece.ts';
-import type { EdgeRun, RunPart, Seam } from '../../pieces/seam.ts';
-import { alongLines, alongRuns, called, edgesNamed, edgesOf } from './words.ts';
+import { isOnLines, edgesOf, type EdgeRun, type RunPart, type Seam } from '../../pieces/seam.ts';
+import { alongLines, alongRuns, called, edgesNamed } from './words.ts';
 
 /** Seams that join the same two pieces. */
 export type Pair = [Seam, ...Seam[]];
@@ -28,7 +28,7 @@ const BESIDE = /^(front|back|left|right|base)\/(front|back|left|right|base)$/;
 export function whereOf(pair: Pair, a: Piece, b: Piece): string {
   const edges = edgesAt(pair, 'a');
   if (edges.length > 0 && edges.every((edge) => BESIDE.test(edge))) return ' along the edge that is named after it';
-  const onLines = pair.every((seam) => seam.b.parts.every((part) => 'line' in part));
+  const onLines = pair.every((seam) => isOnLines(seam.b));
   const lower = onLines || a.byRuler;
   const runs = pair.map((seam) => (lower ? seam.b : seam.a));
   const words = alongRuns(lower ? b : a, runs);

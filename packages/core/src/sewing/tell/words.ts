@@ -3,7 +3,7 @@ import { listed } from '../../errors/listed.ts';
 import type { Wording } from '../../errors/wording.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { EdgeId, Piece } from '../../pieces/piece.ts';
-import type { EdgeRun, Seam } from '../../pieces/seam.ts';
+import { edgesOf, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 
 /** What sentences about the work look things up in. */
 export interface Work {
@@ -47,11 +47,6 @@ export function alongLines(piece: Piece, lines: readonly string[]): string {
   const words = labels.length > 0 ? ` ${listed(labels.map((label) => `“${label}”`))}` : '';
   return `along the marked ${lines.length > 1 ? 'lines' : 'line'}${words}`;
 }
-
-/** The edges of a run, in its order. */
-export const edgesOf = ({ parts }: EdgeRun): EdgeId[] => [
-  ...new Set(parts.flatMap((part) => ('edge' in part ? [part.edge] : []))),
-];
 
 /** Edges of a piece by name; all of them are “all round”. */
 export function along(piece: Piece, edges: readonly EdgeId[]): string {
