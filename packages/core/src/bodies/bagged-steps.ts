@@ -1,15 +1,15 @@
 import type { OperationDraft } from '../pieces/contribution.ts';
-import type { Seam } from '../pieces/seam.ts';
+import { idsOf, type Seam } from '../pieces/seam.ts';
+import type { Action } from '../sewing/actions/action.ts';
 
-/** Shell and lining laid right sides together with everything between them, sewn all round, turned through a gap and topstitched, which
- * closes that.
+/** Shell and lining laid right sides together with everything between them, sewn all round and turned through a gap in the shell.
  * @param seams all round
- * @param topstitched from the edge, mm */
-export function baggedSteps(
+ * @param last what is done when it is turned */
+export function baggedAndTurned(
   shell: string,
   lining: string,
   seams: readonly Seam[],
-  topstitched: number,
+  last: readonly Action[] = [],
 ): OperationDraft[] {
   const pieces = [shell, lining];
   return [
@@ -18,7 +18,7 @@ export function baggedSteps(
       phase: 'join',
       needs: [],
       title: 'Sew shell and lining together',
-      actions: [{ verb: 'sew', seams: seams.map(({ id }) => id), between: 'all' }],
+      actions: [{ verb: 'sew', seams: idsOf(seams), between: 'all' }],
     },
     {
       id: 'body/turn',
@@ -29,14 +29,26 @@ export function baggedSteps(
         { verb: 'trim', pieces, to: 'corners' },
         { verb: 'turn', pieces, through: shell },
         { verb: 'press', pieces },
+        ...last,
       ],
-    },
-    {
-      id: 'body/topstitch',
-      phase: 'finish',
-      needs: ['body/turn'],
-      title: 'Topstitch all round',
-      actions: [{ verb: 'topstitch', piece: shell, distance: topstitched, noFurther: true, closesGap: true }],
     },
   ];
 }
+
+/** The same, and topstitched all round, which closes the gap.
+ * @param topstitched from the edge, mm */
+export const baggedSteps = (
+  shell: string,
+  lining: string,
+  seams: readonly Seam[],
+  topstitched: number,
+): OperationDraft[] => [
+  ...baggedAndTurned(shell, lining, seams),
+  {
+    id: 'body/topstitch',
+    phase: 'finish',
+    needs: ['body/turn'],
+    title: 'Topstitch all round',
+    actions: [{ verb: 'topstitch', piece: shell, distance: topstitched, noFurther: true, closesGap: true }],
+  },
+];

@@ -6,7 +6,7 @@ import { say } from '../errors/wording.ts';
 import type { OperationDraft, HostEdit } from '../pieces/contribution.ts';
 import { limited } from '../pieces/limited.ts';
 import type { StitchLine } from '../pieces/piece.ts';
-import { edgePart, faceLine, type Seam } from '../pieces/seam.ts';
+import { idsOf, edgePart, faceLine, type Seam } from '../pieces/seam.ts';
 import type { Action } from '../sewing/actions/action.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
@@ -134,7 +134,7 @@ function inSeam(given: Ends, caught: readonly { piece: string; edge: string; wit
     actions: [
       {
         verb: 'baste',
-        seams: joins.map((seam) => seam.id),
+        seams: idsOf(joins),
         facing: 'rightToRight',
         aside: asideOf(given),
         pointing: 'down',
@@ -167,7 +167,7 @@ function between(given: Ends, buried: Derived): SewnEnds {
       },
       notTwisted,
       endsMeet,
-      { verb: 'sew', seams: joins.map((seam) => seam.id), facing: 'wrongToRight', allLayers: true, twice: 'weight' },
+      { verb: 'sew', seams: idsOf(joins), facing: 'wrongToRight', allLayers: true, twice: 'weight' },
     ],
   };
 }

@@ -6,7 +6,7 @@ import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { choiceParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
-import { edgePart, type EdgeRun } from '../pieces/seam.ts';
+import { idsOf, edgePart, type EdgeRun } from '../pieces/seam.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
 import { seamAllowance } from '../shelves/rules/common-rules.ts';
 
@@ -110,7 +110,7 @@ export const ringTabs: ClosureKind = {
               { verb: 'loop', piece, ...(on !== 'loop' && { hardware: `${on}-25` }) },
               {
                 verb: 'baste',
-                seams: joins.map((join) => join.id),
+                seams: idsOf(joins),
                 facing: 'rightToRight',
                 pointing: 'inwards',
                 twice: 'caught',

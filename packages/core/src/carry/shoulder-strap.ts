@@ -8,7 +8,7 @@ import type { Params } from '../document/design-document.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
 import { contribution, type Contribution } from '../pieces/contribution.ts';
-import { edgePart, faceLine, type Seam } from '../pieces/seam.ts';
+import { idsOf, edgePart, faceLine, type Seam } from '../pieces/seam.ts';
 import { strap } from '../sizing/strap.ts';
 import type { Derived } from '../derived/derived.ts';
 import type { Rules } from '../shelves/rules/rules-for.ts';
@@ -175,7 +175,7 @@ function ontoSides(
           ...bandMade(band, piece, rules),
           {
             verb: 'sew',
-            seams: joins.map((join) => join.id),
+            seams: idsOf(joins),
             facing: 'wrongToRight',
             cross: true,
             aside: { distance: embed.value, of: 'mouth' },

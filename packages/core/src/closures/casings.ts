@@ -5,7 +5,7 @@ import { contribution, type Channel, type Contribution, type ShutAt } from '../p
 import { limited } from '../pieces/limited.ts';
 import { patch } from '../pieces/patch.ts';
 import type { StitchLine } from '../pieces/piece.ts';
-import { faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
+import { idsOf, faceLine, wholeEdge, type Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from './closure-kind.ts';
 import { seamAllowance, topstitchInset } from '../shelves/rules/common-rules.ts';
@@ -192,7 +192,7 @@ export function appliedCasing(casing: Casing, { rules }: ClosureInputs): Contrib
           { verb: 'turnIn', pieces: sides.map(piece), edges: ['top', 'bottom'] },
           {
             verb: 'edgestitch',
-            seams: joins.map((join) => join.id),
+            seams: idsOf(joins),
             aside: { distance: inset, of: 'sides' },
             endsOpen: true,
           },

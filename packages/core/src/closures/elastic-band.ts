@@ -4,7 +4,7 @@ import { given, named, rounded, sum, times } from '../derived/derived.ts';
 import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { contribution } from '../pieces/contribution.ts';
-import { edgePart, type Seam } from '../pieces/seam.ts';
+import { idsOf, edgePart, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { elasticBand } from '../sizing/drawstring.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
@@ -66,7 +66,7 @@ export const elasticBandClosure: ClosureKind = {
             actions: [
               {
                 verb: 'baste',
-                seams: joins.map((join) => join.id),
+                seams: idsOf(joins),
                 facing: 'rightToRight',
                 aside: { distance: from, of: 'outerEdge' },
               },

@@ -6,7 +6,7 @@ import { CoreError } from '../errors/core-error.ts';
 import type { ParamSpec } from '../holders/holder-kind.ts';
 import { choiceParam, lengthParam } from '../holders/params.ts';
 import { contribution } from '../pieces/contribution.ts';
-import { edgePart } from '../pieces/seam.ts';
+import { idsOf, edgePart } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { zipBeyond, zipClear, zipSeam } from '../shelves/rules/common-rules.ts';
 import { hardwareOf } from '../shelves/hardware/hardware.ts';
@@ -105,7 +105,7 @@ function made({ folded, rim, width, lined }: ClosingMouth, { gauge, wide, length
           { verb: 'nick', piece, every: NICKS },
           {
             verb: 'baste',
-            seams: halves.map((seam) => seam.id),
+            seams: idsOf(halves),
             facing: 'rightToRight',
             meet: 'middles',
             teeth: 'inwards',

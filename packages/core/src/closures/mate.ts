@@ -2,7 +2,7 @@ import type { ClosingEdge } from '../bodies/body-kind.ts';
 import type { Point } from '../geometry/perimeter.ts';
 import type { SewnPocket } from '../holders/sewn-pocket.ts';
 import type { Lap } from '../pieces/lap.ts';
-import type { Action } from '../sewing/actions/action.ts';
+import type { Action, SetHardware } from '../sewing/actions/action.ts';
 import type { NamedLine } from '../pieces/room.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from './closure-kind.ts';
@@ -62,29 +62,38 @@ export function lapMates(places: readonly [MatePlace, ...MatePlace[]], mark: str
   };
 }
 
-/** How mates are set: tried where they lie with everything in it, then set through one layer.
- * @param distance from the edge of the front, or from the mouth of the pocket, mm */
-export function matesSet(
+interface Mate {
+  hardware: string;
+  piece: string;
+  mark: string;
+}
+
+/** The mate of a fastener: tried where it lies with everything in it, then set.
+ * @param tried how far its mark lies from an edge, if that is told
+ * @param through the layer that it is set in */
+export const mateSet = (
+  { hardware, piece, mark }: Mate,
+  tried: { distance?: number; edge?: string },
+  through: Pick<SetHardware, 'backed' | 'pockets'>,
+): Action[] => [
+  { verb: 'tryIn', fastener: { over: piece, mark, ...tried } },
+  { verb: 'setHardware', hardware, half: 'lower', piece, mark, ...through },
+];
+
+/** Mates on a front, each through one layer: of the front, or of the pocket that lies over its place.
+ * @param distance from the edge of the front, mm */
+export const matesSet = (
   places: readonly MatePlace[],
   { hardware, mark, distance }: { hardware: string; mark: string; distance: number },
-): Action[] {
-  return places.flatMap(({ piece, pocket, edge }, index): Action[] => {
+): Action[] =>
+  places.flatMap(({ piece, pocket, edge }, index) => {
     const own = index === 0 ? mark : `${mark}-${index + 1}`;
-    const named = !pocket && 'edge' in edge && typeof edge.edge === 'string' ? { edge: edge.edge } : {};
-    return [
-      { verb: 'tryIn', fastener: { over: piece, mark: own, ...(!pocket && { distance, ...named }) } },
-      {
-        verb: 'setHardware',
-        hardware,
-        half: 'lower',
-        piece,
-        mark: own,
-        backed: true,
-        ...(pocket && { pockets: [pocket.id] }),
-      },
-    ];
+    const named = 'edge' in edge && typeof edge.edge === 'string' ? { edge: edge.edge } : {};
+    return mateSet({ hardware, piece, mark: own }, pocket ? {} : { distance, ...named }, {
+      backed: true,
+      ...(pocket && { pockets: [pocket.id] }),
+    });
   });
-}
 
 /** The steps that come before it is set. */
 export const afterPockets = (places: readonly MatePlace[]): string[] => [

@@ -11,6 +11,7 @@ import type { Seam } from '../pieces/seam.ts';
 import type { Hardware } from '../shelves/hardware/hardware.ts';
 import { lengthRule } from '../shelves/rules/house-rule.ts';
 import { flap } from '../sizing/flap.ts';
+import { mateSet } from './mate.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from './closure-kind.ts';
 import { halfMark, insetAfter, radiusOf } from './fasteners.ts';
 import { laidOver } from './laid-over.ts';
@@ -172,15 +173,11 @@ function make(strap: Strap, { pocket, end, mate, gap }: Place, inputs: ClosureIn
         needs: [`${id}/strap`, `holders/${pocket.id}/set`],
         title: 'Baste the strap on and set its mate',
         actions: [
-          { verb: 'tryIn', fastener: { over: front.piece, mark: `${id}-mate`, distance: mate.value } } as const,
-          {
-            verb: 'setHardware',
-            hardware: fastener.id,
-            half: 'lower',
-            piece: front.piece,
-            mark: `${id}-mate`,
-            pockets: [pocket.id],
-          } as const,
+          ...mateSet(
+            { hardware: fastener.id, piece: front.piece, mark: `${id}-mate` },
+            { distance: mate.value },
+            { pockets: [pocket.id] },
+          ),
           { verb: 'baste', seams: [base.id], facing: 'rightToRight', pointing: 'inwards' } as const,
           { verb: 'inspect', what: 'notTwisted' } as const,
         ],

@@ -3,7 +3,7 @@ import type { Params } from '../document/design-document.ts';
 import { contribution, type OperationDraft } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
-import { wholeEdge, type EdgeRun, type RunPart, type Seam } from '../pieces/seam.ts';
+import { idsOf, wholeEdge, type EdgeRun, type RunPart, type Seam } from '../pieces/seam.ts';
 import { asCut, strip } from '../pieces/strip.ts';
 import type { ClosureInputs, SolvedClosure } from './closure-kind.ts';
 import { planZipper, type PlannedZipper } from './zipper.ts';
@@ -148,7 +148,7 @@ function prepare(
       { verb: 'moveSlider', zipper, to: plan.sliders === 2 ? 'onBoth' : 'onOne' },
       ...(tabbed
         ? [
-            { verb: 'sew', seams: ends.map((seam) => seam.id) } as const,
+            { verb: 'sew', seams: idsOf(ends) } as const,
             { verb: 'topstitch', piece: tab, place: 'tab', distance: rules.length(topstitchInset).value } as const,
           ]
         : []),

@@ -8,7 +8,7 @@ import { choiceParam, chosen, lengthParam } from '../holders/params.ts';
 import type { HardwareNeed, OperationDraft } from '../pieces/contribution.ts';
 import type { Lap } from '../pieces/lap.ts';
 import type { PieceDraft } from '../pieces/piece.ts';
-import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../pieces/seam.ts';
+import { idsOf, edgePart, wholeEdge, type EdgeRun, type Seam } from '../pieces/seam.ts';
 import { strip } from '../pieces/strip.ts';
 import { seamAllowance, topstitchInset } from '../shelves/rules/common-rules.ts';
 import { hardwareOf, type Hardware } from '../shelves/hardware/hardware.ts';
@@ -195,7 +195,7 @@ function ofCloth(
     hardware: [],
     actions: [
       capSet(piece, fastener, id, true),
-      { verb: 'sew', seams: made.map((join) => join.id) },
+      { verb: 'sew', seams: idsOf(made) },
       { verb: 'clip', pieces: [piece], every: CLIP },
       { verb: 'turn', pieces: [piece] },
       { verb: 'press', pieces: [piece] },

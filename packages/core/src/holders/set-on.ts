@@ -1,5 +1,5 @@
 import type { OperationDraft } from '../pieces/contribution.ts';
-import type { Seam } from '../pieces/seam.ts';
+import { edgesOf, idsOf, isOnLines, type Seam } from '../pieces/seam.ts';
 import type { Action } from '../sewing/actions/action.ts';
 
 interface SetOn {
@@ -16,22 +16,41 @@ interface SetOn {
 }
 
 const edgesIn = (seams: readonly Seam[], piece: string): string[] => [
-  ...new Set(
-    seams.flatMap(({ a }) => (a.piece === piece ? a.parts.flatMap((part) => ('edge' in part ? [part.edge] : [])) : [])),
-  ),
+  ...new Set(seams.flatMap(({ a }) => (a.piece === piece ? edgesOf(a) : []))),
 ];
 /** A side of it ends at its mouth. */
-const besideMouth = ({ a }: Seam): boolean =>
-  a.parts.some((part) => 'edge' in part && (part.edge === 'left' || part.edge === 'right'));
-const onLine = ({ a }: Seam): boolean => a.parts.every((part) => 'line' in part);
+const besideMouth = ({ a }: Seam): boolean => edgesOf(a).some((edge) => edge === 'left' || edge === 'right');
+
+/** Seams on a face: edges that lie inside it, what the seams at its outside catch, and lines that are stitched when those hold. */
+function partsOf(joins: readonly Seam[]): Record<'edges' | 'caught' | 'lines', Seam[]> {
+  const stitched = joins.filter(({ kind }) => kind === 'stitchedOn');
+  return {
+    edges: stitched.filter(({ a }) => !isOnLines(a)),
+    caught: joins.filter(({ kind }) => kind === 'caught'),
+    lines: stitched.filter(({ a }) => isOnLines(a)),
+  };
+}
+
+/** What is laid on a face is edge-stitched inside it, basted where a seam catches it, and stitched along its lines.
+ * @param toMouth its rows stop at its mouth, and are back-tacked there */
+export function sewnOn(joins: readonly Seam[], toMouth = false): Action[] {
+  const { edges, caught, lines } = partsOf(joins);
+  const stops = { stopsAt: 'mouth' } as const;
+  return [
+    ...(edges.length > 0
+      ? [{ verb: 'edgestitch', seams: idsOf(edges), ...(toMouth && edges.some(besideMouth) && stops) } as const]
+      : []),
+    ...(caught.length > 0 ? [{ verb: 'baste', seams: idsOf(caught), facing: 'wrongToRight' } as const] : []),
+    ...(lines.length > 0
+      ? [{ verb: 'sew', seams: idsOf(lines), facing: 'wrongToRight', ...(toMouth && stops) } as const]
+      : []),
+  ];
+}
 
 /** A pocket laid on its marks: what lies inside the face is turned in and edge-stitched, what lies at its outside basted, so that the seam
  * there catches it. */
 export function setOn({ id, pieces, host, joins, needs = [], last = [] }: SetOn): OperationDraft {
-  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
-  const stitched = joins.filter((seam) => seam.kind === 'stitchedOn');
-  const [lines, edges] = [stitched.filter(onLine), stitched.filter((seam) => !onLine(seam))];
-  const caught = joins.filter((seam) => seam.kind === 'caught');
+  const { edges } = partsOf(joins);
   const turned = pieces.flatMap((piece): Action[] => {
     const free = edgesIn(edges, piece);
     return free.length > 0 ? [{ verb: 'turnIn', pieces: [piece], edges: free }] : [];
@@ -44,19 +63,7 @@ export function setOn({ id, pieces, host, joins, needs = [], last = [] }: SetOn)
     actions: [
       ...turned,
       { verb: 'lay', pieces, onto: host, facing: 'wrongToRight', at: 'marks' },
-      ...(edges.length > 0
-        ? [
-            {
-              verb: 'edgestitch',
-              seams: ids(edges),
-              ...(edges.some(besideMouth) && ({ stopsAt: 'mouth' } as const)),
-            } as const,
-          ]
-        : []),
-      ...(caught.length > 0 ? [{ verb: 'baste', seams: ids(caught), facing: 'wrongToRight' } as const] : []),
-      ...(lines.length > 0
-        ? [{ verb: 'sew', seams: ids(lines), facing: 'wrongToRight', stopsAt: 'mouth' } as const]
-        : []),
+      ...sewnOn(joins, true),
       ...last,
       { verb: 'tryIn', holders: [id] },
     ],

@@ -5,7 +5,7 @@ import type { Params } from '../document/design-document.ts';
 import { CoreError } from '../errors/core-error.ts';
 import { contribution } from '../pieces/contribution.ts';
 import { patch } from '../pieces/patch.ts';
-import { wholeEdge, type Seam } from '../pieces/seam.ts';
+import { idsOf, wholeEdge, type Seam } from '../pieces/seam.ts';
 import { asCut } from '../pieces/strip.ts';
 import { seamAllowance, turningGap } from '../shelves/rules/common-rules.ts';
 
@@ -81,7 +81,7 @@ export const basePad: ClosureKind = {
             title: 'Make the base',
             actions: [
               { verb: 'stitch', piece: pad, lines: ['quilt'] },
-              { verb: 'sew', seams: joins.map((join) => join.id) },
+              { verb: 'sew', seams: idsOf(joins) },
               { verb: 'turn', pieces: [slip], through: slip },
               { verb: 'insert', pieces: [pad], into: slip, way: 'pushed' },
               { verb: 'closeGap', piece: slip },

@@ -40,6 +40,17 @@ export interface Seam {
   within?: string;
 }
 
+/** Their ids. */
+export const idsOf = (seams: readonly Seam[]): string[] => seams.map(({ id }) => id);
+
+/** The edges of a run, in its order. */
+export const edgesOf = ({ parts }: EdgeRun): string[] => [
+  ...new Set(parts.flatMap((part) => ('edge' in part ? [part.edge] : []))),
+];
+
+/** It goes along lines on a face alone. */
+export const isOnLines = ({ parts }: EdgeRun): boolean => parts.every((part) => 'line' in part);
+
 /** A whole edge. */
 export const wholeEdge = (piece: string, edge: string, reversed = false): EdgeRun => ({
   piece,

@@ -2,7 +2,7 @@ import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import { given, named, rounded, sum, times } from '../../derived/derived.ts';
 import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { idsOf, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -65,8 +65,6 @@ interface Seams extends Record<Layer, Seam[]> {
   dividers: string[];
 }
 
-const ids = (list: Seam[]) => list.map(({ id }) => id);
-
 /** Ids of pieces. */
 const partsOf = (layer: Layer) =>
   ['front', 'back', ...sides.map((side) => `gusset-${side}`)].map((part) => `body/${layer}-${part}`);
@@ -83,7 +81,7 @@ function dividerStep(detail: Accordion, seams: Seams, inset: number): OperationD
     needs: [],
     title: 'Make the dividers',
     actions: [
-      { verb: 'sew', seams: ids(seams.tops) },
+      { verb: 'sew', seams: idsOf(seams.tops) },
       { verb: 'turn', pieces: dividers },
       ...(detail.making === 'padded'
         ? dividers.map((id): Action => ({ verb: 'insert', pieces: [`${id}-padding`], into: id, way: 'upToSeam' }))
@@ -99,7 +97,7 @@ function operations(detail: Accordion, seams: Seams, { rules }: BodyInputs): Ope
   const inset = rules.length(topstitchInset).value;
   const shell: Action[] = [{ verb: 'sew', seams: bottomOf('shell') }, ...gussetsOn('shell', detail, seams)];
   const lining: Action[] = [
-    { verb: 'baste', seams: ids(seams.caught), facing: 'wrongToRight' },
+    { verb: 'baste', seams: idsOf(seams.caught), facing: 'wrongToRight' },
     { verb: 'sew', seams: bottomOf('lining'), between: dividersOf(detail), twice: 'thick' },
     ...gussetsOn('lining', detail, seams),
   ];
@@ -117,7 +115,7 @@ const bottomOf = (layer: Layer): string[] => [`body/${layer}/bottom`];
 const gussetsOn = (layer: Layer, { foot, below }: Accordion, seams: Seams): Action[] => [
   {
     verb: 'sew',
-    seams: ids(seams[layer]).filter((id) => !bottomOf(layer).includes(id)),
+    seams: idsOf(seams[layer]).filter((id) => !bottomOf(layer).includes(id)),
     meet: 'foot',
     ...(layer === 'lining' && { keepOut: seams.dividers }),
     ...(foot === 'fan' && { from: 'seam', twice: 'trues' }),
@@ -143,7 +141,7 @@ const topstitch = (inset: number): OperationDraft => ({
   ],
 });
 
-const turned = (first: Action[]): OperationDraft => ({
+const turned = (last: readonly Action[]): OperationDraft => ({
   id: 'body/turn',
   phase: 'turn',
   needs: ['body/join'],
@@ -152,17 +150,17 @@ const turned = (first: Action[]): OperationDraft => ({
     { verb: 'turn', pieces: layers.flatMap(partsOf), through: 'body/shell-front' },
     { verb: 'insert', pieces: partsOf('lining'), into: 'body/shell-front', way: 'pushed' },
     { verb: 'press', pieces: layers.flatMap(partsOf), allowances: 'in' },
-    ...first,
+    ...last,
   ],
 });
 
 /** The gusset is wrapped round each divider, or the divider stitched to its fold. */
 const wrap = ({ bites, school }: Accordion, seams: Seams): Action => ({
   verb: 'edgestitch',
-  seams: ids(seams.wrapped),
+  seams: idsOf(seams.wrapped),
   facing: 'wrongToRight',
   // the gusset is folded round each divider on the way
-  carries: ids(seams.wrapped).filter((id) => id.includes('/pinch-')),
+  carries: idsOf(seams.wrapped).filter((id) => id.includes('/pinch-')),
   from: 'mouth',
   ...(school === 'wrapped' && { pinched: { top: bites.top.value, bottom: bites.bottom.value } }),
 });
@@ -183,7 +181,7 @@ const fileSteps = (detail: Accordion, seams: Seams, inset: number): OperationDra
     title: 'Join both layers at the mouth',
     actions: [
       { verb: 'nest', inner: partsOf('shell'), outer: partsOf('lining'), facing: 'right', at: 'corners' },
-      { verb: 'sew', seams: ids(seams.mouth), oneLayer: true, twice: 'turning' },
+      { verb: 'sew', seams: idsOf(seams.mouth), oneLayer: true, twice: 'turning' },
     ],
   },
   turned([{ verb: 'press', pieces: layers.flatMap(partsOf), what: 'pleats' }]),
@@ -205,7 +203,7 @@ const fanSteps = (detail: Accordion, seams: Seams, inset: number): OperationDraf
       // the back first, then the front at both ends of its gap, then the gussets
       ...(['back', 'front', 'gusset'] as const).map((part): Action => ({
         verb: 'sew',
-        seams: ids(seams.mouth).filter((id) => id.startsWith(`body/mouth-${part}`)),
+        seams: idsOf(seams.mouth).filter((id) => id.startsWith(`body/mouth-${part}`)),
         oneLayer: true,
         ...(part === 'front' && { twice: 'turning' }),
       })),

@@ -1,12 +1,13 @@
 import { edgeLength } from '../../geometry/outline.ts';
 import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { mouthJoined } from '../layer-steps.ts';
 import { middleGap } from '../turning-gap.ts';
 import { boxPieces, type BoxPiece } from './outlines.ts';
 import { walls, type Box, type Wall } from './params.ts';
-import { boxDraft, boxSeams, layers, pieceId, type Layer } from './pieces.ts';
+import { boxDraft, boxSeams, isBaseSeam, layers, pieceId, type Layer } from './pieces.ts';
 import { pieceOfWall } from './places.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
 
@@ -41,9 +42,6 @@ function withGap(draft: PieceDraft, layer: Layer, { rules }: BodyInputs): PieceD
 
 const mirrored: Record<Wall, Wall> = { front: 'front', back: 'back', left: 'right', right: 'left' };
 
-/** Seams beside the base, where it has any of its own. */
-const isBase = ({ id }: Seam): boolean => /\/(base-|[a-z]+-base)/.test(id);
-
 function operations(
   made: Record<Layer, BoxPiece[]>,
   seams: Record<Layer, Seam[]>,
@@ -51,12 +49,13 @@ function operations(
   { making }: Box,
   { rules }: BodyInputs,
 ): OperationDraft[] {
-  const ids = (list: readonly Seam[]) => list.map(({ id }) => id);
   const own = (layer: Layer) => made[layer].map((piece) => pieceId(layer, piece));
   const bag = (layer: Layer): OperationDraft => {
     // a strip is sewn round the sides one wall after the other
     const parts =
-      making === 'five' ? [seams[layer].filter(isBase), seams[layer].filter((seam) => !isBase(seam))] : [seams[layer]];
+      making === 'five'
+        ? [seams[layer].filter(isBaseSeam), seams[layer].filter((seam) => !isBaseSeam(seam))]
+        : [seams[layer]];
     return {
       id: `body/${layer}`,
       phase: 'layers',
@@ -64,7 +63,7 @@ function operations(
       title: layer === 'shell' ? 'Sew the shell to a box' : 'Sew the lining to a box',
       actions: [
         ...(making === 'strip' ? [{ verb: 'clip', pieces: own(layer) } as const] : []),
-        ...parts.map((part) => ({ verb: 'sew', seams: ids(part), stopsAt: 'corners' }) as const),
+        ...parts.map((part) => ({ verb: 'sew', seams: idsOf(part), stopsAt: 'corners' }) as const),
         layer === 'shell'
           ? { verb: 'trim', pieces: own(layer), to: 'padding' }
           : { verb: 'press', pieces: own(layer), allowances: 'otherSide' },
@@ -77,16 +76,7 @@ function operations(
   return [
     bag('shell'),
     bag('lining'),
-    {
-      id: 'body/join',
-      phase: 'join',
-      needs: ['body/shell', 'body/lining'],
-      title: 'Join both layers at the mouth',
-      actions: [
-        { verb: 'nest', inner: shell, outer: lining, facing: 'right', at: 'corners' },
-        { verb: 'sew', seams: ids(mouth), oneLayer: true },
-      ],
-    },
+    mouthJoined('body/join', { shell, lining }, mouth, 'corners'),
     {
       id: 'body/turn',
       phase: 'turn',

@@ -22,6 +22,9 @@ export function boxSeams(layer: Layer, pieces: readonly BoxPiece[]): Seam[] {
   });
 }
 
+/** A seam beside the base, of a box whose base is a piece of its own. */
+export const isBaseSeam = ({ id }: Seam): boolean => /\/(base-|[a-z]+-base)/.test(id);
+
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 
 /** A piece of a layer as it is asked for. */

@@ -1,7 +1,7 @@
 import { sum, times } from '../../derived/derived.ts';
 import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { foldedBends, foldedOutline } from '../sleeve/outlines.ts';
@@ -79,7 +79,6 @@ function operations(
   const shells = shellIds(detail);
   const linings = ends.map(lining);
   const pieces = [...shells, ...linings];
-  const ids = (seams: readonly Seam[]) => seams.map(({ id }) => id);
   const at = (end: End, which: string) => mouths.filter(({ id }) => id === `body/mouth-${end}-${which}`);
   const beside = (end: End, which: string): OperationDraft['actions'] => {
     const [seam] = at(end, which);
@@ -119,10 +118,10 @@ function operations(
       cautions: ['needleZipper'],
       actions: [
         { verb: 'moveSlider', zipper: ZIPPER, to: 'open', why: 'turning' },
-        { verb: 'sew', seams: ids(shell), keepOut: linings, twice: 'zipper' },
+        { verb: 'sew', seams: idsOf(shell), keepOut: linings, twice: 'zipper' },
         ...ends.map((end) => ({
           verb: 'sew' as const,
-          seams: ids(bags.filter(({ a }) => a.piece === lining(end))),
+          seams: idsOf(bags.filter(({ a }) => a.piece === lining(end))),
           keepOut: [...shells, ...linings.filter((id) => id !== lining(end))],
         })),
       ],

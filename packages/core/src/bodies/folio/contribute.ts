@@ -2,7 +2,7 @@ import { rectangle } from '../../geometry/outline.ts';
 import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import { spine } from '../../pieces/bend.ts';
 import type { Bend, PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { asCut } from '../../pieces/strip.ts';
 import { baggedSteps } from '../bagged-steps.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
@@ -151,7 +151,7 @@ function operations({ raw }: Folio, joins: Seam[], { rules }: BodyInputs): Opera
       title: 'Stitch both panels together',
       actions: [
         { verb: 'lay', pieces: [LINING], onto: SHELL, facing: 'wrongToWrong', at: 'notches', filled: true },
-        { verb: 'sew', seams: joins.map(({ id }) => id), facing: 'wrongToWrong', noFurther: true },
+        { verb: 'sew', seams: idsOf(joins), facing: 'wrongToWrong', noFurther: true },
       ],
     },
   ];

@@ -6,9 +6,10 @@ import { contribution, type OperationDraft, type Contribution } from '../../piec
 import { patch } from '../../pieces/patch.ts';
 import { BACK, crease, SQUARE } from '../../pieces/bend.ts';
 import type { Bend, Fold, PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { baggedOut } from '../bagged-out.ts';
+import { baggedAndTurned } from '../bagged-steps.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { ELASTIC, LINING, SHELL, type Jacket } from './size.ts';
@@ -175,7 +176,6 @@ function operations(
   bands: Band[],
   inset: number,
 ): OperationDraft[] {
-  const pieces = [SHELL, LINING];
   const folds: Action[] = [
     { verb: 'fold', piece: LINING, fold: 'fold-1', sides: 'right', by: flap.value },
     ...(elastic ? [] : [{ verb: 'fold', piece: LINING, fold: 'fold-4', sides: 'right', by: second.value } as const]),
@@ -189,25 +189,9 @@ function operations(
       actions,
       ...(cautions && { cautions }),
     })),
-    {
-      id: 'body/join',
-      phase: 'join',
-      needs: [],
-      title: 'Sew shell and lining together',
-      actions: [{ verb: 'sew', seams: around.map(({ id }) => id), between: 'all' }],
-    },
-    {
-      id: 'body/turn',
-      phase: 'turn',
-      needs: ['body/join'],
-      title: 'Turn it right side out',
-      actions: [
-        { verb: 'trim', pieces, to: 'corners' },
-        { verb: 'turn', pieces, through: SHELL },
-        { verb: 'press', pieces },
-        { verb: 'topstitch', piece: SHELL, along: ['left'], distance: inset, closesGap: true },
-      ],
-    },
+    ...baggedAndTurned(SHELL, LINING, around, [
+      { verb: 'topstitch', piece: SHELL, along: ['left'], distance: inset, closesGap: true },
+    ]),
     {
       id: 'body/flaps',
       phase: 'finish',
@@ -216,7 +200,7 @@ function operations(
       actions: [
         { verb: 'tryIn', closed: true },
         ...folds,
-        { verb: 'edgestitch', seams: flaps.map(({ id }) => id), facing: 'rightToRight', throughOnly: LINING },
+        { verb: 'edgestitch', seams: idsOf(flaps), facing: 'rightToRight', throughOnly: LINING },
       ],
     },
   ];

@@ -1,12 +1,14 @@
 import type { OperationDraft } from '../../pieces/contribution.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { idsOf, type Seam } from '../../pieces/seam.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { walls } from '../box/params.ts';
-import { layers } from '../box/pieces.ts';
-import { CLIP } from '../../pieces/clip.ts';
+import { isBaseSeam, layers } from '../box/pieces.ts';
+import { ringClipped, ringClosed, ringOn, stripsSewn } from '../gusset-ring/steps.ts';
+import { liningPushedIn } from '../layer-steps.ts';
 import { rimHalves } from './bands.ts';
 import { outerNames, type FoldOut, type Organizer } from './params.ts';
 import { topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
+import type { Rules } from '../../shelves/rules/rules-for.ts';
 
 /** Of each outer pocket. */
 type OuterSeams = Record<'zip' | 'gusset' | 'round' | 'onWall' | 'zipper' | 'bound', Seam[]>;
@@ -18,21 +20,18 @@ export interface MadeSeams extends Record<'shell' | 'lining' | 'bands', Seam[]> 
 const ZIPPER = 'closure/zipper';
 const panels = (layer: 'shell' | 'lining') => [...walls, 'base'].map((wall) => `body/${layer}-${wall}`);
 const bands = (layer: 'shell' | 'lining') => rimHalves.map((rim) => `body/${layer}-band-${rim}`);
-const ids = (seams: readonly Seam[]): string[] => seams.map(({ id }) => id);
-const isBase = ({ id }: Seam): boolean => /\/(base-|[a-z]+-base)/.test(id);
-
 /** The box last: the outer pockets on the flat walls first, the bands with the zipper, then walls and base. */
 export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyInputs): OperationDraft[] {
   const { frame, channel } = detail;
   const inset = rules.length(topstitchInset).value;
   const zip = rules.length(zipSeam).value;
-  const of = (begin: string) => ids(seams.bands.filter(({ id }) => id.startsWith(begin)));
+  const of = (begin: string) => idsOf(seams.bands.filter(({ id }) => id.startsWith(begin)));
   const bag = (layer: 'shell' | 'lining'): OperationDraft['actions'] => [
-    { verb: 'sew', seams: ids(seams[layer].filter(isBase)), stopsAt: 'corners' },
-    { verb: 'sew', seams: ids(seams[layer].filter((seam) => !isBase(seam))), stopsAt: 'corners' },
+    { verb: 'sew', seams: idsOf(seams[layer].filter(isBaseSeam)), stopsAt: 'corners' },
+    { verb: 'sew', seams: idsOf(seams[layer].filter((seam) => !isBaseSeam(seam))), stopsAt: 'corners' },
   ];
   return [
-    ...detail.outers.flatMap((outer, index) => outerSteps(outer, seams.outers[index]!, { inset, zip })),
+    ...detail.outers.flatMap((outer, index) => outerSteps(outer, seams.outers[index]!, rules)),
     {
       id: 'body/bands',
       phase: 'layers',
@@ -106,16 +105,7 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
       title: 'Turn it right side out',
       actions: [{ verb: 'turn', pieces: layers.flatMap(panels), through: 'body/lining-base' }],
     },
-    {
-      id: 'body/close',
-      phase: 'turn',
-      needs: ['body/turn'],
-      title: 'Close the gap, push the lining in',
-      actions: [
-        { verb: 'closeGap', piece: 'body/lining-base' },
-        { verb: 'insert', pieces: panels('lining'), into: 'body/shell-base', way: 'pushed' },
-      ],
-    },
+    liningPushedIn('body/lining-base', panels('lining'), 'body/shell-base'),
     {
       id: 'body/frame',
       phase: 'finish',
@@ -137,19 +127,11 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
   ];
 }
 
-function outerSteps(
-  { own, wall, round }: FoldOut,
-  seams: OuterSeams,
-  sizes: { inset: number; zip: number },
-): OperationDraft[] {
+function outerSteps(outer: FoldOut, seams: OuterSeams, rules: Rules): OperationDraft[] {
+  const { own, wall } = outer;
   const { called, key } = outerNames[wall];
-  const strips = layers.flatMap((layer) => ['zip-lid', 'zip-base'].map((part) => `${own}/${layer}-${part}`));
-  const hinges = layers.map((layer) => `${own}/${layer}-hinge`);
   const [zipper, back] = [`${own}/zipper`, `${own}/back`];
   const flap = [`${own}/shell-flap`, `${own}/stiffener`, `${own}/lining-flap`];
-  // lies in the seam of its shell
-  const ofLining = (id: string) => id.startsWith(`${own}/lining`);
-  const roundOf = (half: string) => ids(seams.round.filter(({ id }) => id.includes(`-${half}/`)));
   return [
     {
       id: `body/${key}-gusset`,
@@ -158,24 +140,9 @@ function outerSteps(
       title: `Close the gusset of the ${called}`,
       cautions: ['needleZipper'],
       actions: [
-        { verb: 'baste', seams: ids(seams.zipper), facing: 'rightToRight' },
-        {
-          verb: 'sew',
-          seams: ids(seams.zip),
-          between: [zipper],
-          faceTo: `${own}/shell-zip-base`,
-          besideTeeth: sizes.zip,
-        },
-        { verb: 'press', pieces: strips },
-        ...['lid', 'base'].map((half) => ({
-          verb: 'topstitch' as const,
-          piece: `${own}/shell-zip-${half}`,
-          place: 'zipper' as const,
-          distance: sizes.inset,
-          through: [`${own}/lining-zip-${half}`],
-        })),
-        { verb: 'sew', seams: ids(seams.gusset), between: [zipper], twice: 'zipper' },
-        { verb: 'measure', what: 'ring', pieces: [...strips, ...hinges], length: round.value, correctAt: hinges[0]! },
+        { verb: 'baste', seams: idsOf(seams.zipper), facing: 'rightToRight' },
+        ...stripsSewn(outer, seams.zip, [zipper], rules),
+        ...ringClosed(outer, seams.gusset, zipper),
       ],
     },
     {
@@ -185,29 +152,17 @@ function outerSteps(
       title: 'Sew flap and back to it',
       actions: [
         { verb: 'tack', pieces: flap, how: 'baste' },
-        { verb: 'clip', pieces: [...strips, ...hinges], every: CLIP },
+        ringClipped(outer),
         { verb: 'moveSlider', zipper, to: 'open', why: 'turning' },
-        {
-          verb: 'sew',
-          seams: roundOf('lid'),
-          meet: 'notches',
-          onTop: 'second',
-          carries: roundOf('lid').filter(ofLining),
-        },
-        {
-          verb: 'sew',
-          seams: roundOf('base'),
-          meet: 'notches',
-          onTop: 'second',
-          carries: roundOf('base').filter(ofLining),
-        },
+        ringOn(outer, seams.round, 'lid'),
+        ringOn(outer, seams.round, 'base'),
         {
           verb: 'bind',
           by: `${own}/binding`,
           over: [flap[0]!, back],
           place: 'allowances',
           lap: 'hinge',
-          seams: ids(seams.bound),
+          seams: idsOf(seams.bound),
         },
       ],
     },
@@ -218,7 +173,7 @@ function outerSteps(
       title: `Sew the ${called} on`,
       actions: [
         { verb: 'lay', pieces: [back], onto: `body/shell-${wall}`, facing: 'wrongToRight', at: 'marks', down: 'hinge' },
-        { verb: 'edgestitch', seams: ids(seams.onWall) },
+        { verb: 'edgestitch', seams: idsOf(seams.onWall) },
       ],
     },
   ];

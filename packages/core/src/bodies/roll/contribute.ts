@@ -4,8 +4,9 @@ import type { Point } from '../../geometry/perimeter.ts';
 import { patch } from '../../pieces/patch.ts';
 import { BACK, crease } from '../../pieces/bend.ts';
 import type { Fold, PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, type Seam } from '../../pieces/seam.ts';
 import { baggedOut } from '../bagged-out.ts';
+import { baggedAndTurned } from '../bagged-steps.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
 import { middleGap } from '../turning-gap.ts';
 import { rollStandsOff } from './rules.ts';
@@ -28,7 +29,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, inputs: BodyInputs):
     pieces: cloth,
     joins: [...around, ...sides],
     operations: [
-      ...(lined ? baggedSteps(around, uses, inputs) : edgeSteps(detail)),
+      ...(lined ? linedSteps(around, inputs) : edgeSteps(detail)),
       {
         id: 'body/pocket',
         phase: 'finish',
@@ -38,7 +39,7 @@ export function contributeRoll({ detail }: SizedBody<Roll>, inputs: BodyInputs):
           { verb: 'fold', piece: uses[0]!, fold: 'pocket', sides: 'wrong', by: fold, level: true },
           {
             verb: 'edgestitch',
-            seams: sides.map(({ id }) => id),
+            seams: idsOf(sides),
             facing: lined ? 'rightToRight' : 'wrongToWrong',
             fromEdge: rules.length(topstitchInset).value,
             stopsAt: 'mouth',
@@ -86,35 +87,17 @@ function clothPiece(layer: 'shell' | 'lining', detail: Roll, { rules }: BodyInpu
   });
 }
 
-/** Shell and lining sewn all round and turned. */
-const baggedSteps = (around: readonly Seam[], pieces: string[], { rules }: BodyInputs): OperationDraft[] => [
-  {
-    id: 'body/join',
-    phase: 'join',
-    needs: [],
-    title: 'Sew shell and lining together',
-    actions: [{ verb: 'sew', seams: around.map(({ id }) => id), between: 'all' }],
-  },
-  {
-    id: 'body/turn',
-    phase: 'turn',
-    needs: ['body/join'],
-    title: 'Turn it right side out',
-    actions: [
-      { verb: 'trim', pieces, to: 'corners' },
-      { verb: 'turn', pieces, through: SHELL },
-      { verb: 'press', pieces },
-      // the bottom becomes the mouth of the pocket
-      {
-        verb: 'topstitch',
-        piece: SHELL,
-        along: ['bottom', 'top'],
-        distance: rules.length(topstitchInset).value,
-        closesGap: true,
-      },
-    ],
-  },
-];
+/** Shell and lining sewn all round and turned; the bottom becomes the mouth of the pocket. */
+const linedSteps = (around: readonly Seam[], { rules }: BodyInputs): OperationDraft[] =>
+  baggedAndTurned(SHELL, LINING, around, [
+    {
+      verb: 'topstitch',
+      piece: SHELL,
+      along: ['bottom', 'top'],
+      distance: rules.length(topstitchInset).value,
+      closesGap: true,
+    },
+  ]);
 
 /** The edges of a single cloth. */
 const edgeSteps = ({ layers }: Roll): OperationDraft[] => [

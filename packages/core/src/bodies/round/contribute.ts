@@ -8,6 +8,7 @@ import type { Bend, PieceDraft } from '../../pieces/piece.ts';
 import { wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
+import { liningPushedIn, mouthJoined } from '../layer-steps.ts';
 import { middleGap } from '../turning-gap.ts';
 import { BAND, bandEdge, type RoundLayer as Layer } from './rings.ts';
 import type { Round } from './params.ts';
@@ -27,7 +28,7 @@ export function contributeRound({ detail }: SizedBody<Round>, inputs: BodyInputs
 }
 
 /** Shell and lining are sewn to each other, or each to an edge of the band. */
-function mouthSeams({ lined, band }: Round): Seam[] {
+function mouthSeams({ lined, band }: Pick<Round, 'lined' | 'band'>): Seam[] {
   if (!lined) return [];
   const shell = wholeEdge('body/shell-wall', 'top');
   const lining = wholeEdge('body/lining-wall', 'top', true);
@@ -199,20 +200,8 @@ function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInpu
       ],
     };
   });
-  const joined: OperationDraft[] = lined
-    ? [
-        {
-          id: 'body/mouth',
-          phase: 'join',
-          needs: bags.map(({ id }) => id),
-          title: 'Join both layers at the mouth',
-          actions: [
-            { verb: 'nest', inner: shell, outer: lining, facing: 'right', at: 'sideSeams' },
-            { verb: 'sew', seams: ['body/mouth'], oneLayer: true },
-          ],
-        },
-      ]
-    : [];
+  const mouth = mouthSeams({ lined, band });
+  const joined = lined ? [mouthJoined('body/mouth', { shell, lining }, mouth, 'sideSeams')] : [];
   const join = band ? banded(bags) : joined;
   const inset = rules.length(topstitchInset).value;
   const last: Action[] = !lined
@@ -233,21 +222,7 @@ function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInpu
       title: 'Turn it right side out',
       actions: [{ verb: 'turn', pieces, ...(lined && { through: 'body/lining-wall' }) }],
     },
-    ...(lined
-      ? [
-          {
-            id: 'body/close',
-            phase: 'turn' as const,
-            needs: ['body/turn'],
-            title: 'Close the gap, push the lining in',
-            actions: [
-              { verb: 'closeGap' as const, piece: 'body/lining-wall' },
-              { verb: 'insert' as const, pieces: lining, into: wall, way: 'pushed' as const },
-              { verb: 'press' as const, pieces, what: 'mouth' as const },
-            ],
-          },
-        ]
-      : []),
+    ...(lined ? [liningPushedIn('body/lining-wall', lining, wall, [{ verb: 'press', pieces, what: 'mouth' }])] : []),
     {
       id: 'body/topstitch',
       phase: 'finish',

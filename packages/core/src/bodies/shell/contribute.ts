@@ -2,17 +2,18 @@ import { sum, times } from '../../derived/derived.ts';
 import { contribution, type OperationDraft, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { patch } from '../../pieces/patch.ts';
-import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import type { BodyInputs, SizedBody } from '../body-kind.ts';
-import { CLIP } from '../../pieces/clip.ts';
 import { ringBinding } from '../gusset-ring/binding.ts';
 import { panelPiece, platePiece, ringPieces, tightCorner } from '../gusset-ring/pieces.ts';
 import { halves, layers, type Half, type Layer } from '../gusset-ring/ring.ts';
+import { ringClipped, ringClosed, ringOn, stripsSewn } from '../gusset-ring/steps.ts';
 import { gussetSeams, roundSeams, zipSeams } from '../gusset-ring/seams.ts';
 import type { ShellCase } from './params.ts';
-import { seamAllowance, topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
+import { seamAllowance, zipSeam } from '../../shelves/rules/common-rules.ts';
 
+const ZIPPER = 'closure/zipper';
 const names: Record<Layer, string> = { shell: 'Shell', lining: 'Lining' };
 const titles: Record<Half, string> = { lid: 'lid', base: 'base' };
 
@@ -92,17 +93,12 @@ function guardSeams({ guard }: ShellCase): Seam[] {
   );
 }
 
-/** Lies in the seam of its shell: both are basted together before. */
-const ofLining = (id: string): boolean => id.startsWith('body/lining');
-
 type Seams = Record<'zip' | 'gusset' | 'round' | 'bound' | 'guards', Seam[]>;
 
 function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): OperationDraft[] {
-  const { round, guard } = detail;
-  const ids = (list: readonly Seam[]) => list.map(({ id }) => id);
+  const { guard } = detail;
   const all = (part: string) => layers.map((layer) => `body/${layer}-${part}`);
   const panels = halves.flatMap((half) => all(half));
-  const strips = halves.flatMap((half) => all(`zip-${half}`));
   const guards: Action[] = guard
     ? [
         ...halves.map((half) => ({
@@ -111,11 +107,9 @@ function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): Ope
           fold: 'middle',
           sides: 'wrong' as const,
         })),
-        { verb: 'baste', seams: ids(seams.guards), facing: 'wrongToRight' },
+        { verb: 'baste', seams: idsOf(seams.guards), facing: 'wrongToRight' },
       ]
     : [];
-  const roundOf = (half: Half) =>
-    seams.round.filter(({ id }) => layers.some((layer) => id.startsWith(`body/${layer}-${half}/`)));
   return [
     {
       id: 'body/sandwich',
@@ -131,21 +125,7 @@ function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): Ope
       title: 'Sew the strips to the zipper',
       actions: [
         ...guards,
-        {
-          verb: 'sew',
-          seams: ids(seams.zip),
-          between: ['closure/zipper', ...(guard ? halves.map((half) => `body/guard-${half}`) : [])],
-          faceTo: 'body/shell-zip-base',
-          besideTeeth: rules.length(zipSeam).value,
-        },
-        { verb: 'press', pieces: strips },
-        ...halves.map((half) => ({
-          verb: 'topstitch' as const,
-          piece: `body/shell-zip-${half}`,
-          place: 'zipper' as const,
-          distance: rules.length(topstitchInset).value,
-          through: [`body/lining-zip-${half}`],
-        })),
+        ...stripsSewn(detail, seams.zip, [ZIPPER, ...(guard ? halves.map((half) => `body/guard-${half}`) : [])], rules),
       ],
     },
     {
@@ -154,16 +134,7 @@ function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): Ope
       needs: ['body/zip'],
       title: 'Close the gusset to a ring',
       cautions: ['needleZipper'],
-      actions: [
-        { verb: 'sew', seams: ids(seams.gusset), between: ['closure/zipper'], twice: 'zipper' },
-        {
-          verb: 'measure',
-          what: 'ring',
-          pieces: [...strips, ...all('hinge')],
-          length: round.value,
-          correctAt: 'body/shell-hinge',
-        },
-      ],
+      actions: ringClosed(detail, seams.gusset, ZIPPER),
     },
     {
       id: 'body/join',
@@ -171,23 +142,11 @@ function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): Ope
       needs: ['body/sandwich', 'body/gusset'],
       title: 'Sew the gusset to base and lid',
       actions: [
-        { verb: 'moveSlider', zipper: 'closure/zipper', to: 'open', why: 'turning' },
-        { verb: 'clip', pieces: [...strips, ...all('hinge')], every: CLIP },
-        {
-          verb: 'sew',
-          seams: ids(roundOf('base')),
-          meet: 'notches',
-          onTop: 'second',
-          carries: ids(roundOf('base')).filter(ofLining),
-        },
+        { verb: 'moveSlider', zipper: ZIPPER, to: 'open', why: 'turning' },
+        ringClipped(detail),
+        ringOn(detail, seams.round, 'base'),
         { verb: 'tryIn', early: true },
-        {
-          verb: 'sew',
-          seams: ids(roundOf('lid')),
-          meet: 'notches',
-          onTop: 'second',
-          carries: ids(roundOf('lid')).filter(ofLining),
-        },
+        ringOn(detail, seams.round, 'lid'),
       ],
     },
     {
@@ -197,8 +156,15 @@ function operations(detail: ShellCase, seams: Seams, { rules }: BodyInputs): Ope
       title: 'Bind the seams',
       actions: [
         { verb: 'trim', pieces: panels, to: 'even' },
-        { verb: 'bind', by: 'body/binding', over: panels, place: 'allowances', lap: 'hinge', seams: ids(seams.bound) },
-        { verb: 'turn', pieces: panels, zipper: 'closure/zipper' },
+        {
+          verb: 'bind',
+          by: 'body/binding',
+          over: panels,
+          place: 'allowances',
+          lap: 'hinge',
+          seams: idsOf(seams.bound),
+        },
+        { verb: 'turn', pieces: panels, zipper: ZIPPER },
         { verb: 'tryIn' },
       ],
     },

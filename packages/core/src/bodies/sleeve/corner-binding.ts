@@ -2,7 +2,7 @@ import { hardwareWidth } from '../../holders/hardware-sizes.ts';
 import type { BodyInputs } from '../body-kind.ts';
 import { given, sum, type Derived } from '../../derived/derived.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { Sleeve } from './params.ts';
 import { pieceIds } from './seams.ts';
@@ -65,7 +65,7 @@ export function cornerBinding(detail: Sleeve, inputs: BodyInputs): Contribution 
             by: TAPE,
             over: [...pieceIds(detail, 'shell'), ...(lined ? pieceIds(detail, 'lining') : [])],
             place: 'cutCorners',
-            seams: joins.map(({ id }) => id),
+            seams: idsOf(joins),
             lap: 'sideSeams',
           },
         ],

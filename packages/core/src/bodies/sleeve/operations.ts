@@ -1,13 +1,13 @@
-import type { OperationDraft, Phase } from '../../pieces/contribution.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import type { OperationDraft } from '../../pieces/contribution.ts';
+import { edgesOf, idsOf, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import type { BodyInputs } from '../body-kind.ts';
+import { liningPushedIn, mouthJoined } from '../layer-steps.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import type { Sleeve, Layer } from './params.ts';
 import { mouthSeams, pieceIds } from './seams.ts';
 import { topstitchInset } from '../../shelves/rules/common-rules.ts';
 
-const ids = (seams: readonly Seam[]): string[] => seams.map(({ id }) => id);
 const isCorner = ({ id }: Seam): boolean => id.includes('/corner-');
 const titles: Record<Layer, string> = { shell: 'Sew the shell', lining: 'Sew the lining' };
 
@@ -20,40 +20,27 @@ export function linedOperations(detail: Sleeve, seams: Seams, { rules }: BodyInp
   if (detail.slope.value > 0 || detail.bottom === 'side') return mouthFirst(detail, seams, rules);
   const [shell, lining] = [pieceIds(detail, 'shell'), pieceIds(detail, 'lining')];
   return [
-    bag('shell', 'layers', detail, seams),
-    bag('lining', 'layers', detail, seams),
-    {
-      id: 'body/mouth',
-      phase: 'join',
-      needs: ['body/shell', 'body/lining'],
-      title: 'Join both layers at the mouth',
-      actions: [
-        { verb: 'nest', inner: shell, outer: lining, facing: 'right', at: 'sideSeams' },
-        { verb: 'sew', seams: ids(mouthSeams(detail)), oneLayer: true },
-      ],
-    },
+    bag('shell', detail, seams),
+    bag('lining', detail, seams),
+    mouthJoined('body/mouth', { shell, lining }, mouthSeams(detail), 'sideSeams'),
     ...turnedOut(['body/mouth'], detail, rules),
   ];
 }
 
-/** A layer sewn into a bag: its sides, its bottom, its corners. Allowances of both layers go opposite ways, so that they nest. */
-function bag(
-  layer: Layer,
-  phase: Phase,
-  detail: Sleeve,
-  seams: Seams,
-  begin: Partial<OperationDraft> = {},
-): OperationDraft {
+/** A layer sewn into a bag: its sides, its bottom, its corners. Allowances of both layers go opposite ways, so that they nest.
+ * @param afterMouth both are joined at the mouth already: what is sewn now begins where that ends */
+function bag(layer: Layer, detail: Sleeve, seams: Seams, afterMouth = false): OperationDraft {
   const pieces = pieceIds(detail, layer);
   const [flat, corners] = [seams[layer].filter((seam) => !isCorner(seam)), seams[layer].filter(isCorner)];
   return {
     id: `body/${layer}`,
-    phase,
-    needs: [],
+    // what closes on itself at the fold is closed while its ends can be reached
+    ...(afterMouth
+      ? { phase: 'join', needs: ['body/mouth'], waitsFor: ['closure/slider'] }
+      : { phase: 'layers', needs: [] }),
     title: titles[layer],
-    ...begin,
     actions: [
-      { verb: 'sew', seams: ids(flat), ...(begin.actions && mouthSewn(layer, detail)) },
+      { verb: 'sew', seams: idsOf(flat), ...(afterMouth && mouthSewn(layer, detail)) },
       { verb: 'press', pieces, allowances: layer === 'shell' ? 'oneSide' : 'otherSide' },
       ...cornersBoxed(corners, detail),
     ],
@@ -61,9 +48,8 @@ function bag(
 }
 
 const cornersBoxed = (corners: readonly Seam[], { bottom }: Sleeve): Action[] =>
-  corners.length > 0 ? [{ verb: 'box', seams: ids(corners), onto: bottom === 'seam' ? 'seam' : 'middle' }] : [];
+  corners.length > 0 ? [{ verb: 'box', seams: idsOf(corners), onto: bottom === 'seam' ? 'seam' : 'middle' }] : [];
 
-/** The mouth is sewn already: what is sewn now begins where that ends. */
 const mouthSewn = (layer: Layer, detail: Sleeve) =>
   ({ stopsAt: 'seam', keepOut: pieceIds(detail, layer === 'shell' ? 'lining' : 'shell') }) as const;
 
@@ -80,18 +66,10 @@ function turnedOut(needs: string[], detail: Sleeve, rules: Rules): OperationDraf
       title: 'Turn it right side out',
       actions: [{ verb: 'turn', pieces: both, through: open }],
     },
-    {
-      id: 'body/close',
-      phase: 'turn',
-      needs: ['body/turn'],
-      title: atMouth ? 'Push the lining in' : 'Close the gap, push the lining in',
-      actions: [
-        ...(atMouth ? [] : [{ verb: 'closeGap', piece: open } as const]),
-        { verb: 'insert', pieces: lining, into: shell[0]!, way: 'pushed' },
-        ...(atMouth ? [{ verb: 'press', pieces: both, allowances: 'in' } as const] : []),
-        { verb: 'press', pieces: both, what: 'mouth' },
-      ],
-    },
+    liningPushedIn(atMouth ? undefined : open, lining, shell[0]!, [
+      ...(atMouth ? [{ verb: 'press', pieces: both, allowances: 'in' } as const] : []),
+      { verb: 'press', pieces: both, what: 'mouth' },
+    ]),
     {
       id: 'body/topstitch',
       phase: 'finish',
@@ -116,11 +94,10 @@ const mouthRow = (detail: Sleeve, rules: Rules, closesGap = false): Action => ({
 function droppedIn(detail: Sleeve, seams: Seams, rules: Rules): OperationDraft[] {
   const [shell, lining] = [pieceIds(detail, 'shell'), pieceIds(detail, 'lining')];
   const mouth = mouthSeams(detail);
-  const edges = (side: 'a' | 'b') =>
-    mouth.flatMap((seam) => seam[side].parts.flatMap((part) => ('edge' in part ? [part.edge] : [])));
+  const edges = (side: 'a' | 'b') => mouth.flatMap((seam) => edgesOf(seam[side]));
   return [
-    bag('shell', 'layers', detail, seams),
-    bag('lining', 'layers', detail, seams),
+    bag('shell', detail, seams),
+    bag('lining', detail, seams),
     {
       id: 'body/turn',
       phase: 'join',
@@ -141,7 +118,7 @@ function droppedIn(detail: Sleeve, seams: Seams, rules: Rules): OperationDraft[]
       actions: [
         {
           verb: 'edgestitch',
-          seams: ids(mouth),
+          seams: idsOf(mouth),
           facing: 'wrongToWrong',
           fromFold: rules.length(topstitchInset).value,
         },
@@ -155,8 +132,6 @@ function droppedIn(detail: Sleeve, seams: Seams, rules: Rules): OperationDraft[]
 function mouthFirst(detail: Sleeve, seams: Seams, rules: Rules): OperationDraft[] {
   const both = [...pieceIds(detail, 'shell'), ...pieceIds(detail, 'lining')];
   const threeSided = detail.bottom !== 'side';
-  // what closes on itself at the fold is closed while its ends can be reached
-  const begin = { needs: ['body/mouth'], waitsFor: ['closure/slider'], actions: [] };
   return [
     {
       id: 'body/mouth',
@@ -164,13 +139,13 @@ function mouthFirst(detail: Sleeve, seams: Seams, rules: Rules): OperationDraft[
       needs: [],
       title: 'Join both layers at the mouth',
       actions: [
-        { verb: 'sew', seams: ids(mouthSeams(detail)), stopsAt: 'sides', ...(threeSided && { turns: true }) },
+        { verb: 'sew', seams: idsOf(mouthSeams(detail)), stopsAt: 'sides', ...(threeSided && { turns: true }) },
         ...(threeSided ? [{ verb: 'clip', pieces: both } as const] : []),
         { verb: 'press', pieces: both, allowances: 'open' },
       ],
     },
-    bag('shell', 'join', detail, seams, begin),
-    bag('lining', 'join', detail, seams, begin),
+    bag('shell', detail, seams, true),
+    bag('lining', detail, seams, true),
     ...turnedOut(['body/shell', 'body/lining'], detail, rules),
   ];
 }
@@ -214,7 +189,7 @@ export function singleOperations(seams: readonly Seam[], detail: Sleeve): Operat
       ...(first && { waitsFor: ['closure/slider'] }),
       title: titles.shell,
       actions: [
-        { verb: 'sew', seams: ids(flat), ...(first && { stopsAt: 'mouth' }) },
+        { verb: 'sew', seams: idsOf(flat), ...(first && { stopsAt: 'mouth' }) },
         { verb: 'zigzag', pieces },
         { verb: 'press', pieces, allowances: 'oneSide' },
         ...cornersBoxed(corners, detail),

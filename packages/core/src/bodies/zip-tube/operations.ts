@@ -1,7 +1,8 @@
 import type { OperationDraft } from '../../pieces/contribution.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { idsOf, type Seam } from '../../pieces/seam.ts';
 import { topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
 import type { BodyInputs } from '../body-kind.ts';
+import { liningPushedIn } from '../layer-steps.ts';
 import type { ZipTube } from './params.ts';
 import { tubePieces } from './seams.ts';
 
@@ -10,7 +11,6 @@ interface Seams {
   ends: Seam[];
   corners: Seam[];
 }
-const ids = (seams: readonly Seam[]): string[] => seams.map(({ id }) => id);
 const SHELL = 'body/shell';
 const LININGS = ['body/lining-front', 'body/lining-back'];
 const ZIPPER = 'closure/zipper';
@@ -22,7 +22,7 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
   const beside = (which: string): OperationDraft['actions'] => [
     {
       verb: 'sew',
-      seams: ids(along(which)),
+      seams: idsOf(along(which)),
       meet: 'middles',
       between: [ZIPPER],
       faceTo: SHELL,
@@ -58,8 +58,8 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
       actions: [
         { verb: 'moveSlider', zipper: ZIPPER, to: 'half', why: 'turning' },
         { verb: 'turn', pieces, out: 'wrong' },
-        { verb: 'sew', seams: ids(ofShell), keepOut: LININGS, twice: 'zipper' },
-        { verb: 'sew', seams: ids(ofLining), keepOut: [SHELL] },
+        { verb: 'sew', seams: idsOf(ofShell), keepOut: LININGS, twice: 'zipper' },
+        { verb: 'sew', seams: idsOf(ofLining), keepOut: [SHELL] },
       ],
     },
     ...(boxed
@@ -72,7 +72,7 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
             actions: [
               {
                 verb: 'box' as const,
-                seams: ids(seams.corners),
+                seams: idsOf(seams.corners),
                 onto: 'fold' as const,
                 ...(detail.corners !== 'cut' && { marked: true }),
               },
@@ -87,16 +87,6 @@ export function zipTubeOperations(detail: ZipTube, seams: Seams, { rules }: Body
       title: 'Turn it right side out',
       actions: [{ verb: 'turn', pieces, through: LININGS[0]!, zipper: ZIPPER }],
     },
-    {
-      id: 'body/close',
-      phase: 'turn',
-      needs: ['body/turn'],
-      title: 'Close the gap, push the lining in',
-      actions: [
-        { verb: 'closeGap', piece: LININGS[0]! },
-        { verb: 'insert', pieces: LININGS, into: SHELL, way: 'pushed' },
-        { verb: 'tryIn' },
-      ],
-    },
+    liningPushedIn(LININGS[0]!, LININGS, SHELL, [{ verb: 'tryIn' }]),
   ];
 }

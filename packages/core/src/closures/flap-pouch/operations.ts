@@ -1,7 +1,8 @@
 import type { Derived } from '../../derived/derived.ts';
 import { CLIP } from '../../pieces/clip.ts';
 import type { OperationDraft } from '../../pieces/contribution.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { idsOf, type Seam } from '../../pieces/seam.ts';
+import type { Action } from '../../sewing/actions/action.ts';
 import { topstitchInset, zipSeam } from '../../shelves/rules/common-rules.ts';
 import type { ClosureInputs } from '../closure-kind.ts';
 import { flapClosing } from './rules.ts';
@@ -28,13 +29,21 @@ export function pouchOperations(
   told: Told,
   { id, rules }: ClosureInputs,
 ): OperationDraft[] {
-  const of = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
-  const [onFront, onBack] = [
-    linings.filter(({ a }) => a.piece === ids.front),
-    linings.filter(({ a }) => a.piece === ids.back),
+  /** One tape between a face and its lining, from the middle outwards. */
+  const onZipper = (pieces: readonly [face: string, lining: string], tape: readonly Seam[]): Action[] => [
+    { verb: 'baste', seams: idsOf(tape), facing: 'rightToRight', from: 'middle' },
+    {
+      verb: 'sew',
+      seams: idsOf(linings.filter(({ a }) => a.piece === pieces[0])),
+      from: 'middle',
+      between: [ids.zipper],
+      faceTo: pieces[0],
+      besideTeeth: rules.length(zipSeam).value,
+    },
+    { verb: 'clip', pieces, every: CLIP },
+    { verb: 'turn', pieces },
   ];
   const inset = rules.length(topstitchInset).value;
-  const beside = rules.length(zipSeam).value;
   return [
     {
       id: `${id}/zipper`,
@@ -70,20 +79,7 @@ export function pouchOperations(
       phase: 'prepare',
       needs: [`${id}/zipper`],
       title: 'Sew the zipper to the front of the flap',
-      actions: [
-        { verb: 'nick', piece: ids.zipper, every: CLIP },
-        { verb: 'baste', seams: of(front), facing: 'rightToRight', from: 'middle' },
-        {
-          verb: 'sew',
-          seams: of(onFront),
-          from: 'middle',
-          between: [ids.zipper],
-          faceTo: ids.front,
-          besideTeeth: beside,
-        },
-        { verb: 'clip', pieces: [ids.front, ids.frontLining], every: CLIP },
-        { verb: 'turn', pieces: [ids.front, ids.frontLining] },
-      ],
+      actions: [{ verb: 'nick', piece: ids.zipper, every: CLIP }, ...onZipper([ids.front, ids.frontLining], front)],
     },
     {
       id: `${id}/back`,
@@ -92,17 +88,7 @@ export function pouchOperations(
       title: 'Sew the zipper to the back of the flap',
       actions: [
         { verb: 'moveSlider', zipper: ids.zipper, to: 'open' },
-        { verb: 'baste', seams: of(back), facing: 'rightToRight', from: 'middle' },
-        {
-          verb: 'sew',
-          seams: of(onBack),
-          from: 'middle',
-          between: [ids.zipper],
-          faceTo: ids.back,
-          besideTeeth: beside,
-        },
-        { verb: 'clip', pieces: [ids.back, ids.backLining], every: CLIP },
-        { verb: 'turn', pieces: [ids.back, ids.backLining] },
+        ...onZipper([ids.back, ids.backLining], back),
         { verb: 'moveSlider', zipper: ids.zipper, to: 'closed' },
         { verb: 'inspect', what: 'hangsLevel' },
         { verb: 'topstitch', piece: ids.front, place: 'ring', distance: inset, through: [ids.back], within: [ids.tab] },
@@ -115,7 +101,7 @@ export function pouchOperations(
       title: 'Baste the flap on and set its mate',
       actions: [
         { verb: 'inspect', what: 'outsideOut' },
-        { verb: 'baste', seams: of(told.base), facing: 'rightToRight', meet: 'middles' },
+        { verb: 'baste', seams: idsOf(told.base), facing: 'rightToRight', meet: 'middles' },
         ...matesSet(told.mates, { hardware: fastener.id, mark: `${id}-mate`, distance: told.mate.value }),
       ],
     },

@@ -2,7 +2,7 @@ import type { Action } from '../../sewing/actions/action.ts';
 import { halfMark } from '../fasteners.ts';
 import type { Outline } from '../../geometry/outline.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
-import { wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Hardware } from '../../shelves/hardware/hardware.ts';
 import type { ClosureInputs } from '../closure-kind.ts';
 import { CLIP } from '../../pieces/clip.ts';
@@ -85,7 +85,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
                 { verb: 'nick' as const, piece: zipperOf(outer), every: CLIP },
                 {
                   verb: 'sew' as const,
-                  seams: outer.first.map((join) => join.id),
+                  seams: idsOf(outer.first),
                   meet: 'middles' as const,
                   from: 'middle' as const,
                   eased: true,
@@ -113,7 +113,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
             from: { distance: end.value, edge: 'tip' },
             backed: true,
           },
-          { verb: 'sew', seams: outer.joins.map((join) => join.id), smaller: inner },
+          { verb: 'sew', seams: idsOf(outer.joins), smaller: inner },
           {
             verb: 'clip',
             pieces: [...outer.pieces.filter(({ cutFrom }) => !cutFrom).map((piece) => piece.id), inner],
@@ -133,7 +133,7 @@ export function makeFlap(flap: Flap, seat: FlapSeat, inputs: ClosureInputs, fast
           { verb: 'inspect', what: 'outsideOut' },
           {
             verb: 'baste',
-            seams: caughtSeams.map((join) => join.id),
+            seams: idsOf(caughtSeams),
             facing: 'rightToRight',
             meet: 'middles',
             carries: [`${inner}#base`],

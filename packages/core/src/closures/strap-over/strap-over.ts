@@ -10,6 +10,7 @@ import { faceLine, type Seam } from '../../pieces/seam.ts';
 import type { Hardware } from '../../shelves/hardware/hardware.ts';
 import { flap } from '../../sizing/flap.ts';
 import { beneathOf } from '../beneath.ts';
+import { mateSet } from '../mate.ts';
 import type { ClosureInputs, ClosureKind, SolvedClosure } from '../closure-kind.ts';
 import { halfMark, insetAfter } from '../fasteners.ts';
 import { laidOver } from '../laid-over.ts';
@@ -194,15 +195,11 @@ function make(strap: StrapOver, { closing, finished }: SizedBody, inputs: Closur
             aside: { distance: down.value, of: 'mouth' },
             twice: 'weight',
           } as const,
-          { verb: 'tryIn', fastener: { over: front.piece, mark: `${id}-mate`, distance: mate.value } } as const,
-          {
-            verb: 'setHardware',
-            hardware: fastener.id,
-            half: 'lower',
-            piece: front.piece,
-            mark: `${id}-mate`,
-            backed: true,
-          } as const,
+          ...mateSet(
+            { hardware: fastener.id, piece: front.piece, mark: `${id}-mate` },
+            { distance: mate.value },
+            { backed: true },
+          ),
         ],
       },
     ],

@@ -6,25 +6,12 @@ import type { StitchLine } from '../../pieces/piece.ts';
 import { faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
+import { sewnOn } from '../set-on.ts';
 import type { Seat } from '../seat.ts';
 import { seatEdges } from '../seat-edges.ts';
 import { insetsOf, slotRooms } from './rooms.ts';
 import { pocketBottom, type Tiers } from './tiers.ts';
 import { mouthHem, seamAllowance } from '../../shelves/rules/common-rules.ts';
-
-/** Its edges on the face, and those that the seam there catches. */
-const sewnBy = (joins: readonly Seam[]): Action[] => {
-  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
-  const onLine = ({ a }: Seam) => a.parts.every((part) => 'line' in part);
-  const stitched = joins.filter(({ kind }) => kind === 'stitchedOn');
-  const [lines, edges] = [stitched.filter(onLine), stitched.filter((seam) => !onLine(seam))];
-  const caught = joins.filter(({ kind }) => kind === 'caught');
-  return [
-    ...(edges.length > 0 ? [{ verb: 'edgestitch', seams: ids(edges) } as const] : []),
-    ...(caught.length > 0 ? [{ verb: 'baste', seams: ids(caught), facing: 'wrongToRight' } as const] : []),
-    ...(lines.length > 0 ? [{ verb: 'sew', seams: ids(lines), facing: 'wrongToRight' } as const] : []),
-  ];
-};
 
 /** Pockets sewn straight onto the face, each lower one lapping over the one above by all but the reveal. */
 export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { rules }: HolderInputs): Contribution {
@@ -101,7 +88,7 @@ export function contributeApplied({ id, seat, detail }: PlacedHolder<Tiers>, { r
           // from the top one down: each laps over the one before
           ...made.flatMap(({ draft, joins: own }): Action[] => [
             { verb: 'lay', pieces: [draft.id], onto: seat.host.piece, facing: 'wrongToRight', at: 'marks' },
-            ...sewnBy(own),
+            ...sewnOn(own),
           ]),
           { verb: 'tryIn', holders: [id] },
         ],

@@ -1,3 +1,4 @@
+import { idsOf } from '../../pieces/seam.ts';
 import { mm, say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
@@ -33,7 +34,7 @@ export function contributeCavity(
         actions: [
           {
             verb: 'sew',
-            seams: lines.joins.map((join) => join.id),
+            seams: idsOf(lines.joins),
             facing: 'wrongToWrong',
             allLayers: true,
             from: 'mouth',

@@ -2,7 +2,7 @@ import { minus, named, rounded, roundedBelow, smallest, sum, times, type Derived
 import type { Params } from '../../document/design-document.ts';
 import type { OperationDraft, Contribution } from '../../pieces/contribution.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { idsOf, faceLine, type Seam } from '../../pieces/seam.ts';
 import { tubeAround, type Walls } from '../../sizing/tube-width.ts';
 import { standing, widest, type Standing } from '../cavity/compartments.ts';
 import { patchOn } from '../face-pocket/patch.ts';
@@ -168,7 +168,7 @@ function contribute({ id, seat, detail }: Placed, inputs: HolderInputs): Contrib
     title: `Stitch the channels of ${id}`,
     actions: [
       { verb: 'tryIn', holders: [id], each: true },
-      { verb: 'sew', seams: between.map((seam) => seam.id), facing: 'wrongToRight', stopsAt: 'mouth' },
+      { verb: 'sew', seams: idsOf(between), facing: 'wrongToRight', stopsAt: 'mouth' },
     ],
   };
   return {

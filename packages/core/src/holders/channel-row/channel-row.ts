@@ -1,3 +1,4 @@
+import { idsOf } from '../../pieces/seam.ts';
 import { HELD } from '../../contents/held.ts';
 import { given, largest, minus, named, product, rounded, smallest, sum, type Derived } from '../../derived/derived.ts';
 import type { Params } from '../../document/design-document.ts';
@@ -243,7 +244,7 @@ function contribute({ id, seat, detail }: Placed, { rules }: HolderInputs): Cont
           { verb: 'tryIn', holders: [id], each: true },
           {
             verb: 'sew',
-            seams: lines.joins.map((join) => join.id),
+            seams: idsOf(lines.joins),
             facing: 'wrongToRight',
             allLayers: true,
             from: 'fold',

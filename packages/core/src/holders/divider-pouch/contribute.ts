@@ -3,7 +3,7 @@ import { panelOutline } from '../../geometry/panel.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import { linesOf, onePile, type Ring, type RoomWall } from '../../pieces/room.ts';
-import { edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { pocketEase } from '../face-pocket/patch.ts';
@@ -89,7 +89,6 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
       };
     }),
   );
-  const ids = (seams: readonly Seam[]) => seams.map((each) => each.id);
   const inset = rules.length(topstitchInset).value;
   const flat = pouch.filter((seam) => !seam.id.includes('#corner-'));
   const corners = pouch.filter((seam) => seam.id.includes('#corner-'));
@@ -131,8 +130,8 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
         actions: [
           { verb: 'turnIn', pieces: [zipper.piece.id], edges: ['ends'] },
           // the linings lie on the other side of the tape
-          ...(detail.lined ? [{ verb: 'baste', seams: ids(linedZip) } as const] : []),
-          { verb: 'sew', seams: ids(zip), meet: 'middles' },
+          ...(detail.lined ? [{ verb: 'baste', seams: idsOf(linedZip) } as const] : []),
+          { verb: 'sew', seams: idsOf(zip), meet: 'middles' },
           { verb: 'press', pieces: all },
           ...[front, back].map((piece): Action => ({ verb: 'topstitch', piece, place: 'zipper', distance: inset })),
         ],
@@ -144,8 +143,8 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
         title: `Sew and box pouch ${id}`,
         actions: [
           { verb: 'moveSlider', zipper: zipper.piece.id, to: 'half', ...(detail.lined && { why: 'turning' }) },
-          { verb: 'sew', seams: ids(flat) },
-          { verb: 'box', seams: ids(corners), onto: 'bottomOnSide' },
+          { verb: 'sew', seams: idsOf(flat) },
+          { verb: 'box', seams: idsOf(corners), onto: 'bottomOnSide' },
           ...(detail.lined
             ? [
                 { verb: 'turn', pieces: all, side: true } as const,
@@ -163,11 +162,11 @@ export function contributePouch({ id, seat, detail }: Placed, inputs: HolderInpu
           inner.seams
             ? {
                 verb: 'baste',
-                seams: ids(caught),
+                seams: idsOf(caught),
                 facing: 'wrongToRight',
                 aside: { distance: inner.depth.value - lowest, of: 'base' },
               }
-            : { verb: 'edgestitch', seams: ids(caught), aside: { distance: inner.depth.value - lowest, of: 'base' } },
+            : { verb: 'edgestitch', seams: idsOf(caught), aside: { distance: inner.depth.value - lowest, of: 'base' } },
         ],
       },
     ],

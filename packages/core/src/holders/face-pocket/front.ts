@@ -5,7 +5,7 @@ import type { OperationDraft, HardwareNeed } from '../../pieces/contribution.ts'
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
 import type { RoomWall } from '../../pieces/room.ts';
-import { edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, wholeEdge, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { asCut, strip } from '../../pieces/strip.ts';
 import type { HolderInputs } from '../holder-kind.ts';
 import type { Side } from '../seat.ts';
@@ -132,7 +132,7 @@ function boundFront({ id, name, role, width, height }: Front, inputs: HolderInpu
         needs: [],
         title: `Bind the mouth of pocket ${id}`,
         actions: [
-          { verb: 'bind', by: tape, over: [piece], edge: 'top', seams: joins.map((join) => join.id) },
+          { verb: 'bind', by: tape, over: [piece], edge: 'top', seams: idsOf(joins) },
           { verb: 'inspect', what: 'noIron' },
         ],
       },

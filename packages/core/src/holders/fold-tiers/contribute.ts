@@ -5,7 +5,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { Fold, PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import type { NamedLine, Ring } from '../../pieces/room.ts';
-import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
 import { pleatTakeUp } from '../../sizing/pleated-strip.ts';
 import { seamAllowance, topstitchInset } from '../../shelves/rules/common-rules.ts';
@@ -70,7 +70,6 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
     label: `card panel ${id}`,
   }));
   const mouths = detail.slots.length;
-  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
   const inset = rules.length(topstitchInset).value;
   return contribution({
     pieces,
@@ -100,7 +99,7 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
           by: tab(end),
           over: [strip],
           edge: end,
-          seams: ids(bound.filter(({ b }) => b.piece === tab(end))),
+          seams: idsOf(bound.filter(({ b }) => b.piece === tab(end))),
           deep: detail.bound.value,
         })),
       },
@@ -111,7 +110,7 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
         title: `Sew panel ${id} to the lining`,
         actions: [
           { verb: 'lay', pieces: [strip], onto: seat.host.piece, facing: 'wrongToRight', at: 'marks' },
-          { verb: 'sew', seams: ids(middle), facing: 'wrongToRight', from: 'top', crooked: true },
+          { verb: 'sew', seams: idsOf(middle), facing: 'wrongToRight', from: 'top', crooked: true },
         ],
       },
       {
@@ -121,7 +120,7 @@ export function contributeFoldTiers(placed: Placed, inputs: HolderInputs): Contr
         title: `Close the lowest pockets of ${id}`,
         actions: [
           { verb: 'turnIn', pieces: [strip], edges: ['bottom', 'top'] },
-          { verb: 'edgestitch', seams: ids([bottom]), facing: 'wrongToWrong' },
+          { verb: 'edgestitch', seams: idsOf([bottom]), facing: 'wrongToWrong' },
           { verb: 'tryIn', holders: [id] },
         ],
       },

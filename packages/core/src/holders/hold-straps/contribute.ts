@@ -5,7 +5,7 @@ import { say } from '../../errors/wording.ts';
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { PieceDraft, StitchLine } from '../../pieces/piece.ts';
 import { linesOf, onePile, strapRing } from '../../pieces/room.ts';
-import { faceLine, type Seam } from '../../pieces/seam.ts';
+import { idsOf, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import { seamAllowance } from '../../shelves/rules/common-rules.ts';
 import { hardwareOf } from '../../shelves/hardware/hardware.ts';
@@ -77,10 +77,10 @@ export function contributeStraps(placed: PlacedStraps, inputs: HolderInputs): Co
         title: `Set the straps of ${id}`,
         actions: [
           ...(detail.within
-            ? [{ verb: 'baste' as const, seams: joins.map((join) => join.id), facing: 'wrongToRight' as const }]
+            ? [{ verb: 'baste' as const, seams: idsOf(joins), facing: 'wrongToRight' as const }]
             : [
                 { verb: 'turnIn' as const, pieces: used, edges: ['ends'] },
-                { verb: 'edgestitch' as const, seams: joins.map((join) => join.id), twice: 'weight' as const },
+                { verb: 'edgestitch' as const, seams: idsOf(joins), twice: 'weight' as const },
               ]),
           { verb: 'tryIn', holders: [id] },
         ],

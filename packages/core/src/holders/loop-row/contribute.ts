@@ -2,7 +2,7 @@ import { byRule, minus, rounded, sum, times, type Rule } from '../../derived/der
 import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { onePile, type Ring, type Room } from '../../pieces/room.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, faceLine, type Seam } from '../../pieces/seam.ts';
 import { strip } from '../../pieces/strip.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { middles, rowsAt, type LoopRow } from './row.ts';
@@ -101,7 +101,7 @@ export function contribute({ id, seat, detail }: Placed, { rules, grid }: Holder
         title: detail.pockets ? `Set the elastic pockets ${id}` : `Set the elastic loops ${id}`,
         actions: [
           { verb: 'tryIn', holders: [id], each: true },
-          { verb: 'sew', seams: sewn.joins.map((join) => join.id), facing: 'wrongToRight', backAndForth: true },
+          { verb: 'sew', seams: idsOf(sewn.joins), facing: 'wrongToRight', backAndForth: true },
           ...(detail.pockets ? [{ verb: 'edgestitch' as const, seams: bottoms.map(({ join }) => join.id) }] : []),
         ],
       },

@@ -3,7 +3,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import { patchRing } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { PieceDraft } from '../../pieces/piece.ts';
-import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { hostRun, type Side } from '../seat.ts';
@@ -67,7 +67,7 @@ export function contributeApplied({ id, seat, detail }: Placed, inputs: HolderIn
         needs: [],
         title: `Sew the zipper of pocket ${id}`,
         actions: [
-          { verb: 'sew', seams: tapes.map((join) => join.id), meet: 'middles' },
+          { verb: 'sew', seams: idsOf(tapes), meet: 'middles' },
           { verb: 'press', pieces: [front, strip] },
           ...[front, strip].map((piece) => ({ verb: 'topstitch', piece, place: 'zipper', distance: inset }) as const),
         ],
@@ -131,7 +131,7 @@ function flapOver({ id, seat, detail }: Placed, draft: (name: string, title: str
         needs: [],
         title: `Make the flap of pocket ${id}`,
         actions: [
-          { verb: 'sew' as const, seams: around.map((join) => join.id) },
+          { verb: 'sew' as const, seams: idsOf(around) },
           { verb: 'trim' as const, pieces: [piece], to: 'corners' as const },
           { verb: 'turn' as const, pieces: [piece] },
           { verb: 'press' as const, pieces: [piece] },

@@ -3,7 +3,7 @@ import { contribution, type Contribution } from '../../pieces/contribution.ts';
 import type { NamedLine, Ring } from '../../pieces/room.ts';
 import { patch } from '../../pieces/patch.ts';
 import type { StitchLine } from '../../pieces/piece.ts';
-import { edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
+import { idsOf, edgePart, faceLine, wholeEdge, type Seam } from '../../pieces/seam.ts';
 import { stitchedBeside } from '../face-pocket/pocket.ts';
 import type { HolderInputs, PlacedHolder } from '../holder-kind.ts';
 import { zippedRoom, zipperAt, type ZipPocket } from './zip.ts';
@@ -47,7 +47,6 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
   }));
   const { host } = seat;
   const onLine = (edge: 'bottom' | 'top') => faceLine(host.piece, `${id}-window-${edge}`);
-  const ids = (seams: readonly Seam[]) => seams.map((seam) => seam.id);
   const tapes = zipper ? tapeSeams(own, zipper, { bottom: onLine('bottom'), top: onLine('top') }) : [];
   const closing: Seam[] = [
     { id: `${own}#left`, kind: 'sewn', a: edgePart(bag, 'left', 0, h), b: edgePart(bag, 'left', h, 2 * h, true) },
@@ -78,7 +77,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
         title: `Sew the window of pocket ${id}`,
         actions: [
           { verb: 'lay', pieces: [bag], onto: host.piece, facing: 'rightToRight', at: 'windows' },
-          { verb: 'sew', seams: ids(window), small: true },
+          { verb: 'sew', seams: idsOf(window), small: true },
           { verb: 'slit', pieces: [bag, host.piece], to: size.height },
           { verb: 'turn', pieces: [bag], through: host.piece, window: true },
           { verb: 'press', pieces: [bag] },
@@ -93,7 +92,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
               title: `Sew the zipper behind the window`,
               actions: [
                 { verb: 'moveSlider' as const, zipper: zipper.piece.id, to: 'inside' as const },
-                { verb: 'edgestitch' as const, seams: ids(tapes), facing: 'rightToWrong' as const },
+                { verb: 'edgestitch' as const, seams: idsOf(tapes), facing: 'rightToWrong' as const },
                 { verb: 'tack' as const, pieces: [zipper.piece.id], how: 'whip' as const },
               ],
             },
@@ -116,7 +115,7 @@ export function contributeWindow({ id, seat, detail }: Placed, inputs: HolderInp
                 } as const,
               ]),
           { verb: 'fold', piece: bag, fold: 'bottom', sides: 'right' },
-          { verb: 'sew', seams: ids(closing), keepOut: [host.piece] },
+          { verb: 'sew', seams: idsOf(closing), keepOut: [host.piece] },
         ],
       },
     ],
