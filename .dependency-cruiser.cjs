@@ -7,7 +7,7 @@ const floors = [
   ['document', 'contents', 'stacks'],
   ['sewing/actions'],
   ['pieces'],
-  ['sewing/model'],
+  ['sewing/model', 'sewing/rows', 'sewing/minutes'],
   ['form'],
   ['holders'],
   ['faces'],

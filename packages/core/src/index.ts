@@ -112,3 +112,7 @@ export * from './boards/board.ts';
 export * from './boards/boards-of.ts';
 export * from './boards/over-mouth-of.ts';
 export * from './shelves/alike.ts';
+export * from './sewing/minutes/minutes-of.ts';
+export * from './sewing/minutes/words.ts';
+export * from './sewing/actions/pieces-of.ts';
+export * from './derived/hash.ts';

@@ -8,6 +8,8 @@ const titles: Record<RuleGroup, { title: string; about: string }> = {
   leaves: { title: 'Folds, leaves and jackets', about: 'spines, gutters, boards' },
   closures: { title: 'Closures', about: 'tabs, flaps, straps, snaps, ties and zippers' },
   cases: { title: 'Cases and gussets', about: 'stiff shells, frames, pleats' },
+  stitches: { title: 'Stitches', about: 'how long, as set on the machine' },
+  time: { title: 'Time', about: 'what the minutes of the steps are reckoned from' },
   carrying: { title: 'Carrying', about: 'handles and shoulder straps' },
 };
 

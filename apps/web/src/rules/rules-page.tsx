@@ -11,6 +11,7 @@ import { useHouseRules } from '../store/kinds-context.ts';
 import { useShelves } from '../store/shelves.ts';
 import { useShopUnit } from '../store/shop-unit.ts';
 import { LengthField } from '../ui/length-field.tsx';
+import { NumberField } from '../ui/number-field.tsx';
 import { Picker } from '../ui/picker.tsx';
 import { Failed } from '../ui/failed.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
@@ -211,6 +212,16 @@ function RuleRow({ rule, value, chosen, pending, onChoose, onValue }: RowProps) 
           most={rule.most}
           hint={rule.why}
           onLength={onValue}
+        />
+      ) : rule.kind === 'number' ? (
+        <NumberField
+          label={rule.title}
+          value={typeof value === 'number' ? value : rule.standard}
+          least={rule.least}
+          most={rule.most}
+          unit={rule.unit}
+          hint={rule.why}
+          onNumber={onValue}
         />
       ) : (
         <div className="flex items-center justify-between gap-3">

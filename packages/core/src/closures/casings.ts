@@ -105,6 +105,7 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
   const { id, closing, channel } = casing;
   const turn = rules.length(seamAllowance);
   const deep = sum('casing in the hem', [channel, turn]);
+  const edgesOfRim = [...new Set(closing.rim.map(({ edge }) => edge))];
   return contribution({
     shuts: shutsAt(casing, 'hem', {
       piece: closing.front.piece,
@@ -125,11 +126,11 @@ export function hemCasing(casing: Casing, { rules }: ClosureInputs): Contributio
         needs: ['body/turn'],
         title: 'Hem the mouth into a casing',
         actions: [
-          { verb: 'zigzag', pieces: hostsOf(closing) },
+          { verb: 'zigzag', pieces: hostsOf(closing), beside: { edges: edgesOfRim } },
           {
             verb: 'hem',
             pieces: hostsOf(closing),
-            edges: [...new Set(closing.rim.map(({ edge }) => edge))],
+            edges: edgesOfRim,
             channel: { turn: turn.value, deep: channel.value },
           },
         ],

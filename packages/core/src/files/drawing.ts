@@ -36,6 +36,8 @@ export interface Text {
   size: number;
   bold?: boolean;
   centred?: boolean;
+  /** Its right end is there instead. */
+  atEnd?: boolean;
 }
 
 /** A piece as lines and words; origin at the top left of its cut outline, y downwards, mm. */

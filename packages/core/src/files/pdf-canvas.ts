@@ -118,10 +118,11 @@ export class PdfCanvas {
     return lines;
   }
 
-  text({ text, x, y, size, bold, centred }: Text, turned = false, colour = INK.colour): void {
+  text({ text, x, y, size, bold, centred, atEnd }: Text, turned = false, colour = INK.colour): void {
     const font = bold ? this.#fonts.bold : this.#fonts.regular;
     const points = size * POINTS;
-    const back = centred ? font.widthOfTextAtSize(text, points) / 2 : 0;
+    const wide = centred || atEnd ? font.widthOfTextAtSize(text, points) : 0;
+    const back = centred ? wide / 2 : wide;
     const [dx, dy] = turned ? [0, back] : [-back, 0];
     this.#page.drawText(text, {
       x: x * POINTS + dx,

@@ -1,4 +1,6 @@
 import { wordingText, type Wording } from '../errors/wording.ts';
+import { totalOf } from '../sewing/minutes/minutes-of.ts';
+import { minutesTogether, minuteWords } from '../sewing/minutes/words.ts';
 import { hardwareNeeds, needWords } from '../pieces/needs.ts';
 import { byPhase, lettersOf } from '../pieces/phases.ts';
 import { HAIR, INK, QUIET, type PdfCanvas } from './pdf-canvas.ts';
@@ -18,7 +20,7 @@ const FOOT = 6;
  * @param area what can be printed of a page, mm */
 export function drawSteps(source: PatternSource, area: { width: number; height: number }, page: () => PdfCanvas): void {
   const writer = new Writer(area, page);
-  writer.heading('Order of work', 6.5);
+  writer.heading('Order of work', 6.5, minuteWords(minutesTogether(source.solution.operations)));
   needs(source, writer);
   const letters = lettersOf(source.solution.pieces);
   const length = lengthIn(source);
@@ -26,11 +28,12 @@ export function drawSteps(source: PatternSource, area: { width: number; height: 
     // a phase is not named at the foot of a page with its steps on the next
     writer.room(3 * LINE + 6);
     writer.heading(title, 4.4);
-    for (const { number, title: name, actions, warnings, uses, phase } of steps) {
+    for (const { number, title: name, actions, warnings, uses, phase, minutes } of steps) {
       const say = (words: Wording) => wordingText(words, (mm) => length(mm, true));
       writer.step({
         number: String(number),
         title: name,
+        minutes: minuteWords(totalOf(minutes)),
         letters: phase === 'cut' ? '' : letters(uses).join(' '),
         warnings: warnings.map(say),
         sentences: actions.map(({ sentence }) => say(sentence)),
@@ -54,6 +57,7 @@ function needs(source: PatternSource, writer: Writer): void {
 interface PrintedStep {
   number: string;
   title: string;
+  minutes: string;
   /** Of what is in hand. */
   letters: string;
   warnings: readonly string[];
@@ -80,11 +84,17 @@ class Writer {
     this.#y = PAGE_MARGIN;
   }
 
-  heading(text: string, size: number): void {
+  /** @param note at the end of its line */
+  heading(text: string, size: number, note?: string): void {
     this.room(size + 4);
     this.#y += size + 2;
     this.#canvas.text({ text, x: PAGE_MARGIN, y: this.#y, size, bold: true });
+    if (note) this.#atEnd(note, this.#y);
     this.#y += 1.6;
+  }
+
+  #atEnd(text: string, y: number): void {
+    this.#canvas.text({ text, x: PAGE_MARGIN + this.#area.width, y, size: SIZE, atEnd: true }, false, QUIET);
   }
 
   row(left: string, right: string): void {
@@ -96,7 +106,7 @@ class Writer {
   }
 
   /** A step with its box; one that does not fit on what is left of a page goes on on the next, between two of its sentences. */
-  step({ number, title, letters, warnings, sentences }: PrintedStep): void {
+  step({ number, title, minutes, letters, warnings, sentences }: PrintedStep): void {
     const wide = this.#area.width - COLUMNS.words;
     const own = [
       ...warnings.map((text) => ({ text, mark: '!' })),
@@ -110,6 +120,7 @@ class Writer {
     this.#canvas.text({ text: number, x: left, y: top, size: SIZE }, false, QUIET);
     this.#canvas.rect(left + COLUMNS.box, top - 2.9, 3, 3, INK);
     this.#canvas.text({ text: title, x: left + COLUMNS.letters, y: top, size: SIZE, bold: true });
+    this.#atEnd(minutes, top);
     used.forEach((text, index) =>
       this.#canvas.text({ text, x: left + COLUMNS.letters, y: top + (index + 1) * LINE, size: SIZE, bold: true }),
     );

@@ -66,6 +66,9 @@ export function edgeLength(edge: Edge): number {
   return Math.abs(edge.sweep) * distance(edge.centre, edge.from);
 }
 
+/** All round, along its edges. mm */
+export const lengthRound = (outline: Outline): number => outline.reduce((sum, edge) => sum + edgeLength(edge), 0);
+
 export const distance = (a: Point, b: Point): number => wayOf(b[0] - a[0], b[1] - a[1]);
 
 /** How far it is for so far across and so far up, mm. Many times as fast as `Math.hypot`, which guards against sizes that no cloth

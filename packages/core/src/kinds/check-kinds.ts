@@ -82,9 +82,9 @@ function checkRules(kinds: Kinds): void {
     table.set(rule.id, rule);
     if (!/\S/.test(rule.title)) say('has no title');
     const inRange =
-      rule.kind === 'length'
-        ? rule.least <= rule.standard && rule.standard <= rule.most
-        : rule.choices.includes(rule.standard);
+      rule.kind === 'choice'
+        ? rule.choices.includes(rule.standard)
+        : rule.least <= rule.standard && rule.standard <= rule.most;
     if (!inRange) say(`has a standard out of its range: ${rule.standard}`);
   }
 }

@@ -107,6 +107,7 @@ function watching(inputs: BodyInputs, looked: Look[]): BodyInputs {
   };
   const rules: Rules = {
     length: (rule) => note(({ rules: from }) => from.length(rule)),
+    number: (rule) => note(({ rules: from }) => from.number(rule)),
     choice: (rule) => note(({ rules: from }) => from.choice(rule)),
   };
   const watched = (name: 'stacks' | 'reach') =>

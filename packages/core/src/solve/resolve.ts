@@ -6,7 +6,7 @@ import { mm, say } from '../errors/wording.ts';
 import type { HeldContents, StackReach, StackThickness } from '../holders/holder-kind.ts';
 import type { Material } from '../shelves/materials/material.ts';
 import type { Item } from '../shelves/items/item.ts';
-import type { RuleTable } from '../shelves/rules/house-rule.ts';
+import { mayBe, type RuleTable } from '../shelves/rules/house-rule.ts';
 import { rulesFor, settingsOutOfRange, type Rules } from '../shelves/rules/rules-for.ts';
 import { givesWay, stackOf, type WallLayer } from '../stacks/reach.ts';
 import { assertSound } from './sound.ts';
@@ -154,7 +154,9 @@ function unusableRules(document: DesignDocument, table: RuleTable): Finding[] {
     const range =
       rule?.kind === 'length'
         ? say`${rule.title} may be ${mm(rule.least)} to ${mm(rule.most)}; `
-        : say`“${rule?.title ?? id}” cannot be “${String(value)}”; `;
+        : rule?.kind === 'number'
+          ? say`${rule.title} may be ${mayBe(rule)}; `
+          : say`“${rule?.title ?? id}” cannot be “${String(value)}”; `;
     return {
       code: 'rule.outOfRange',
       severity: 'watch',

@@ -44,7 +44,7 @@ import { driftOf, fitLaps } from '../fit/laps.ts';
 import { checkStands } from '../fit/check-stands.ts';
 import { checkOpen } from '../fit/check-open.ts';
 import type { LengthRule } from '../shelves/rules/house-rule.ts';
-import { ruleOf } from '../shelves/rules/rules-for.ts';
+import { ruleOf, type Rules } from '../shelves/rules/rules-for.ts';
 import { checkLeaves } from './check-leaves.ts';
 import { checkScale } from './check-scale.ts';
 import { steady, type SolveMemo } from './memo.ts';
@@ -127,7 +127,7 @@ export function solveDesign(
   const laps = fitLaps(fitting, cutParts);
   const holders = placed.map((holder) => holder.withClearances(fitted));
   let work: Pick<Solution, 'pieces' | 'operations'> | undefined;
-  const onTheTable = () => (work ??= workOf(making, shelves));
+  const onTheTable = () => (work ??= workOf(making, shelves, resolved.rules));
 
   return {
     finished: body.finished,
@@ -209,10 +209,15 @@ export function solveDesign(
 }
 
 /** The pieces as they are found and called at the table, and the steps in their order. */
-function workOf(making: Making, shelves: Shelves): Pick<Solution, 'pieces' | 'operations'> {
+function workOf(making: Making, shelves: Shelves, rules: Rules): Pick<Solution, 'pieces' | 'operations'> {
   const steps = orderSteps(making, (id) => materialOf(shelves, id));
   const pieces = callPieces(making.pieces, making.seams, steps);
-  return { pieces, operations: tellOperations(steps, pieces, making.seams, nameOn(shelves)) };
+  const thicknessOf = (id: string) =>
+    materialOf(shelves, id)?.thickness ?? hardwareOf(id, shelves.hardware)?.thickness ?? 0;
+  return {
+    pieces,
+    operations: tellOperations(steps, pieces, making.seams, { rules, nameOf: nameOn(shelves), thicknessOf }),
+  };
 }
 
 /** The sizes that a maker may set a limit on, by path. */

@@ -94,7 +94,9 @@ describe('each layer is held by a step of its own', () => {
       { material: canvas, coverage: 'full' },
       { material: loose, coverage: 'trimmed' },
     ]);
-    expect(told(solution, 'body/shell/layer-1/baste')).toMatch(/^Baste or glue .* inside the stitch lines\.$/);
+    expect(told(solution, 'body/shell/layer-1/baste')).toMatch(
+      /^Baste or glue .* inside the stitch lines\. Stitch length 4 mm, or by hand\.$/,
+    );
   });
   test('layers that go into the seams are held together before they are sewn', () => {
     const solution = withShell([

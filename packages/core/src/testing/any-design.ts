@@ -87,7 +87,7 @@ export const anyMesh: fc.Arbitrary<Layer[]> = fc.oneof(
 );
 
 const anyRule = (rule: HouseRule): fc.Arbitrary<number | string> =>
-  rule.kind === 'length' ? length(rule.least, rule.most) : fc.constantFrom(...rule.choices);
+  rule.kind === 'choice' ? fc.constantFrom(...rule.choices) : length(rule.least, rule.most);
 /** House rules, some of them set to anything in their range. */
 export const anyRules = fc
   .record(Object.fromEntries(Object.values(houseRulesOf(builtInKinds)).map((rule) => [rule.id, anyRule(rule)])), {

@@ -38,6 +38,16 @@ export function RuleField({ document, rule }: { document: DesignDocument; rule: 
           hint={rule.why}
           onLength={(mm) => edit(setRule(rule, mm))}
         />
+      ) : rule.kind === 'number' ? (
+        <NumberField
+          label={rule.title}
+          value={typeof value === 'number' ? value : rule.standard}
+          least={rule.least}
+          most={rule.most}
+          unit={rule.unit}
+          hint={rule.why}
+          onNumber={(number) => edit(setRule(rule, number))}
+        />
       ) : (
         <Choice
           label={rule.title}

@@ -190,7 +190,7 @@ export function singleOperations(seams: readonly Seam[], detail: Sleeve): Operat
       title: titles.shell,
       actions: [
         { verb: 'sew', seams: idsOf(flat), ...(first && { stopsAt: 'mouth' }) },
-        { verb: 'zigzag', pieces },
+        { verb: 'zigzag', pieces, beside: idsOf(flat) },
         { verb: 'press', pieces, allowances: 'oneSide' },
         ...cornersBoxed(corners, detail),
       ],

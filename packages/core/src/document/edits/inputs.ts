@@ -104,7 +104,7 @@ export function inputEdit(
 }
 
 function ruleEdit(rule: HouseRule | undefined): InputEdit | undefined {
-  if (rule?.kind !== 'length') return undefined;
+  if (rule === undefined || rule.kind === 'choice') return undefined;
   return { title: rule.title, least: rule.least, most: rule.most, edit: (value) => setRule(rule, value) };
 }
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { FieldSpec } from '../../shelves/field-spec.ts';
-import type { HouseRule, RuleSettings, RuleTable } from '../../shelves/rules/house-rule.ts';
+import { mayBe, type HouseRule, type RuleSettings, type RuleTable } from '../../shelves/rules/house-rule.ts';
 import { ruleOf } from '../../shelves/rules/rules-for.ts';
 import { openTable, type Column } from './open-table.ts';
 import { readCell, type CellRead } from './read-cell.ts';
@@ -10,8 +10,7 @@ import type { RowMessage } from './row-message.ts';
 /** All house rules as CSV, with what the maker has set; lengths in mm. */
 export function rulesCsv(settings: RuleSettings, table: RuleTable): string {
   const rows = Object.entries(table).map(([id, rule]) => {
-    const range = rule.kind === 'length' ? `${rule.least} to ${rule.most}` : rule.choices.join(', ');
-    return [id, rule.title, settings[id] ?? '', rule.standard, range, rule.why];
+    return [id, rule.title, settings[id] ?? '', rule.standard, mayBe(rule), rule.why];
   });
   const fields = ['Id', 'Rule', 'Setting (mm)', 'Standard', 'May be', 'Why'];
   return Papa.unparse({ fields, data: rows }, { escapeFormulae: true, newline: '\r\n' }) + '\r\n';
@@ -52,6 +51,10 @@ function readSetting(rule: HouseRule, cell: string, column: Column): CellRead {
   const { id, title } = rule;
   if (rule.kind === 'choice')
     return readCell({ ...column, field: { key: id, title, kind: 'choice', choices: rule.choices } }, cell)!;
+  if (rule.kind === 'number') {
+    const field: FieldSpec = { key: id, title, kind: 'number', unit: rule.unit, least: rule.least, most: rule.most };
+    return readCell({ ...column, field }, cell)!;
+  }
   const field: FieldSpec = { key: id, title, kind: 'length', least: rule.least, most: rule.most };
   return readCell({ ...column, field, unit: column.unit ?? 'mm' }, cell)!;
 }

@@ -50,10 +50,12 @@ export interface Tack {
   how: 'pinAway' | 'tape' | 'whip' | 'baste' | 'basteSides';
 }
 
-/** Raw edges that stay inside, held together. */
+/** Raw edges that stay inside: those of seams, held together, or an edge by itself. */
 export interface Zigzag {
   verb: 'zigzag';
   pieces: readonly string[];
+  /** The seams whose raw edges they are; or the edges, by name. */
+  beside: readonly string[] | { edges: readonly string[] };
 }
 
 /** Folded over a raw edge, or over an end, and stitched. */

@@ -22,10 +22,13 @@ export function measured({ what, pieces = [], length, correctAt }: ActionOf<'mea
   ];
 }
 
+const allOf = (count: number): string =>
+  count === 1 ? 'the piece' : count === 2 ? 'both pieces' : `all ${count} pieces`;
+
 export function cut({ pieces }: ActionOf<'cut'>, work: Work): Wording {
   const all = pieces.map(work.piece).filter(({ byRuler }) => !byRuler);
   const count = all.reduce((sum, each) => sum + each.count, 0);
-  return say`Cut ${count === 1 ? 'the piece' : `all ${count} pieces`} and keep the letters on the wrong sides.`;
+  return say`Cut ${allOf(count)} and keep the letters on the wrong sides.`;
 }
 
 export const marked = ({ what, pieces }: ActionOf<'mark'>, work: Work): Wording =>

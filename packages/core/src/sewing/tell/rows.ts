@@ -66,6 +66,11 @@ export function hemmed({ pieces, edges, rows = 1, round, channel }: ActionOf<'he
   return round ? [...how, ...say` Round the mouth, one side at the needle only: do not sew it shut.`] : how;
 }
 
+export const zigzagged = ({ pieces, beside }: ActionOf<'zigzag'>, work: Work): Wording =>
+  'edges' in beside
+    ? say`Zigzag the raw ${edgesNamed(beside.edges)} of ${piecesIn(pieces, work)}.`
+    : say`Zigzag the raw edges of ${piecesIn(pieces, work)} together.`;
+
 const bindings = {
   tapeEnds: 'where both of its ends come together',
   cutCorners: 'at each corner that is cut off',

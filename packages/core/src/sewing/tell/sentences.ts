@@ -2,9 +2,9 @@ import { say, type Wording } from '../../errors/wording.ts';
 import type { Action, ActionOf, Caution, Verb } from '../actions/action.ts';
 import * as hands from './hands.ts';
 import { inspections, layerHeld, set, tried } from './held.ts';
-import { bound, hemmed, stitched, tacked, topstitched } from './rows.ts';
+import { bound, hemmed, stitched, tacked, topstitched, zigzagged } from './rows.ts';
 import { boxed, sewn } from './sewn.ts';
-import { piecesIn, type Work } from './words.ts';
+import type { Work } from './words.ts';
 
 /** An action as a sentence in plain trade English: one pattern for each verb. */
 export function sentenceOf(action: Action, work: Work): Wording {
@@ -27,7 +27,7 @@ const patterns: { [V in Verb]: (action: ActionOf<V>, work: Work) => Wording } = 
   stitch: stitched,
   topstitch: topstitched,
   tack: tacked,
-  zigzag: ({ pieces }, work) => say`Zigzag the raw edges of ${piecesIn(pieces, work)} together.`,
+  zigzag: zigzagged,
   bind: bound,
   fold: hands.folded,
   turnIn: hands.turnedIn,

@@ -52,11 +52,11 @@ describe('the junior bifold, as a maker would say it', () => {
   test('the strip is pleated, lined, and sewn on with its inner edge left open', () => {
     expect(sentences(solution, 'holders/A/prepare')).toEqual([
       'Press pleated card strip A (D) along its numbered folds, in their order, into 2 pockets: 75.5 mm high between its stitch lines.',
-      'Topstitch pleated card strip A (D) along folds 2 and 4, 2 mm from the edge.',
+      'Topstitch pleated card strip A (D) along folds 2 and 4, 2 mm from the edge. Stitch length 3 mm.',
     ]);
     const [join] = sentences(solution, 'holders/A/bag-out');
     expect(join).toBe(
-      'Sew pleated card strip A (D) to card backing A (E) along the top and right edges, right sides together, 6 mm from the edge, at the right edge 3 mm.',
+      'Sew pleated card strip A (D) to card backing A (E) along the top and right edges, right sides together, 6 mm from the edge, at the right edge 3 mm. Stitch length 2.5 mm.',
     );
     expect(sentences(solution, 'holders/A/set')[0]).toContain('Leave the mouth of the room behind it open');
   });

@@ -3,12 +3,11 @@ import { listed } from '../../errors/listed.ts';
 import type { Wording } from '../../errors/wording.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
 import type { EdgeId, Piece } from '../../pieces/piece.ts';
-import { edgesOf, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { edgesOf, type EdgeRun } from '../../pieces/seam.ts';
+import type { Lookup } from '../rows/lookup.ts';
 
 /** What sentences about the work look things up in. */
-export interface Work {
-  piece(id: string): Piece;
-  seam(id: string): Seam;
+export interface Work extends Lookup {
   /** What a material or something on the hardware shelf is called. */
   nameOf(id: string): string;
 }

@@ -1,7 +1,17 @@
 import { inInches } from '../../units/in-inches.ts';
 
 /** Rules that belong together, in the order in which they are shown. */
-export const ruleGroups = ['ease', 'edges', 'pockets', 'leaves', 'closures', 'cases', 'carrying'] as const;
+export const ruleGroups = [
+  'ease',
+  'edges',
+  'pockets',
+  'leaves',
+  'closures',
+  'cases',
+  'carrying',
+  'stitches',
+  'time',
+] as const;
 export type RuleGroup = (typeof ruleGroups)[number];
 
 interface CommonToRules {
@@ -25,7 +35,16 @@ export interface ChoiceRule<T extends string = string> extends CommonToRules {
   standard: T;
   choices: readonly T[];
 }
-export type HouseRule = LengthRule | ChoiceRule;
+/** A number that no unit of a design changes: set on the dial of a machine, or read from a clock. */
+export interface NumberRule extends CommonToRules {
+  kind: 'number';
+  /** What it counts: `mm` on a dial, minutes each, minutes a metre or a square metre, or nothing. */
+  unit: 'mm' | 'min' | 'min/m' | 'min/m²' | '';
+  standard: number;
+  least: number;
+  most: number;
+}
+export type HouseRule = LengthRule | ChoiceRule | NumberRule;
 /** What a length is by a rule if nobody has set it, mm.
  * @param inched of a design that is made on a grid in inches: a fraction of those */
 export function standardOf({ standard, least, most }: LengthRule, inched: boolean): number {
@@ -49,6 +68,16 @@ export const lengthRule = (
   most: number,
   why: string,
 ): LengthRule => ({ kind: 'length', id, group, title, standard, least, most, why });
+
+/** A house rule that is a number. */
+export const numberRule = (rule: Omit<NumberRule, 'kind'>): NumberRule => ({ kind: 'number', ...rule });
+
+/** What may stand for a rule, such as “3 to 20 mm”. */
+export function mayBe(rule: HouseRule): string {
+  if (rule.kind === 'choice') return rule.choices.join(', ');
+  const unit = rule.kind === 'length' ? 'mm' : rule.unit;
+  return `${rule.least} to ${rule.most}${unit && ` ${unit}`}`;
+}
 
 /** A house rule that is a choice. */
 export const choiceRule = <T extends string>(rule: Omit<ChoiceRule<T>, 'kind'>): ChoiceRule<T> => ({

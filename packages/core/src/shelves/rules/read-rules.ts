@@ -1,4 +1,4 @@
-import type { HouseRule, RuleSettings, RuleTable } from './house-rule.ts';
+import { mayBe, type RuleSettings, type RuleTable } from './house-rule.ts';
 import { settingsOutOfRange } from './rules-for.ts';
 
 /** Settings of house rules that came from outside, or what is wrong with each.
@@ -12,12 +12,7 @@ export function readRules(
   if (bad.length === 0) return { ok: true, rules };
   const fields = bad.map(({ id, rule }) => ({
     path: id,
-    message: rule ? rangeWords(rule) : 'there is no such house rule',
+    message: rule ? `${rule.title} may be ${mayBe(rule)}` : 'there is no such house rule',
   }));
   return { ok: false, fields };
 }
-
-const rangeWords = (rule: HouseRule): string =>
-  rule.kind === 'length'
-    ? `${rule.title} may be ${rule.least} to ${rule.most} mm`
-    : `${rule.title} may be ${rule.choices.join(', ')}`;

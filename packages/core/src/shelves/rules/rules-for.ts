@@ -6,6 +6,7 @@ import {
   type ChoiceRule,
   type HouseRule,
   type LengthRule,
+  type NumberRule,
   type RuleSettings,
   type RuleTable,
 } from './house-rule.ts';
@@ -14,6 +15,8 @@ import {
 export interface Rules {
   /** A rule's length as a number that says where it comes from, mm. */
   length(rule: LengthRule): Derived;
+  /** A rule's number, in its unit. */
+  number(rule: NumberRule): Derived;
   /** What is chosen by a rule. */
   choice<T extends string>(rule: ChoiceRule<T>): T;
 }
@@ -35,11 +38,21 @@ export function rulesFor(shelf: RuleSettings, design: RuleSettings, grid: GridId
       cache.set(rule.id, known);
       return known;
     },
+    number: (rule) => numberOf(rule, shelf, design),
     choice: (rule) => choiceSetting(rule, design) ?? choiceSetting(rule, shelf) ?? rule.standard,
   };
 }
 
-function lengthSetting({ id, least, most }: LengthRule, settings: RuleSettings): number | undefined {
+const unitOf = { mm: 'mm', min: 'min', 'min/m': 'min', 'min/m²': 'min', '': 'ratio' } as const;
+
+function numberOf(rule: NumberRule, shelf: RuleSettings, design: RuleSettings): Derived {
+  const [label, path] = [lower(rule.title), `rules/${rule.id}`];
+  const own = lengthSetting(rule, design);
+  const value = own ?? lengthSetting(rule, shelf) ?? rule.standard;
+  return given(label, value, { kind: own === undefined ? 'houseRule' : 'document', path }, unitOf[rule.unit]);
+}
+
+function lengthSetting({ id, least, most }: LengthRule | NumberRule, settings: RuleSettings): number | undefined {
   const value = settings[id];
   return typeof value === 'number' && value >= least && value <= most ? value : undefined;
 }
@@ -48,7 +61,7 @@ const choiceSetting = <T extends string>({ id, choices }: ChoiceRule<T>, setting
   choices.find((choice) => choice === settings[id]);
 
 const usable = (rule: HouseRule, settings: RuleSettings): boolean =>
-  (rule.kind === 'length' ? lengthSetting(rule, settings) : choiceSetting(rule, settings)) !== undefined;
+  (rule.kind === 'choice' ? choiceSetting(rule, settings) : lengthSetting(rule, settings)) !== undefined;
 
 /** A rule by its id, if there is one. */
 export const ruleOf = (table: RuleTable, id: string): HouseRule | undefined =>
