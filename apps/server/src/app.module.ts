@@ -3,6 +3,7 @@ import { DatabaseModule } from './database/database.module.ts';
 import { BinController } from './designs/bin.controller.ts';
 import { DesignsController } from './designs/designs.controller.ts';
 import { DesignsService } from './designs/designs.service.ts';
+import { TicksService } from './designs/ticks.service.ts';
 import { VersionsService } from './designs/versions.service.ts';
 import { FilesController } from './files/files.controller.ts';
 import { HealthController } from './health/health.controller.ts';
@@ -36,7 +37,15 @@ export class AppModule {
         ShelvesController,
         ImportsController,
       ],
-      providers: [DesignsService, VersionsService, ShelvesService, ChangesService, ImportsService, SolveService],
+      providers: [
+        DesignsService,
+        VersionsService,
+        TicksService,
+        ShelvesService,
+        ChangesService,
+        ImportsService,
+        SolveService,
+      ],
     };
   }
 }

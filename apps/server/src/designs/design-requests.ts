@@ -1,6 +1,17 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { MayBeLeftOut } from '@zindle/core/reading';
-import { IsInt, IsObject, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsInt,
+  IsObject,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { Type } from 'class-transformer';
 
 const document = {
@@ -29,6 +40,38 @@ export class KeepVersionRequest {
   @Matches(/\S/, { message: 'name must have a letter' })
   @MaxLength(80)
   name!: string;
+}
+
+export class TickRequest {
+  @ApiProperty({ description: 'Id of an action of the order of work', maxLength: 300 })
+  @IsString()
+  @Matches(/\S/, { message: 'action must be the id of an action' })
+  @MaxLength(300)
+  action!: string;
+
+  @ApiProperty({ description: 'The hash that the action has now', maxLength: 40 })
+  @IsString()
+  @Matches(/^[a-z0-9]+$/, { message: 'hash must be the hash that the action has' })
+  @MaxLength(40)
+  hash!: string;
+}
+
+export class ChangeTicksRequest {
+  @ApiPropertyOptional({ description: 'Actions that are done', type: [TickRequest] })
+  @MayBeLeftOut()
+  @IsArray()
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => TickRequest)
+  done?: TickRequest[];
+
+  @ApiPropertyOptional({ description: 'Ids of actions that are not done after all', type: [String] })
+  @MayBeLeftOut()
+  @IsArray()
+  @ArrayMaxSize(500)
+  @IsString({ each: true })
+  @MaxLength(300, { each: true })
+  undone?: string[];
 }
 
 export class PageQuery {

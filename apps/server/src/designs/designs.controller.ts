@@ -16,9 +16,16 @@ import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { describeSolution, solveDesign } from '@zindle/core';
 import type { Response } from 'express';
 import { revisionOf, tagOf } from '../common/revision.ts';
-import { DesignQuery, KeepVersionRequest, NewDesignRequest, StoreDesignRequest } from './design-requests.ts';
+import {
+  ChangeTicksRequest,
+  DesignQuery,
+  KeepVersionRequest,
+  NewDesignRequest,
+  StoreDesignRequest,
+} from './design-requests.ts';
 import { ShelvesService } from '../shelves/shelves.service.ts';
 import { DesignsService, type StoredDesign } from './designs.service.ts';
+import { TicksService } from './ticks.service.ts';
 import { VersionsService } from './versions.service.ts';
 
 @ApiTags('designs')
@@ -27,6 +34,7 @@ export class DesignsController {
   constructor(
     private readonly designs: DesignsService,
     private readonly versions: VersionsService,
+    private readonly ticks: TicksService,
     private readonly shelves: ShelvesService,
   ) {}
 
@@ -97,6 +105,19 @@ export class DesignsController {
   async solution(@Param('id') id: string) {
     const { document } = await this.designs.get(id);
     return describeSolution(solveDesign(document, await this.shelves.shelvesFor(document)), document.unit);
+  }
+
+  @Get(':id/ticks')
+  @ApiOperation({ summary: 'What is done of the order of work, also what the design says otherwise now' })
+  listTicks(@Param('id') id: string) {
+    return this.ticks.list(id);
+  }
+
+  @Post(':id/ticks')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Ticks actions off, or takes ticks back; the design keeps its revision' })
+  changeTicks(@Param('id') id: string, @Body() { done = [], undone = [] }: ChangeTicksRequest) {
+    return this.ticks.change(id, { done, undone });
   }
 
   @Get(':id/steps')

@@ -4,6 +4,7 @@ import type { DesignDocument } from '@zindle/core';
 import { readDocument, type ReadResult } from '@zindle/core/reading';
 import { IsNull, Like, Not, Raw, type Repository } from 'typeorm';
 import { ApiError, notFound, refused } from '../common/api-error.ts';
+import { DesignTickEntity } from '../database/design-tick.entity.ts';
 import { DesignVersionEntity } from '../database/design-version.entity.ts';
 import { DesignEntity } from '../database/design.entity.ts';
 import { Writer } from '../database/writer.ts';
@@ -144,11 +145,13 @@ export class DesignsService {
     return { designs, total, page, pageSize: PAGE_SIZE };
   }
 
-  /** Takes a design out of the bin for good, with its versions. */
+  /** Takes a design out of the bin for good, with its versions and its ticks. */
   async destroy(id: string): Promise<void> {
     const { affected } = await this.writer.write(async (manager) => {
       const gone = await manager.getRepository(DesignEntity).delete({ id, deletedAt: Not(IsNull()) });
-      if (gone.affected === 1) await manager.getRepository(DesignVersionEntity).delete({ designId: id });
+      if (gone.affected === 1)
+        for (const beside of [DesignVersionEntity, DesignTickEntity])
+          await manager.getRepository(beside).delete({ designId: id });
       return gone;
     });
     if (affected !== 1) throw notInBin(id);
