@@ -18,8 +18,38 @@ test('steps are ticked at the bench, and the ticks are there after a reload; its
   const order = page.getByRole('complementary', { name: 'Order of work' });
   await order.getByRole('button', { name: /Sew shell and lining together/ }).click();
   await expect(page.getByRole('img', { name: /^A, Shell, .*, sewn in this step$/ })).toBeVisible();
-  await page.keyboard.press('ArrowRight');
+  // an action that sews nothing lights no seam
+  await order.getByRole('button', { name: /Topstitch all round/ }).click();
+  await inHand.getByRole('button', { name: /^Topstitch shell/ }).click();
+  await expect(page.getByRole('img', { name: /sewn in this step$/ })).toHaveCount(0);
+  await page.keyboard.press('ArrowLeft');
   await expect(inHand).toContainText('Turn');
+});
+
+test('ticks lie beside the design: no revision, no undo; a step that says something else is to be looked at', async ({
+  page,
+  request,
+}) => {
+  const id = await newBifold(page);
+  await hold(page, '3 cards');
+  await toStage(page, 'Sew');
+  const before = await (await request.get(`/api/designs/${id}`)).json();
+  const order = page.getByRole('complementary', { name: 'Order of work' });
+  await order.getByRole('button', { name: /Topstitch all round/ }).click();
+  const first = page.getByRole('region', { name: 'The step in hand' }).getByRole('checkbox').first();
+  await first.check();
+  await expect.poll(async () => (await (await request.get(`/api/designs/${id}/ticks`)).json()).ticks.length).toBe(1);
+  const after = await (await request.get(`/api/designs/${id}`)).json();
+  expect(after.revision).toBe(before.revision);
+  await request.put(`/api/designs/${id}`, {
+    headers: { 'If-Match': `"${after.revision}"` },
+    data: { document: { ...after.document, rules: { ...after.document.rules, 'topstitch.inset': 3 } } },
+  });
+  await page.evaluate(() => localStorage.clear());
+  await page.reload();
+  await expect(page.getByText('Done before it changed: look at it again.')).toHaveCount(0);
+  await order.getByRole('button', { name: /Topstitch all round/ }).click();
+  await expect(page.getByText('Done before it changed: look at it again.')).toBeVisible();
 });
 
 test('a design in the bin is found there after its toast has gone, and comes back', async ({ page }) => {

@@ -24,6 +24,12 @@ export interface VersionRow {
   name: string;
   createdAt: string;
 }
+/** An action of the order of work that is done, and what it said then. */
+export interface Tick {
+  action: string;
+  hash: string;
+  doneAt: string;
+}
 export type ShelfRow = Omit<StoredDesign, 'document'> &
   (
     | { document: DesignDocument; problem?: undefined }
@@ -205,6 +211,10 @@ export const api = {
   keepVersion: (id: string, name: string) => call<VersionRow>('POST', `${at(id)}/versions`, { name }),
   version: (id: string, number: number) =>
     call<VersionRow & { document: DesignDocument }>('GET', `${at(id)}/versions/${number}`),
+
+  ticks: (id: string) => call<{ ticks: Tick[] }>('GET', `${at(id)}/ticks`),
+  changeTicks: (id: string, change: { done: Pick<Tick, 'action' | 'hash'>[]; undone: string[] }) =>
+    call<{ ticks: Tick[] }>('POST', `${at(id)}/ticks`, change),
 
   entries: (shelf: ShelfId) => call<{ own: StoredEntry[] }>('GET', `/shelves/${shelf}`),
   createEntry: (shelf: ShelfId, entry: object) => call<StoredEntry>('POST', `/shelves/${shelf}`, { entry }),

@@ -1,7 +1,8 @@
-import { cuttingChart, formatCut, gridLabel, nameOn, type ChartRow, type Derived } from '@zindle/core';
+import { cuttingChart, formatCut, gridLabel, hashOf, nameOn, type ChartRow, type Derived } from '@zindle/core';
 import { useDesign } from '../../store/design-context.ts';
 import { useShelves } from '../../store/shelves.ts';
-import { useTicks } from '../../store/ticks.ts';
+import { donenessOf } from '../../derivations/steps.ts';
+import { useTicks, type Tickable } from '../../store/ticks.ts';
 import { Measure } from '../../ui/measure.tsx';
 import { useUnit } from '../../ui/use-length.ts';
 import type { WithSolution } from '../use-solved.ts';
@@ -11,21 +12,27 @@ interface Props extends WithSolution {
   onChoose(id: string): void;
 }
 
+/** Another size or another count is another piece to cut. */
+const tickable = (row: ChartRow): Tickable => ({
+  id: `cut/${keyOf(row)}`,
+  hash: hashOf([row.count, row.cutWidth.value.toFixed(2), row.cutHeight.value.toFixed(2)].join(' ')),
+});
 const keyOf = ({ piece, material }: ChartRow): string => `${piece} ${material}`;
 
 /** The cutting chart by material, with a box to tick for each piece that is cut. */
 export function ChartTable({ document, solution, chosen, onChoose }: Props) {
   const shelves = useShelves((state) => state.shelves);
   const rows = cuttingChart(solution.pieces, nameOn(shelves), document.ruler);
-  const [ticked, tick] = useTicks(`zindle:cut:${document.id}`);
+  const { done, change } = useTicks(document.id);
+  const stateOf = (row: ChartRow) => donenessOf(tickable(row), done);
   const materials = [...new Set(rows.map(({ material }) => material))];
-  const done = rows.filter((row) => ticked.has(keyOf(row))).length;
+  const count = rows.filter((row) => stateOf(row) === 'done').length;
   return (
     <section aria-label="Cutting chart" className="mt-6">
       <h2 className="flex items-baseline justify-between text-lg">
         Cutting chart
         <span className="font-sans text-xs font-normal text-quiet">
-          {done} of {rows.length} cut
+          {count} of {rows.length} cut
         </span>
       </h2>
       <table className="mt-1 w-full text-[13px]">
@@ -58,8 +65,8 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
                       type="checkbox"
                       className="size-4 accent-weld"
                       aria-label={`${row.letter} ${row.name} is cut`}
-                      checked={ticked.has(keyOf(row))}
-                      onChange={() => tick(keyOf(row))}
+                      checked={stateOf(row) === 'done'}
+                      onChange={({ target }) => change([tickable(row)], target.checked)}
                     />
                   </td>
                   <td className="w-6 font-head font-bold">{row.letter}</td>
@@ -72,6 +79,9 @@ export function ChartTable({ document, solution, chosen, onChoose }: Props) {
                         Trim later to <Measure mm={row.trim.width.value} cut /> ×{' '}
                         <Measure mm={row.trim.height.value} cut />
                       </span>
+                    )}
+                    {stateOf(row) === 'changed' && (
+                      <span className="block text-xs text-wax-deep">Cut before it changed: measure it.</span>
                     )}
                     {row.note && <span className="block text-xs text-quiet">{row.note}</span>}
                   </td>

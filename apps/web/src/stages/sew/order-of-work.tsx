@@ -1,68 +1,50 @@
-import { Check } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import type { Step } from '../../derivations/steps.ts';
+import { stepDoneness, type Step } from '../../derivations/steps.ts';
+import { Tick } from './tick.tsx';
 
 interface Props {
   phases: readonly { title: string; steps: readonly Step[] }[];
-  ticked: ReadonlySet<string>;
+  /** Of each action that is done, what it said then. */
+  done: ReadonlyMap<string, string>;
+  /** Of all steps together. */
+  minutes: string;
   /** Id of the step in hand. */
   chosen: string;
   onChoose(id: string): void;
-  onTick(key: string): void;
+  onTick(step: Step, done: boolean): void;
 }
 
-/** All steps by phase, each with its tick. */
-export function OrderOfWork({ phases, ticked, chosen, onChoose, onTick }: Props) {
+/** All steps by phase, each with its tick and its minutes. */
+export function OrderOfWork({ phases, done, minutes, chosen, onChoose, onTick }: Props) {
   const inHand = useRef<HTMLLIElement>(null);
   useEffect(() => {
     // what it gives back is no clean-up
     void inHand.current?.scrollIntoView?.({ block: 'nearest' });
   }, [chosen]);
   const steps = phases.flatMap((phase) => phase.steps);
-  const done = steps.filter(({ key }) => ticked.has(key)).length;
+  const count = steps.filter((step) => stepDoneness(step, done) === 'done').length;
   return (
     <>
       <h2 className="flex items-baseline justify-between text-base">
         Order of work
         <span className="font-sans text-xs font-normal text-quiet" role="status">
-          {done} of {steps.length} done
+          {count} of {steps.length} done
         </span>
       </h2>
+      <p className="mt-0.5 text-xs text-quiet">About {minutes} for one, by your house rules.</p>
       {phases.map(({ title, steps: own }) => (
         <section key={own[0]!.id} aria-label={title} className="mt-3">
           <h3 className="text-[13px]">{title}</h3>
           <ol>
             {own.map((step) => (
-              <li
+              <Row
                 key={step.id}
-                ref={step.id === chosen ? inHand : undefined}
-                className={`flex items-center rounded-lg ${step.id === chosen ? 'bg-ink text-white' : ''}`}
-              >
-                <label className="flex size-11 shrink-0 cursor-pointer items-center justify-center">
-                  <input
-                    type="checkbox"
-                    className="peer sr-only"
-                    checked={ticked.has(step.key)}
-                    aria-label={`Step ${step.number} is done`}
-                    onChange={() => onTick(step.key)}
-                  />
-                  <span
-                    aria-hidden="true"
-                    className={`flex size-5 items-center justify-center rounded-full border peer-focus-visible:outline-2 peer-focus-visible:outline-offset-2 ${ticked.has(step.key) ? 'border-weld bg-weld text-white' : 'border-quiet bg-white'}`}
-                  >
-                    {ticked.has(step.key) && <Check size={14} strokeWidth={3} />}
-                  </span>
-                </label>
-                <button
-                  type="button"
-                  className="flex min-h-11 min-w-0 flex-1 items-center gap-2 py-1 pr-2 text-left text-[13px] leading-tight"
-                  aria-current={step.id === chosen ? 'step' : undefined}
-                  onClick={() => onChoose(step.id)}
-                >
-                  <span className="w-4 shrink-0 text-right text-xs opacity-70">{step.number}</span>
-                  <span className="line-clamp-2">{step.title}</span>
-                </button>
-              </li>
+                step={step}
+                state={stepDoneness(step, done)}
+                row={step.id === chosen ? inHand : undefined}
+                onChoose={() => onChoose(step.id)}
+                onTick={(isDone) => onTick(step, isDone)}
+              />
             ))}
           </ol>
         </section>
@@ -70,3 +52,30 @@ export function OrderOfWork({ phases, ticked, chosen, onChoose, onTick }: Props)
     </>
   );
 }
+
+interface RowProps {
+  step: Step;
+  state: ReturnType<typeof stepDoneness>;
+  /** Set of the step in hand. */
+  row: React.RefObject<HTMLLIElement | null> | undefined;
+  onChoose(): void;
+  onTick(done: boolean): void;
+}
+
+const Row = ({ step, state, row, onChoose, onTick }: RowProps) => (
+  <li ref={row} className={`flex items-center rounded-lg ${row ? 'bg-ink text-white' : ''}`}>
+    <Tick label={`Step ${step.number} is done`} state={state} onTick={() => onTick(state !== 'done')}>
+      {state === 'part' ? '–' : state === 'changed' ? '!' : null}
+    </Tick>
+    <button
+      type="button"
+      className="flex min-h-11 min-w-0 flex-1 items-center gap-2 py-1 pr-2 text-left text-[13px] leading-tight"
+      aria-current={row ? 'step' : undefined}
+      onClick={onChoose}
+    >
+      <span className="w-4 shrink-0 text-right text-xs opacity-70">{step.number}</span>
+      <span className="line-clamp-2 flex-1">{step.title}</span>
+      <span className="shrink-0 text-xs tabular-nums opacity-70">{step.minutes}</span>
+    </button>
+  </li>
+);

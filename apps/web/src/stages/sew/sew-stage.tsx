@@ -1,6 +1,7 @@
+import { minutesTogether, minuteWords } from '@zindle/core';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { stepsOf } from '../../derivations/steps.ts';
+import { stepDoneness, stepsOf } from '../../derivations/steps.ts';
 import { useTicks } from '../../store/ticks.ts';
 import { EVERYWHERE } from '../../ui/keys.ts';
 import { useLength } from '../../ui/use-length.ts';
@@ -23,40 +24,54 @@ function Steps({ document, solution }: WithSolution) {
   const length = useLength();
   const phases = stepsOf(solution, (mm) => length(mm, true));
   const steps = phases.flatMap((phase) => phase.steps);
-  const [ticked, tick] = useTicks(`zindle:sew:${document.id}`);
+  const { done, waiting, change } = useTicks(document.id);
   const [chosen, choose] = useState<string>();
+  const [action, chooseAction] = useState<string>();
   const at = Math.max(
     0,
-    steps.findIndex(({ id, key }) => (chosen === undefined ? !ticked.has(key) : id === chosen)),
+    steps.findIndex((each) => (chosen === undefined ? stepDoneness(each, done) !== 'done' : each.id === chosen)),
   );
   const step = steps[at];
+  const take = (id: string) => {
+    choose(id);
+    chooseAction(undefined);
+  };
   const go = (by: number) => {
     const next = steps[Math.min(steps.length - 1, Math.max(0, at + by))];
-    if (next) choose(next.id);
+    if (next) take(next.id);
   };
-  function done() {
-    if (!step) return;
-    if (!ticked.has(step.key)) tick(step.key);
-    go(1);
-  }
   useHotkeys('right, down', (event) => (event.preventDefault(), go(1)), EVERYWHERE);
   useHotkeys('left, up', (event) => (event.preventDefault(), go(-1)), EVERYWHERE);
   if (!step) return <main className="p-10 text-quiet">There is nothing to sew yet: see Hold.</main>;
+  const lit = step.actions.find(({ id, pieces }) => id === action && pieces.size > 0) ?? step;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[272px_minmax(0,1fr)_250px] grid-rows-[minmax(0,1fr)]">
       <aside aria-label="Order of work" className="overflow-y-auto border-r border-hair bg-sheet p-3" tabIndex={0}>
-        <OrderOfWork phases={phases} ticked={ticked} chosen={step.id} onChoose={choose} onTick={tick} />
+        <OrderOfWork
+          phases={phases}
+          done={done}
+          minutes={minuteWords(minutesTogether(solution.operations))}
+          chosen={step.id}
+          onChoose={take}
+          onTick={({ actions }, isDone) => change(actions, isDone)}
+        />
+        {waiting && (
+          <p className="mt-3 rounded-md bg-wax-soft px-3 py-2 text-[13px]" role="status">
+            Some ticks are not stored yet. They are kept in this browser and sent again.
+          </p>
+        )}
       </aside>
       <main className="flex min-h-0 min-w-0 flex-col">
         <PartOfDesign part="step">
           <StepInHand
             step={step}
             of={steps.length}
-            done={ticked.has(step.key)}
+            done={done}
+            chosen={action}
+            onChoose={chooseAction}
+            onTick={change}
             onBack={() => go(-1)}
             onNext={() => go(1)}
-            onDone={done}
-            onUndone={() => tick(step.key)}
           />
         </PartOfDesign>
         <div className="relative min-h-0 flex-1">
@@ -65,7 +80,7 @@ function Steps({ document, solution }: WithSolution) {
               document={document}
               solution={solution}
               chosen={undefined}
-              lit={{ pieces: step.pieces, seams: solution.seams.filter(({ id }) => step.seams.has(id)) }}
+              lit={{ pieces: lit.pieces, seams: solution.seams.filter(({ id }) => lit.seams.has(id)) }}
             />
           </PartOfDesign>
         </div>
