@@ -77,14 +77,15 @@ export class PdfCanvas {
     this.#page.pushOperators(popGraphicsState());
   }
 
-  path(d: string, x: number, y: number, { colour, width, dash }: LineStyle, turned = false): void {
+  /** @param scale of the path, not of the width of its line */
+  path(d: string, x: number, y: number, { colour, width, dash }: LineStyle, turned = false, scale = 1): void {
     this.#page.drawSvgPath(d, {
       x: x * POINTS,
       y: this.#y(y),
-      scale: POINTS,
+      scale: POINTS * scale,
       borderColor: colourOf(colour),
-      borderWidth: width,
-      ...(dash.length > 0 && { borderDashArray: dash }),
+      borderWidth: width / scale,
+      ...(dash.length > 0 && { borderDashArray: dash.map((part) => part / scale) }),
       ...(turned && { rotate: degrees(-90) }),
     });
   }

@@ -3,6 +3,7 @@ import { totalOf } from '../sewing/minutes/minutes-of.ts';
 import { minutesTogether, minuteWords } from '../sewing/minutes/words.ts';
 import { hardwareNeeds, needWords } from '../pieces/needs.ts';
 import { byPhase, lettersOf } from '../pieces/phases.ts';
+import { stepDrawing, type StepDrawing } from './step-drawing.ts';
 import { HAIR, INK, QUIET, type PdfCanvas } from './pdf-canvas.ts';
 import { PAGE_MARGIN } from './place-on-paper.ts';
 import { lengthIn, materialName, type PatternSource } from './words.ts';
@@ -12,6 +13,12 @@ const SIZE = 3.4;
 const LINE = 4.8;
 /** From the left: number, box to tick, letters, words. mm */
 const COLUMNS = { box: 9, letters: 16, words: 36 };
+/** How high its small drawing may be, mm. */
+const DRAWN = 22;
+/** What is stitched in a step, and what is around it. */
+const STITCHED = { colour: '#B03A25', width: 0.55, dash: [1.6, 0.8] };
+const OUTLINE = { ...INK, width: 0.2 };
+const INSIDE = { colour: '#8A93A8', width: 0.12, dash: [1, 0.6] };
 /** Room for the page's name at its foot, mm. */
 const FOOT = 6;
 
@@ -24,11 +31,14 @@ export function drawSteps(source: PatternSource, area: { width: number; height: 
   needs(source, writer);
   const letters = lettersOf(source.solution.pieces);
   const length = lengthIn(source);
+  const { pieces, seams } = source.solution;
+  const room = { width: area.width - COLUMNS.words, height: DRAWN };
   for (const { title, steps } of byPhase(source.solution.operations)) {
     // a phase is not named at the foot of a page with its steps on the next
     writer.room(3 * LINE + 6);
     writer.heading(title, 4.4);
-    for (const { number, title: name, actions, warnings, uses, phase, minutes } of steps) {
+    for (const step of steps) {
+      const { number, title: name, actions, warnings, uses, phase, minutes } = step;
       const say = (words: Wording) => wordingText(words, (mm) => length(mm, true));
       writer.step({
         number: String(number),
@@ -37,6 +47,7 @@ export function drawSteps(source: PatternSource, area: { width: number; height: 
         letters: phase === 'cut' ? '' : letters(uses).join(' '),
         warnings: warnings.map(say),
         sentences: actions.map(({ sentence }) => say(sentence)),
+        drawing: stepDrawing(step, { pieces, seams }, room),
       });
     }
   }
@@ -62,6 +73,7 @@ interface PrintedStep {
   letters: string;
   warnings: readonly string[];
   sentences: readonly string[];
+  drawing: StepDrawing | undefined;
 }
 
 /** Writes from the top of a page down, and goes on on the next. */
@@ -106,7 +118,7 @@ class Writer {
   }
 
   /** A step with its box; one that does not fit on what is left of a page goes on on the next, between two of its sentences. */
-  step({ number, title, minutes, letters, warnings, sentences }: PrintedStep): void {
+  step({ number, title, minutes, letters, warnings, sentences, drawing }: PrintedStep): void {
     const wide = this.#area.width - COLUMNS.words;
     const own = [
       ...warnings.map((text) => ({ text, mark: '!' })),
@@ -139,7 +151,28 @@ class Writer {
     }
     // the letters stand beside the words: they may be longer
     if (!parted) this.#y = Math.max(this.#y, letterRows);
+    if (drawing) this.#draw(drawing, left + COLUMNS.words);
     this.#y += 2;
     this.#canvas.line(left, this.#y, left + this.#area.width, this.#y, HAIR);
+  }
+
+  /** The pieces in hand, small, with what is stitched and set in the step. */
+  #draw({ pieces, scale, height }: StepDrawing, left: number): void {
+    this.room(height + 5);
+    const top = this.#y + 3;
+    for (const { drawing, stitched, set, x, letter } of pieces) {
+      const at = left + x;
+      for (const d of drawing.paths.cut) this.#canvas.path(d, at, top, OUTLINE, false, scale);
+      for (const d of [...drawing.paths.stitch, ...drawing.paths.fold, ...drawing.paths.trim])
+        this.#canvas.path(d, at, top, INSIDE, false, scale);
+      for (const d of stitched) this.#canvas.path(d, at, top, STITCHED, false, scale);
+      for (const spot of set) {
+        const [cx, cy] = [at + spot.x * scale, top + spot.y * scale];
+        this.#canvas.rect(cx - 1.1, cy - 1.1, 2.2, 2.2, { ...STITCHED, dash: [] }, 1.1);
+      }
+      const middle = { x: at + (drawing.width * scale) / 2, y: top + (drawing.height * scale) / 2 + 1.2 };
+      this.#canvas.text({ text: letter, ...middle, size: 3, bold: true, centred: true });
+    }
+    this.#y = top + height + 1;
   }
 }
