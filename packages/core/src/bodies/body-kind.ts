@@ -56,6 +56,8 @@ export interface BodyInputs {
   meets?: boolean;
   /** What the closure shows between two edges of the body, mm; nothing if they meet. */
   exposed?: Derived;
+  /** The closure finishes the mouth of a single layer: it is not hemmed. */
+  finishesMouth?(mouth: { round: boolean }): boolean;
   /** The closure runs along the top: the piece is turned through its bottom. */
   alongTop?: boolean;
   /** What a closure that holds things asks of the edge that it is set in; nothing if it holds none. */

@@ -51,6 +51,8 @@ export interface ClosureKind {
   onBase?(inputs: ClosureInputs): Derived;
   /** What it shows between the two edges that it closes, mm. */
   exposes?(params: Params, inputs: ClosureInputs): Derived;
+  /** Whether it finishes the mouth of a single layer itself, such as with a zipper or a casing in its place; default that is hemmed. */
+  finishesMouth?(params: Params, mouth: { round: boolean }): boolean;
   /** Faces of its own, which things lie in; default none. */
   readonly faces?: readonly FaceSpec[];
   /** What it asks of the edge that it is set in, by what lies in those. */

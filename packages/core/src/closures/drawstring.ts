@@ -147,12 +147,15 @@ function sizesOf(design: Params, mouthWidth: Derived, { rules, hardware, grid, i
 }
 
 /** Without a lining the cord runs in the hem; a round bag has one seam only, so its casings are sewn on. */
-function kindOf(design: Params, { lined, round, band }: ClosingMouth): CasingKind {
+function kindOf(
+  design: Params,
+  { lined, round, band }: { lined: boolean; round?: unknown; band?: unknown },
+): CasingKind {
   const wished = choiceParam(design, 'casing', params.casing);
-  // a mouth with a band of its own has no hem
-  if (wished === 'hem' && band) return 'applied';
-  if (wished !== 'side-gap') return wished;
-  if (round) return 'applied';
+  // a mouth with a band or a lining is sewn there, and has no hem
+  const hemless = band !== undefined || lined;
+  if (wished === 'applied' || (wished === 'hem' && !hemless)) return wished;
+  if (round || band) return 'applied';
   return lined ? 'side-gap' : 'hem';
 }
 
@@ -163,7 +166,8 @@ export const drawstring: ClosureKind = {
   meets: true,
   params,
   rules: [topstitchInset, mouthHem],
-  findings: ['closure.casingInHem', 'closure.casingSewnOn'],
+  findings: ['closure.casingInHem', 'closure.casingSewnOn', 'closure.casingBetween'],
+  finishesMouth: (design, { round }) => kindOf(design, { lined: false, round }) === 'hem',
   above(design: Params, _contents: Derived, inputs: ClosureInputs): Derived {
     // how the casing is made is not known before the body is: room is kept for the highest
     const { casingHeight, header } = sizesOf(design, nothing, inputs);
@@ -235,10 +239,18 @@ function withCord(made: Contribution, { id, cords, cord, cordLength, cordWidth }
   });
 }
 
-function noHem(design: Params, { band }: ClosingMouth): Finding[] {
-  if (!band || choiceParam(design, 'casing', params.casing) !== 'hem') return [];
-  const text = say`The mouth has a band and no hem for a cord to run in, so the casing is sewn on below the band.`;
-  return [{ code: 'closure.casingSewnOn', severity: 'note', about: ['closure'], numbers: {}, text }];
+function noHem(design: Params, closing: ClosingMouth): Finding[] {
+  const { band, lined } = closing;
+  if (!(band || lined) || choiceParam(design, 'casing', params.casing) !== 'hem') return [];
+  const finding = { severity: 'note' as const, about: ['closure'], numbers: {} };
+  if (kindOf(design, closing) === 'side-gap') {
+    const text = say`The mouth is sewn to a lining and has no hem for a cord to run in, so the casing is stitched between the two.`;
+    return [{ ...finding, code: 'closure.casingBetween', text }];
+  }
+  const text = band
+    ? say`The mouth has a band and no hem for a cord to run in, so the casing is sewn on below the band.`
+    : say`The mouth is sewn to a lining and has no hem for a cord to run in, so the casing is sewn on.`;
+  return [{ ...finding, code: 'closure.casingSewnOn', text }];
 }
 
 function unlined(design: Params, { lined, round }: ClosingMouth): Finding[] {

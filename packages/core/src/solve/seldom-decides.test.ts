@@ -140,10 +140,13 @@ describe('what is named or drawn on a piece, looked at one by one', () => {
     ]);
   });
   test('a drawstring tells how far its casing lies below the mouth, unless it is the hem itself', () => {
-    const header = (casing: string) =>
-      sleeve({ params: { form: 'boxed' }, closure: 'drawstring', closing: { casing } }).closure.sizes.header?.value;
+    const header = (casing: string, layers = 'lined') =>
+      sleeve({ params: { form: 'boxed', layers }, closure: 'drawstring', closing: { casing } }).closure.sizes.header
+        ?.value;
     expect([header('side-gap'), header('applied')].every((mm) => mm !== undefined && mm > 0)).toBe(true);
-    expect(header('hem')).toBeUndefined();
+    expect(header('hem', 'single')).toBeUndefined();
+    // a mouth that is sewn to a lining has no hem
+    expect(header('hem')).toBe(header('side-gap'));
   });
   test('the zipper of a window pocket is in the hand where it is sewn in, and where its slider is moved', () => {
     const { operations } = solveDesign(

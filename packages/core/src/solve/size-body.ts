@@ -83,6 +83,7 @@ function askedBy(closes: ClosureKind, params: Params, contents: Derived, closing
     ...(closes.meets && { meets: true }),
     ...(exposed && { exposed }),
     ...(overEdge && { overEdge }),
+    ...(closes.finishesMouth && { finishesMouth: (mouth) => closes.finishesMouth!(params, mouth) }),
     ...(closes.alongTop?.(params) && { alongTop: true }),
   };
 }

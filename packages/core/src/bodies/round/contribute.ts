@@ -180,7 +180,7 @@ function seamsOf(layer: Layer): Seam[] {
   ];
 }
 
-function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInputs): OperationDraft[] {
+function operations(layers: Layer[], { lined, hemmed, band }: Round, { rules }: BodyInputs): OperationDraft[] {
   const own = (layer: Layer) => [`body/${layer}-wall`, `body/${layer}-base`];
   const [shell, lining] = [own('shell'), lined ? own('lining') : []];
   const pieces = [...shell, ...lining];
@@ -205,7 +205,11 @@ function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInpu
   const join = band ? banded(bags) : joined;
   const inset = rules.length(topstitchInset).value;
   const last: Action[] = !lined
-    ? [{ verb: 'hem', pieces: [wall], edges: ['top'], round: true }]
+    ? [
+        hemmed
+          ? { verb: 'hem', pieces: [wall], edges: ['top'], round: true }
+          : { verb: 'press', pieces: [wall], what: 'mouth' },
+      ]
     : band
       ? [
           { verb: 'fold', piece: BAND, fold: 'mouth', sides: 'wrong' },
@@ -220,14 +224,16 @@ function operations(layers: Layer[], { lined, band }: Round, { rules }: BodyInpu
       phase: 'turn',
       needs: [...bags, ...join].map(({ id }) => id),
       title: 'Turn it right side out',
-      actions: [{ verb: 'turn', pieces, ...(lined && { through: 'body/lining-wall' }) }],
+      actions: [
+        { verb: 'turn', pieces: band ? [...pieces, BAND] : pieces, ...(lined && { through: 'body/lining-wall' }) },
+      ],
     },
     ...(lined ? [liningPushedIn('body/lining-wall', lining, wall, [{ verb: 'press', pieces, what: 'mouth' }])] : []),
     {
       id: 'body/topstitch',
       phase: 'finish',
       needs: [lined ? 'body/close' : 'body/turn'],
-      title: lined ? 'Topstitch the mouth' : 'Hem the mouth',
+      title: lined ? 'Topstitch the mouth' : hemmed ? 'Hem the mouth' : 'Press and try it',
       actions: [...last, { verb: 'tryIn' }],
     },
   ];

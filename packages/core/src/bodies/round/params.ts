@@ -45,6 +45,8 @@ export const roundParams = {
 /** Driving sizes of a bag on a round base, along the stitch lines. All mm. */
 export interface Round {
   lined: boolean;
+  /** Its mouth is hemmed: a single layer that no closure finishes. */
+  hemmed: boolean;
   /** Of the shell's base, and of the lining's. */
   diameter: Derived;
   liningDiameter: Derived;

@@ -57,6 +57,7 @@ export function sizeRound(params: Params, [inside]: MeasuredFace[], inputs: Body
   const height = heightFor(sum('things', [inside!.height, floor]), band, inputs);
   const detail: Round = {
     lined,
+    hemmed: !lined && !inputs.finishesMouth?.({ round: true }),
     diameter,
     liningDiameter,
     wallLength: around(diameter),

@@ -73,8 +73,8 @@ function layerPieces(detail: Sleeve, layer: Layer, { rules }: BodyInputs): Piece
 }
 
 /** What the mouth is cut longer by: it is sewn, turned in, or hemmed. */
-const mouthRule = ({ lined, turn }: Sleeve) => {
-  if (!lined) return mouthHem;
+const mouthRule = ({ lined, hemmed, turn }: Sleeve) => {
+  if (!lined) return hemmed ? mouthHem : seamAllowance;
   return turn === 'dropped' ? mouthTurnIn : seamAllowance;
 };
 

@@ -164,28 +164,32 @@ const mouthEdges = ({ bottom }: Sleeve): string[] => (bottom === 'seam' ? ['mout
 
 /** The steps of a sleeve of one layer. */
 export function singleOperations(seams: readonly Seam[], detail: Sleeve): OperationDraft[] {
+  const { hemmed } = detail;
   const pieces = pieceIds(detail, 'shell');
   const [flat, corners] = [seams.filter((seam) => !isCorner(seam)), seams.filter(isCorner)];
   const first = detail.bottom === 'side';
   const hem = (more: object): Action => ({ verb: 'hem', pieces, edges: mouthEdges(detail), ...more });
   // a mouth that goes round a fold is hemmed flat, before the side is sewn
-  const hemmedFirst: OperationDraft[] = first
-    ? [
-        {
-          id: 'body/hem',
-          phase: 'prepare',
-          needs: [],
-          title: 'Hem the mouth',
-          actions: [hem({ rows: 2 })],
-        },
-      ]
-    : [];
+  const hemmedFirst: OperationDraft[] =
+    first && hemmed
+      ? [
+          {
+            id: 'body/hem',
+            phase: 'prepare',
+            needs: [],
+            title: 'Hem the mouth',
+            actions: [hem({ rows: 2 })],
+          },
+        ]
+      : [];
+  const pressed: Action = { verb: 'press', pieces, what: hemmed ? 'hem' : 'mouth' };
+  const last = first || !hemmed ? pressed : hem({ round: true });
   return [
     ...hemmedFirst,
     {
       id: 'body/shell',
       phase: 'join',
-      needs: first ? ['body/hem'] : [],
+      needs: first && hemmed ? ['body/hem'] : [],
       ...(first && { waitsFor: ['closure/slider'] }),
       title: titles.shell,
       actions: [
@@ -200,8 +204,8 @@ export function singleOperations(seams: readonly Seam[], detail: Sleeve): Operat
       id: 'body/topstitch',
       phase: 'finish',
       needs: ['body/turn'],
-      title: first ? 'Press and try it' : 'Hem the mouth',
-      actions: [first ? { verb: 'press', pieces, what: 'hem' } : hem({ round: true }), { verb: 'tryIn' }],
+      title: first || !hemmed ? 'Press and try it' : 'Hem the mouth',
+      actions: [last, { verb: 'tryIn' }],
     },
   ];
 }

@@ -165,6 +165,8 @@ export interface Sleeve {
   form: SleeveForm;
   bottom: SleeveBottom;
   lined: boolean;
+  /** Its mouth is hemmed: a single layer that no closure finishes. */
+  hemmed: boolean;
   turn: SleeveTurn;
   rim: SleeveRim;
   /** Flat, at the mouth. */

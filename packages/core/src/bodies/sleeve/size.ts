@@ -54,6 +54,10 @@ interface Faces {
   divider: MeasuredFace;
 }
 
+/** A mouth of one layer is hemmed, if what closes it does not finish it. */
+const isHemmed = (lined: boolean, { finishesMouth }: BodyInputs): boolean =>
+  !lined && !finishesMouth?.({ round: false });
+
 /** The girth of what is in it gives the flat width, the length the height. */
 function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
   const { rules, reach, grid, pin, above = nothing } = inputs;
@@ -103,6 +107,7 @@ function sizePanels(params: Params, faces: Faces, inputs: BodyInputs): Sleeve {
     form,
     bottom,
     lined,
+    hemmed: isHemmed(lined, inputs),
     turn: turnOf(params),
     rim: rimOf(params),
     width,
