@@ -25,7 +25,8 @@ export function withTrimming(ordered: readonly Step[], seams: readonly Seam[], p
   if (larger.length === 0) return steps;
   const all = new Map(seams.map((seam) => [seam.id, seam]));
   for (const { id, name, trim } of larger) {
-    const sews = steps.findIndex((step) => trim.at.some((edge) => sewnBy(step, id, all).has(edge)));
+    const sewsThere = (step: Step) => trim.at.some((edge) => sewnBy(step, id, all).has(edge));
+    const sews = steps.findIndex(sewsThere);
     const at = sews < 0 ? steps.length : sews;
     const step: Step = {
       id: `${id}/trim`,
@@ -36,9 +37,11 @@ export function withTrimming(ordered: readonly Step[], seams: readonly Seam[], p
       title: `Trim ${lower(name)}`,
       actions: [{ verb: 'trim', pieces: [id], to: 'size' }],
     };
-    const next = steps[at];
-    if (next) steps[at] = { ...next, needs: [...next.needs, step.id] };
-    steps.splice(at, 0, step);
+    // also those that could be done sooner
+    const after = steps
+      .slice(at)
+      .map((next) => (sewsThere(next) ? { ...next, needs: [...next.needs, step.id] } : next));
+    steps.splice(at, steps.length - at, step, ...after);
   }
   return steps;
 }

@@ -4,12 +4,17 @@ import type { Solution } from '../solve/solution.ts';
 import type { Action } from '../sewing/actions/action.ts';
 import { carryOut } from '../sewing/model/carry-out.ts';
 import { anyOrder } from './any-order.ts';
-import { interpret } from './interpreter.ts';
+import { interpret } from './bench/bench.ts';
+import { someFaults } from './bench/faults.ts';
 import type { Checks } from './room-checks.ts';
 
 /** All that is done, in its order. */
 const actionsOf = ({ operations }: Solution): readonly Action[] => operations.flatMap(({ actions }) => actions);
 const seamsOf = (action: Action): readonly string[] => ('seams' in action ? (action.seams ?? []) : []);
+
+/** Another one for each design, the same each time. */
+const seedOf = ({ pieces }: Solution): number =>
+  Math.round(pieces.reduce((sum, { cutWidth, cutHeight }) => sum + cutWidth.value + 2 * cutHeight.value, 0));
 
 /** What must hold of the steps of any design. */
 export const stepsChecks: Checks = {
@@ -78,6 +83,15 @@ export const stepsChecks: Checks = {
       const operations = anyOrder(solution.operations, seed);
       const made = { ...solution, operations };
       expect([seed, carryOut(made), interpret(made)]).toEqual([seed, [], []]);
+    }
+  },
+
+  'of a step moved or an action taken away the model finds what cannot be made, and refuses nothing else'(_, solution) {
+    for (const { what, steps } of someFaults(solution.operations, seedOf(solution))) {
+      const made = { ...solution, operations: steps };
+      const [bench, model] = [interpret(made), carryOut(made)];
+      expect([what, bench, model.length > 0 === bench.length > 0 ? [] : model]).toEqual([what, bench, []]);
+      expect([what, bench.length > 0 && model.length === 0]).toEqual([what, false]);
     }
   },
 

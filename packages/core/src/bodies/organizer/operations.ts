@@ -103,7 +103,13 @@ export function operations(detail: Organizer, seams: MadeSeams, { rules }: BodyI
       phase: 'turn',
       needs: ['body/join'],
       title: 'Turn it right side out',
-      actions: [{ verb: 'turn', pieces: layers.flatMap(panels), through: 'body/lining-base' }],
+      actions: [
+        {
+          verb: 'turn',
+          pieces: layers.flatMap((layer) => [...panels(layer), ...bands(layer)]),
+          through: 'body/lining-base',
+        },
+      ],
     },
     liningPushedIn('body/lining-base', panels('lining'), 'body/shell-base'),
     {

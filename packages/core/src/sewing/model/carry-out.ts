@@ -57,7 +57,7 @@ function missing({ reads, writes }: Effects, done: ReadonlySet<Fact>, writers: R
   const own = new Set(writes);
   return [...new Set(reads)].flatMap((fact): Found[] => {
     const elsewhere = (writers.get(fact) ?? 0) - (own.has(fact) ? 1 : 0);
-    if (done.has(fact) || (elsewhere === 0 && !isNeeded(fact))) return [];
+    if (done.has(fact) || (elsewhere === 0 && !isNeeded(fact, done))) return [];
     return [{ why: elsewhere > 0 ? 'notYet' : 'never', fact }];
   });
 }
@@ -65,8 +65,11 @@ function missing({ reads, writes }: Effects, done: ReadonlySet<Fact>, writers: R
 const tooLate = ({ wants }: Effects, ended: ReadonlySet<Fact>): Found[] =>
   [...new Set(wants)].flatMap((fact): Found[] => (ended.has(fact) ? [{ why: 'tooLate', fact }] : []));
 
-/** What is read must be done by something: a piece that nobody cuts, a layer that nothing holds. */
-const isNeeded = (fact: Fact): boolean => /^(cut|marked|held|passed):/.test(fact);
+/** What is read must be done by something: a piece that nobody cuts, a layer that nothing holds; and what was
+ * sewn with right sides inside is turned. */
+const isNeeded = (fact: Fact, done: ReadonlySet<Fact>): boolean =>
+  /^(cut|marked|held|passed|nested):|^folded:.*\/pleats$/.test(fact) ||
+  (fact.startsWith('turned:') && done.has(`faced:${fact.slice('turned:'.length)}`));
 
 /** Folds that a piece is not itself without: a doubled front, the end of a strap. */
 const lastingFolds = new Set(['mouth', 'tip']);

@@ -3,7 +3,7 @@ import { piecesOf } from '../actions/pieces-of.ts';
 import { effects } from './effects.ts';
 import type { Effects, Fact, Table } from './facts.ts';
 
-const nothing: Effects = { reads: [], writes: [], wants: [], ends: [] };
+const nothing: Effects = { reads: [], writes: [], wants: [], ends: [], habits: [] };
 
 /** The effects of an action. */
 export function effectsOf(action: Action, table: Table): Effects {
@@ -15,15 +15,21 @@ export function effectsOf(action: Action, table: Table): Effects {
     return seam ? [seam.a.piece, seam.b.piece] : [];
   };
   const inHand = [...new Set(piecesOf(action, joined))];
-  const preparing = action.verb === 'mark' || action.verb === 'fuse' || action.verb === 'basteLayer';
+  const preparing = ['mark', 'measure', 'fuse', 'basteLayer'].includes(action.verb);
   return {
     ...nothing,
     ...own,
     reads: [
       ...inHand.map((id): Fact => `cut:${id}`),
-      ...(action.verb === 'mark' ? [] : inHand.map((id): Fact => `marked:${id}`)),
+      ...(action.verb === 'mark' ? [] : inHand.filter((id) => isMarked(id, table)).map((id): Fact => `marked:${id}`)),
       ...(preparing ? [] : inHand.flatMap((id) => table.layersOf(id).map((layer): Fact => `held:${layer}`))),
       ...(own?.reads ?? []),
     ],
   };
+}
+
+/** There is something on it to be marked. */
+function isMarked(id: string, table: Table): boolean {
+  const piece = table.piece(id);
+  return piece !== undefined && [piece.notches, piece.marks, piece.lines, piece.folds].some(({ length }) => length > 0);
 }

@@ -66,7 +66,8 @@ const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) 
       ...(all.reads ?? []),
       ...(place === 'tapeEnds' ? (['out:body'] as const) : []),
       ...(place === 'allowances' ? sewnAmong(over, table, false) : []),
-      ...(place === 'cutCorners' ? turned(over) : []),
+      // a lining that is dropped in stays as it is
+      ...(place === 'cutCorners' ? turned(over.filter((id) => table.piece(id)?.role === 'exterior')) : []),
     ],
     writes: [...(all.writes ?? []), ...(isOwn ? made(over) : [])],
     wants: [...held, ...loose([by]), ...(isOwn ? loose(over) : [])],
@@ -75,13 +76,15 @@ const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) 
 };
 
 /** Edges are turned in before anything is sewn there. */
-const openAt: Of<'turnIn'> = ({ pieces, edges }, { seams }) => ({
-  wants: open(
+const openAt: Of<'turnIn'> = ({ pieces, edges }, table) => ({ wants: openAlong(pieces, edges, table) });
+
+/** Nothing is sewn along edges. */
+const openAlong = (pieces: readonly string[], edges: readonly string[], { seams }: Table): Fact[] =>
+  open(
     seams.filter(({ a, b }) =>
       [a, b].some((run) => pieces.includes(run.piece) && edgesOf(run).some((edge) => edges.includes(edge))),
     ),
-  ),
-});
+  );
 
 /** What is tried before it is too late, and what is done to the whole when it is right side out. */
 const finished = ['out:body', 'settled:body'] as const;
@@ -126,17 +129,30 @@ export const effects: { [V in Verb]?: Of<V> } = {
   fold: ({ piece, fold, opened }) => ({ writes: opened ? [] : [`folded:${piece}/${fold}`] }),
   turnIn: openAt,
   pleat: ({ piece, pockets }, table) => ({
-    ...ofOne({ piece }),
+    writes: [...made([piece]), `folded:${piece}/pleats`],
     wants: [...flat([piece]), ...loose([piece])],
     // a front that is doubled is folded first
     reads:
       pockets === undefined ? (table.piece(piece)?.folds ?? []).map(({ id }): Fact => `folded:${piece}/${id}`) : [],
   }),
-  hem: ({ pieces, round, channel }) => {
-    if (channel) return { reads: [...turned(pieces), 'out:body'], writes: ['cased:body'] };
-    return round ? { reads: turned(pieces) } : { ...own(pieces), wants: [...flat(pieces), ...loose(pieces)] };
+  hem: ({ pieces, edges, round, channel }, table) => {
+    if (channel)
+      return {
+        reads: [...turned(pieces), ...finished],
+        writes: ['cased:body'],
+        wants: openAlong(pieces, edges === 'all' ? [] : edges, table),
+      };
+    // what is sewn along it comes after
+    const free = edges === 'all' ? [] : openAlong(pieces, edges, table);
+    return round
+      ? { reads: turned(pieces), wants: free }
+      : { ...own(pieces), wants: [...flat(pieces), ...loose(pieces), ...free] };
   },
-  trim: ({ pieces, to }) => (to === 'length' || to === 'tape' ? own(pieces) : {}),
+  trim: ({ pieces, to }, table) => {
+    if (to === 'length' || to === 'tape') return own(pieces);
+    if (to !== 'size') return {};
+    return { wants: pieces.flatMap((id) => openAlong([id], table.piece(id)?.trim?.at ?? [], table)) };
+  },
   seal: ({ pieces }) => own(pieces),
   foldBand: ofOne,
   loop: ofOne,
@@ -181,11 +197,10 @@ export const effects: { [V in Verb]?: Of<V> } = {
     const held = table.seamsOf(piece).filter(({ a, b }) => a.piece === piece && b.piece !== piece);
     return {
       writes: [mark].flat().map((id): Fact => `set:${piece}/${id}`),
-      reads: pockets.length > 0 ? sewn(held) : alone ? [] : [...turned([piece]), ...(isBody(piece) ? finished : [])],
-      wants: [
-        ...(alone && pockets.length === 0 ? ([`single:${piece}`] as const) : []),
-        ...(pockets.length > 0 ? [] : loose([piece])),
-      ],
+      reads: pockets.length > 0 || alone ? [] : [...turned([piece]), ...(isBody(piece) ? finished : [])],
+      wants: alone && pockets.length === 0 ? [`single:${piece}`, ...loose([piece])] : [],
+      // a free end is set while it lies on the table, a pocket when it is in its place
+      habits: pockets.length > 0 ? sewn(held) : loose([piece]),
     };
   },
   tryIn: ({ holders, closed, early, fastener }) => (holders || closed || early || fastener ? {} : { reads: finished }),

@@ -4,7 +4,8 @@ import type { Verb } from '../actions/action.ts';
 
 /** Something about the work that is true or is not, such as that a seam is sewn: its sort and what it is about. */
 export type Fact = `${Sort}:${string}`;
-/** What is done: `cut`, `marked`, `held` (an inner layer), `made` (the own work of a piece), `slit`, `sewn` (a seam), `folded`, `turned`,
+/** What is done: `cut`, `marked`, `held` (an inner layer), `made` (the own work of a piece), `slit`, `sewn` (a seam), `faced` (a piece is
+ * sewn with right sides inside), `folded`, `turned`,
  * `out` (the body is right side out), `nested` (its layers lie in each other), `settled` (its lining is pushed in), `cased` (a cord has its
  * casing), `set` (half of a fastener, at its mark),
  * `passed` (the work has gone through its gap). What holds until something ends it: `flat` (a piece is in no tube or bag), `single` (nothing lies on its back), `loose` (it
@@ -16,6 +17,7 @@ type Sort =
   | 'made'
   | 'slit'
   | 'sewn'
+  | 'faced'
   | 'folded'
   | 'turned'
   | 'out'
@@ -40,6 +42,8 @@ export interface Effects {
   wants: readonly Fact[];
   /** Holds no more after it. */
   ends: readonly Fact[];
+  /** Comes after these by habit: it is ordered so, but could be done otherwise. */
+  habits: readonly Fact[];
 }
 
 /** What effects are worked out from. */

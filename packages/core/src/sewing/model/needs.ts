@@ -1,5 +1,5 @@
 import { effectsOf } from './effects-of.ts';
-import type { Fact } from './facts.ts';
+import type { Effects, Fact } from './facts.ts';
 import { tableOf } from './table.ts';
 import type { Work } from './carry-out.ts';
 
@@ -8,8 +8,15 @@ export function needsOf({ pieces, seams, operations }: Work): Map<string, Set<st
   const table = tableOf(pieces, seams, operations);
   const all = operations.map(({ id, actions }) => {
     const effects = actions.map((action) => effectsOf(action, table));
-    const of = (key: 'reads' | 'writes' | 'wants' | 'ends') => new Set(effects.flatMap((each) => each[key]));
-    return { id, reads: of('reads'), writes: of('writes'), wants: of('wants'), ends: of('ends') };
+    const of = (...keys: (keyof Effects)[]) => new Set(keys.flatMap((key) => effects.flatMap((each) => each[key])));
+    // by habit it comes after what does something, and before what ends it
+    return {
+      id,
+      reads: of('reads', 'habits'),
+      writes: of('writes'),
+      wants: of('wants', 'habits'),
+      ends: of('ends'),
+    };
   });
   const writers = by(all, 'writes');
   const asking = by(all, 'wants');

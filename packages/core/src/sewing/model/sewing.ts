@@ -1,4 +1,4 @@
-import { isOnLines, type EdgeRun, type Seam } from '../../pieces/seam.ts';
+import { edgesOf, isOnLines, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import type { ActionOf, Sew } from '../actions/action.ts';
 import type { Effects, Fact, Table } from './facts.ts';
 
@@ -36,14 +36,30 @@ export function sewing(action: Pick<ActionOf<'sew'>, 'verb' | 'seams'> & Partial
   const own = new Set(action.seams);
   const known = action.seams.flatMap((id) => table.seam(id) ?? []);
   const each = known.map((seam) => seamEffects(seam, action, table));
-  const reads = [...each.flatMap((one) => one.reads ?? []), ...waysRead(action, known, table)];
+  const folded = known.flatMap(({ ease, a, b }): Fact[] =>
+    ease?.lies === 'folds' ? [`folded:${(ease.by.value > 0 ? a : b).piece}/pleats`] : [],
+  );
+  const reads = [...each.flatMap((one) => one.reads ?? []), ...waysRead(action, known, table), ...folded];
   return {
     reads: reads.filter((fact) => !(fact.startsWith('sewn:') && own.has(fact.slice(5)))),
-    writes: sewn(known),
+    writes: [...sewn(known), ...(action.verb === 'sew' ? facedBy(action, known, table) : [])],
     wants: [...open(known), ...each.flatMap((one) => one.wants ?? [])],
     ends: [...open(known), ...each.flatMap((one) => one.ends ?? [])],
   };
 }
+
+/** Pieces whose right sides are inside after it. */
+const facedBy = ({ facing }: Partial<Sew>, known: readonly Seam[], table: Table): Fact[] =>
+  facing !== undefined && facing !== 'rightToRight'
+    ? []
+    : known
+        .filter((seam) => seam.kind === 'sewn' && facesIn(seam, table))
+        .flatMap(({ a, b }) => [a, b].map(({ piece }): Fact => `faced:${piece}`));
+
+/** Two cloths meet in it, or the two of a piece that is cut twice, a tape between them. */
+const facesIn = ({ a, b }: Seam, table: Table): boolean =>
+  ![a, b].some(({ piece }) => byRuler(piece, table)) ||
+  [a, b].some(({ piece }) => (table.piece(piece)?.count ?? 1) > 1);
 
 /** What the way of sewing asks for. */
 function waysRead(
@@ -89,7 +105,7 @@ function seamEffects(seam: Seam, how: Partial<Sew>, table: Table): Partial<Effec
       // what lies in a seam is basted before that is sewn
       return {
         reads: [...ready(a, table)],
-        wants: [...(within ? [`open:${within}` as const] : []), ...loose([b.piece])],
+        wants: [...(within ? [`open:${within}` as const] : []), ...open(acrossOf(seam, table)), ...loose([b.piece])],
         ends: loose([a.piece]),
       };
     case 'stitchedOn':
@@ -102,6 +118,16 @@ function seamEffects(seam: Seam, how: Partial<Sew>, table: Table): Partial<Effec
       };
   }
 }
+
+/** Seams edge to edge of what it lies on, along the same edges: sewn over its place, or turned there. */
+const acrossOf = ({ b }: Seam, table: Table): Seam[] =>
+  table
+    .seamsOf(b.piece)
+    .filter(
+      ({ kind, a, b: other }) =>
+        kind === 'sewn' &&
+        [a, other].some((run) => run.piece === b.piece && edgesOf(run).some((edge) => edgesOf(b).includes(edge))),
+    );
 
 /** Part of a piece that is folded onto itself, once that is turned; lines after the edges. */
 const foldedOn = (seam: Seam, table: Table): Partial<Effects> => ({
