@@ -71,5 +71,5 @@ test('a piece of its own cloth, cut larger and trimmed; what applies to nothing 
   await expect(chart.getByRole('rowgroup').filter({ hasText: 'Waxed canvas' })).toContainText(/Shell.*Trim later to/);
   await noAxeViolation(page);
   await toStage(page, 'Sew');
-  await expect(page.getByRole('button', { name: /\d Trim shell$/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /\d Trim shell \d+ min$/ })).toBeVisible();
 });

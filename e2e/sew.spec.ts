@@ -37,7 +37,7 @@ test('ticks lie beside the design: no revision, no undo; a step that says someth
   const order = page.getByRole('complementary', { name: 'Order of work' });
   await order.getByRole('button', { name: /Topstitch all round/ }).click();
   const first = page.getByRole('region', { name: 'The step in hand' }).getByRole('checkbox').first();
-  await first.check();
+  await first.check({ force: true });
   await expect.poll(async () => (await (await request.get(`/api/designs/${id}/ticks`)).json()).ticks.length).toBe(1);
   const after = await (await request.get(`/api/designs/${id}`)).json();
   expect(after.revision).toBe(before.revision);
