@@ -34,3 +34,17 @@ test('a choice tells its standard and what else it may be', () => {
   render(<AboutRule rule={rules['lining.school']!} value={undefined} onValue={() => {}} />);
   expect(screen.getByText(/Standard: computed\. May be computed, shorter, deeper, tapered, same/)).toBeVisible();
 });
+
+test('a number is told in its own unit, whatever the shop measures in', () => {
+  render(
+    <UnitContext value="in">
+      <AboutRule rule={rules['stitch.seam']!} value={3} onValue={() => {}} />
+    </UnitContext>,
+  );
+  expect(screen.getByRole('img')).toHaveAccessibleName('3 mm, between 1 mm and 8 mm; standard 2.5 mm');
+  cleanup();
+  render(<AboutRule rule={rules['time.fuse']!} value={undefined} onValue={() => {}} />);
+  expect(screen.getByRole('img')).toHaveAccessibleName(
+    '20 min/m², between 1 min/m² and 120 min/m²; standard 20 min/m²',
+  );
+});

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { beforeEach, expect, jest, test } from '@jest/globals';
-import { setRuler, solveDesign, type DesignDocument } from '@zindle/core';
+import { setAllowance, setRuler, solveDesign, type DesignDocument } from '@zindle/core';
 import { demoDesigns } from '@zindle/core/demo';
-import { screen, within } from '@testing-library/react';
+import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useDesign } from '../../store/design-context.ts';
 import { showIn } from '../../testing/page.tsx';
@@ -59,4 +59,17 @@ test('by a ruler all of them lie on it, and the page says what that adds', () =>
 test('the hand is told to mind the blade', () => {
   show(sleeve);
   expect(within(screen.getByRole('region', { name: 'Cutting chart' })).getByText(/close the blade/)).toBeVisible();
+});
+
+test('a piece that was cut in another size is to be measured', async () => {
+  const store = show(sleeve);
+  for (const box of screen.getAllByRole('checkbox')) await userEvent.click(box);
+  expect(screen.queryByText('Cut before it changed: measure it.')).toBeNull();
+  const shell = solveDesign(sleeve).pieces.find(({ id }) => id === 'body/shell')!;
+  const edges = shell.stitch.map(({ id }) => ({ piece: shell.id, edge: id }));
+  act(() => store.getState().edit(setAllowance(edges, 'all edges', 17)));
+  // the shell alone is wider
+  expect(screen.getAllByText('Cut before it changed: measure it.')).toHaveLength(1);
+  const changed = screen.getAllByRole('checkbox').filter((box) => !(box as HTMLInputElement).checked);
+  expect(changed.map((box) => box.getAttribute('aria-label'))).toEqual([expect.stringMatching(/^[A-Z] Shell is cut$/)]);
 });

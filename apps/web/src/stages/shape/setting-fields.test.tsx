@@ -37,6 +37,19 @@ describe('a house rule, for this design', () => {
     expect(store.getState().document.rules).toEqual({});
     expect(field).toHaveValue('6.0');
   });
+  test('a number keeps its unit, and what is no number of its range is refused', async () => {
+    const store = showIn({ ...plain, unit: 'in' }, <Rule id="stitch.seam" />);
+    const field = screen.getByLabelText('Stitch of a seam');
+    expect(field).toHaveValue('2.5');
+    expect(screen.getByText('mm')).toBeVisible();
+    await userEvent.clear(field);
+    await userEvent.type(field, '12{Enter}');
+    expect(screen.getByText('Use a number from 1 to 8.')).toBeVisible();
+    expect(store.getState().document.rules).toEqual({});
+    await userEvent.clear(field);
+    await userEvent.type(field, '3,2{Enter}');
+    expect(store.getState().document.rules).toEqual({ 'stitch.seam': 3.2 });
+  });
   test('what its range refuses stays in the field with the reason', async () => {
     const store = showIn(plain, <Rule id="seam.allowance" />);
     const { least, most } = rules['seam.allowance'] as LengthRule;
