@@ -1,4 +1,4 @@
-import { edgesOf } from '../../pieces/seam.ts';
+import { edgesOf, type Seam } from '../../pieces/seam.ts';
 import type { ActionOf, Verb } from '../actions/action.ts';
 import type { Effects, Fact, Table } from './facts.ts';
 import { byMachine, flat, loose, made, onFace, open, seamsOfTape, sewing, sewn, turned } from './sewing.ts';
@@ -71,7 +71,12 @@ const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) 
     ],
     writes: [...(all.writes ?? []), ...(isOwn ? made(over) : [])],
     wants: [...held, ...loose([by]), ...(isOwn ? loose(over) : [])],
-    ends: [...held, ...(apart === undefined ? loose([by]) : [])],
+    // through all layers: what lies behind is covered
+    ends: [
+      ...held,
+      ...(all.ends ?? []).filter((fact) => fact.startsWith('single:')),
+      ...(apart === undefined ? loose([by]) : []),
+    ],
   };
 };
 
@@ -79,11 +84,13 @@ const bound: Of<'bind'> = ({ by, over, seams = [], edge, place, apart }, table) 
 const openAt: Of<'turnIn'> = ({ pieces, edges }, table) => ({ wants: openAlong(pieces, edges, table) });
 
 /** Nothing is sewn along edges. */
-const openAlong = (pieces: readonly string[], edges: readonly string[], { seams }: Table): Fact[] =>
-  open(
-    seams.filter(({ a, b }) =>
-      [a, b].some((run) => pieces.includes(run.piece) && edgesOf(run).some((edge) => edges.includes(edge))),
-    ),
+const openAlong = (pieces: readonly string[], edges: readonly string[], table: Table): Fact[] =>
+  open(seamsAlong(pieces, edges, table));
+
+/** Seams that lie along edges of pieces. */
+const seamsAlong = (pieces: readonly string[], edges: readonly string[], { seams }: Table): Seam[] =>
+  seams.filter(({ a, b }) =>
+    [a, b].some((run) => pieces.includes(run.piece) && edgesOf(run).some((edge) => edges.includes(edge))),
   );
 
 /** What is tried before it is too late, and what is done to the whole when it is right side out. */
@@ -142,11 +149,13 @@ export const effects: { [V in Verb]?: Of<V> } = {
         writes: ['cased:body'],
         wants: openAlong(pieces, edges === 'all' ? [] : edges, table),
       };
-    // what is sewn along it comes after
-    const free = edges === 'all' ? [] : openAlong(pieces, edges, table);
+    // what is sewn along it comes after, and what is caught in it before
+    const along = edges === 'all' ? [] : seamsAlong(pieces, edges, table);
+    const free = open(along.filter(({ kind }) => kind !== 'caught'));
+    const caught = sewn(along.filter(({ kind, b }) => kind === 'caught' && pieces.includes(b.piece)));
     return round
-      ? { reads: turned(pieces), wants: free }
-      : { ...own(pieces), wants: [...flat(pieces), ...loose(pieces), ...free] };
+      ? { reads: [...turned(pieces), ...caught], wants: free }
+      : { ...own(pieces), reads: caught, wants: [...flat(pieces), ...loose(pieces), ...free] };
   },
   trim: ({ pieces, to }, table) => {
     if (to === 'length' || to === 'tape') return own(pieces);

@@ -42,10 +42,26 @@ export function hem(bench: Bench, { pieces, edges, round, channel }: ActionOf<'h
     if (edges !== 'all') free(bench, pieces, edges, say);
     return finished(bench, 'hemmed', say);
   }
-  if (round) return free(bench, pieces, edges === 'all' ? [] : edges, say);
+  if (edges !== 'all') takesIn(bench, pieces, edges, say);
+  if (round) return;
   for (const id of pieces)
     if (bench.cloth.of(id).some(({ forGood }) => forGood)) say(`${id} is sewn and cannot be hemmed flat`);
-  if (edges !== 'all') free(bench, pieces, edges, say);
+}
+
+/** What is to be caught in a hem lies there before it is turned in; nothing else is sewn along it. */
+function takesIn(bench: Bench, pieces: readonly string[], edges: readonly string[], say: Say): void {
+  const along = (intervals: readonly { piece: string; edge: string }[]) =>
+    intervals.some(({ piece, edge }) => pieces.includes(piece) && edges.includes(edge));
+  const there = bench.cloth.stitched.find((each) => each.seam.kind !== 'caught' && along([each]));
+  if (there) say(`${there.edge} of ${there.piece} is sewn`);
+  const coming = [...bench.cloth.seams.values()].find(
+    ({ id, kind, b }) =>
+      kind === 'caught' &&
+      along(bench.cloth.intervals(b)) &&
+      bench.plan.verbOf(id) !== undefined &&
+      !bench.sewn.has(id),
+  );
+  if (coming) say(`${coming.id} is not caught in the hem`);
 }
 
 /** What is cut away must not hold anything. */
@@ -75,7 +91,11 @@ export function bind(bench: Bench, { over, edge, apart, place, by }: ActionOf<'b
   else if (edge !== undefined)
     for (const id of over) if (bench.on.has(id)) say(`${id} is sewn on: its ${edge} cannot be bound`);
   if (place === 'tapeEnds') finished(bench, 'bound', say);
-  if (place === 'cutCorners' && over.some((id) => bench.cloth.piece(id).role === 'exterior' && bench.insideOut.has(id)))
+  const outer = over.filter((id) => bench.cloth.piece(id).role === 'exterior');
+  if (
+    place === 'cutCorners' &&
+    bench.plan.toCome('turn', ({ pieces }) => outer.some((id) => pieces.includes(id))).length > 0
+  )
     say('the corners are bound inside out');
   if (place === 'allowances' && unsewn(bench, over).length > 0)
     say(`${unsewn(bench, over)[0]!} is not sewn: nothing is there to bind`);
