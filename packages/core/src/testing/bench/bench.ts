@@ -39,7 +39,7 @@ function perform(bench: Bench, action: Action, say: Say): void {
 }
 
 /** What needs no layers in it. */
-const before: readonly Verb[] = ['measure', 'mark', 'fuse', 'basteLayer', 'inspect', 'tryIn', 'seal', 'trim', 'turn'];
+const before: readonly Verb[] = ['measure', 'mark', 'fuse', 'basteLayer', 'inspect', 'tryIn', 'seal', 'turn'];
 
 /** Nothing is done to what is not cut; and where it is sewn or folded, its layers lie in it. */
 function inHand(bench: Bench, action: Action, say: Say): void {
