@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { newBifold, hold, toStage } from './steps.ts';
+import { newBifold, hold, stored, toStage } from './steps.ts';
 
 test('steps are ticked at the bench, and the ticks are there after a reload; its pieces are lit', async ({ page }) => {
   await newBifold(page);
@@ -33,6 +33,7 @@ test('ticks lie beside the design: no revision, no undo; a step that says someth
   const id = await newBifold(page);
   await hold(page, '3 cards');
   await toStage(page, 'Sew');
+  await stored(page);
   const before = await (await request.get(`/api/designs/${id}`)).json();
   const order = page.getByRole('complementary', { name: 'Order of work' });
   await order.getByRole('button', { name: /Topstitch all round/ }).click();
