@@ -62,16 +62,11 @@ export class Cloth {
     return this.stitched.filter(({ piece }) => piece === id);
   }
 
-  /** Pieces of cloth that are sewn to it, edge to edge, for good: with how many of its edges. */
-  joinedTo(id: string): Map<string, Set<string>> {
-    const joined = new Map<string, Set<string>>();
-    for (const { seam, edge, forGood } of this.of(id)) {
-      if (!forGood || seam.kind !== 'sewn') continue;
-      const other = seam.a.piece === id ? seam.b.piece : seam.a.piece;
-      if (this.piece(other).byRuler) continue;
-      joined.set(other, (joined.get(other) ?? new Set()).add(edge));
-    }
-    return joined;
+  /** Pieces of cloth that are sewn to it, edge to edge, for good. */
+  joinedTo(id: string): Set<string> {
+    const seams = this.of(id).flatMap(({ seam, forGood }) => (forGood && seam.kind === 'sewn' ? [seam] : []));
+    const others = seams.map(({ a, b }) => (a.piece === id ? b.piece : a.piece));
+    return new Set(others.filter((other) => !this.piece(other).byRuler));
   }
 
   /** What is stitched where a line on a piece ends: there it cannot be folded any more. */

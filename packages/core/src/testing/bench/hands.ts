@@ -1,5 +1,6 @@
 import { isBody, ENDS, LASTING, type Bench, type Say } from './state.ts';
-import { byItself, face, finished, free, sewnIn, unsewn } from './questions.ts';
+import { byItself, edgestitched, face, finished, free, isToSew, unsewn } from './questions.ts';
+import { turningGapOf } from '../../pieces/piece.ts';
 import type { ActionOf } from '../../sewing/actions/action.ts';
 
 /** An inner layer lies on the wrong side: it is reached while the piece is sewn to nothing. */
@@ -55,11 +56,7 @@ function takesIn(bench: Bench, pieces: readonly string[], edges: readonly string
   const there = bench.cloth.stitched.find((each) => each.seam.kind !== 'caught' && along([each]));
   if (there) say(`${there.edge} of ${there.piece} is sewn`);
   const coming = [...bench.cloth.seams.values()].find(
-    ({ id, kind, b }) =>
-      kind === 'caught' &&
-      along(bench.cloth.intervals(b)) &&
-      bench.plan.verbOf(id) !== undefined &&
-      !bench.sewn.has(id),
+    ({ id, kind, b }) => kind === 'caught' && along(bench.cloth.intervals(b)) && isToSew(bench, id),
   );
   if (coming) say(`${coming.id} is not caught in the hem`);
 }
@@ -74,9 +71,9 @@ export function trim(bench: Bench, { pieces, to }: ActionOf<'trim'>, say: Say): 
 /** Ends sink in while the mouth is open; others are sewn onto a face. */
 export function attach(bench: Bench, { piece, to, how }: ActionOf<'attach'>, say: Say): void {
   if (how === 'sink') {
-    if (!bench.plan.any('nest') || bench.plan.toCome('nest').length > 0)
+    if (!bench.plan.any('nest') || bench.plan.isToCome('nest'))
       say(`nothing lies in the bag that ${piece} could sink between`);
-    const mouth = sewnIn(bench, (verb) => verb === 'edgestitch', to);
+    const mouth = edgestitched(bench, to);
     if (mouth) say(`${mouth.id} is sewn: ${piece} cannot sink in`);
     return;
   }
@@ -92,13 +89,10 @@ export function bind(bench: Bench, { over, edge, apart, place, by }: ActionOf<'b
     for (const id of over) if (bench.on.has(id)) say(`${id} is sewn on: its ${edge} cannot be bound`);
   if (place === 'tapeEnds') finished(bench, 'bound', say);
   const outer = over.filter((id) => bench.cloth.piece(id).role === 'exterior');
-  if (
-    place === 'cutCorners' &&
-    bench.plan.toCome('turn', ({ pieces }) => outer.some((id) => pieces.includes(id))).length > 0
-  )
+  if (place === 'cutCorners' && bench.plan.isToCome('turn', ({ pieces }) => outer.some((id) => pieces.includes(id))))
     say('the corners are bound inside out');
-  if (place === 'allowances' && unsewn(bench, over).length > 0)
-    say(`${unsewn(bench, over)[0]!} is not sewn: nothing is there to bind`);
+  const [coming] = place === 'allowances' ? unsewn(bench, over) : [];
+  if (coming) say(`${coming} is not sewn: nothing is there to bind`);
   if (place !== 'tapeEnds' && apart === undefined) bench.on.set(by, over[0]!);
 }
 
@@ -115,7 +109,7 @@ export function turn(bench: Bench, { pieces, through, out, window }: ActionOf<'t
     bench.turned.add(id);
   }
   if (through === undefined) return;
-  const gap = bench.cloth.piece(through).gaps.find(({ label }) => label === undefined);
+  const gap = turningGapOf(bench.cloth.piece(through));
   if (!gap) return;
   // a gap is one only when the edge beside it is sewn
   const beside = bench.cloth.of(through).some(({ edge, forGood }) => edge === gap.edge && forGood);
@@ -136,7 +130,7 @@ export function insert(bench: Bench, { pieces, into, way }: ActionOf<'insert'>, 
   if (way === 'throughGap' && ![...bench.gapsOpen].some(isBody))
     say(`${pieces.join(', ')} cannot get in: no gap is open`);
   const isIn = (way === 'pushed' || way === 'ownMouth') && isBody(into);
-  if (isIn && bench.plan.toCome('turn', (each) => each.pieces.some((id) => pieces.includes(id))).length > 0)
+  if (isIn && bench.plan.isToCome('turn', (each) => each.pieces.some((id) => pieces.includes(id))))
     say(`${pieces.join(', ')} is pushed in before it is turned`);
 }
 
@@ -150,11 +144,10 @@ export function tack(bench: Bench, { pieces, how }: ActionOf<'tack'>, say: Say):
 
 /** A cord is drawn in when its casing is there, and the work is right side out. */
 export function thread(bench: Bench, piece: string, say: Say): void {
-  const casing = [
-    ...bench.plan.toCome('stitch', ({ round }) => round === true),
-    ...bench.plan.toCome('hem', ({ channel }) => channel !== undefined),
-  ];
-  if (casing.length > 0) say(`there is no casing yet for ${piece}`);
+  const casing =
+    bench.plan.isToCome('stitch', ({ round }) => round === true) ||
+    bench.plan.isToCome('hem', ({ channel }) => channel !== undefined);
+  if (casing) say(`there is no casing yet for ${piece}`);
   finished(bench, 'threaded', say);
 }
 
@@ -183,6 +176,6 @@ export function fasten(
     return;
   }
   const role = bench.cloth.piece(piece).role;
-  for (const [other] of bench.cloth.joinedTo(piece))
+  for (const other of bench.cloth.joinedTo(piece))
     if (other !== piece && bench.cloth.piece(other).role !== role) say(`the back of ${piece} is covered by ${other}`);
 }

@@ -1,6 +1,6 @@
-import type { Seam } from '../../pieces/seam.ts';
+import { isOnLines, type Seam } from '../../pieces/seam.ts';
 import type { Action, Sew } from '../../sewing/actions/action.ts';
-import { face, finished, unsewn } from './questions.ts';
+import { face, finished, isToSew, unsewn } from './questions.ts';
 import type { Bench, Say } from './state.ts';
 
 type How = Partial<Sew>;
@@ -12,11 +12,9 @@ export function ontoFace(bench: Bench, seam: Seam, action: Action, say: Say): vo
   if (a.piece === b.piece) return ontoItself(bench, seam, how, say);
   if (!goesThrough(how)) face(bench, b.piece, say);
   if (how.allLayers || how.from === 'middleDivider') finished(bench, 'sewn through', say);
-  if (isOnLines(seam)) alongLines(bench, seam, how, say);
+  if (isOnLines(seam.a)) alongLines(bench, seam, how, say);
   if (bench.cloth.piece(a.piece).byRuler && windowShut(bench, b)) say(`${id}: the window of ${b.piece} is not open`);
 }
-
-const isOnLines = ({ a }: Seam): boolean => a.parts.every((part) => 'line' in part);
 
 /** The needle goes through all that lies there, or reaches one layer of it from the mouth. */
 const goesThrough = ({ allLayers, throughPanel, oneLayer, from }: How): boolean =>
@@ -25,7 +23,7 @@ const goesThrough = ({ allLayers, throughPanel, oneLayer, from }: How): boolean 
 function ontoItself(bench: Bench, seam: Seam, { seams = [] }: How, say: Say): void {
   const { id, a } = seam;
   if (bench.insideOut.has(a.piece) || unsewn(bench, [a.piece]).length > 0) say(`${id}: ${a.piece} is not turned yet`);
-  if (isOnLines(seam) && edgesToCome(bench, a.piece, a.piece, seams)) say(`${id}: its edges do not hold yet`);
+  if (isOnLines(seam.a) && edgesToCome(bench, a.piece, a.piece, seams)) say(`${id}: its edges do not hold yet`);
 }
 
 /** One layer of what is closed is not reached; and lines come after the edges, or it creeps. */
@@ -57,7 +55,6 @@ function edgesToCome(bench: Bench, piece: string, host: string, own: readonly st
       a.piece === piece &&
       b.piece === host &&
       a.parts.some((part) => 'edge' in part) &&
-      bench.plan.verbOf(id) !== undefined &&
-      !bench.sewn.has(id),
+      isToSew(bench, id),
   );
 }

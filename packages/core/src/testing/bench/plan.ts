@@ -30,6 +30,11 @@ export class Plan {
     return this.#of(verb, this.all.slice(this.#at + 1)).filter(like);
   }
 
+  /** Whether there are any of those. */
+  isToCome<V extends Verb>(verb: V, like?: (action: ActionOf<V>) => boolean): boolean {
+    return this.toCome(verb, like).length > 0;
+  }
+
   /** All of a verb, done or not. */
   any<V extends Verb>(verb: V, like: (action: ActionOf<V>) => boolean = () => true): boolean {
     return this.#of(verb, this.all).some(like);

@@ -1,5 +1,4 @@
 import { isBody, type Bench, type Say } from './state.ts';
-import type { Verb } from '../../sewing/actions/action.ts';
 import type { Seam } from '../../pieces/seam.ts';
 
 /** Nothing is stitched along these edges yet. */
@@ -19,28 +18,25 @@ export function byItself(bench: Bench, pieces: readonly string[], say: Say): voi
 export function face(bench: Bench, id: string, say: Say): void {
   const under = bench.on.get(id) ?? bench.tacked.get(id);
   if (under !== undefined) return say(`${id} is sewn to ${under}: the needle would go through it`);
-  for (const [other] of bench.cloth.joinedTo(id)) {
-    say(other === id ? `${id} is closed and does not lie flat` : `${other} lies behind ${id}`);
-    return;
-  }
+  const [other] = bench.cloth.joinedTo(id);
+  if (other !== undefined) say(other === id ? `${id} is closed and does not lie flat` : `${other} lies behind ${id}`);
 }
 
-/** A seam edge to edge that is sewn already, in such a way, of one of these. */
-export function sewnIn(
-  bench: Bench,
-  way: (verb: Verb | undefined) => boolean,
-  ids: readonly string[],
-): Seam | undefined {
-  return bench.cloth
+/** A seam of these pieces, edge to edge, that is edge-stitched already. */
+export const edgestitched = (bench: Bench, ids: readonly string[]): Seam | undefined =>
+  bench.cloth
     .seamsOf([...bench.sewn])
     .find(
       ({ id, kind, a, b }) =>
         kind === 'sewn' &&
         a.piece !== b.piece &&
-        way(bench.plan.verbOf(id)) &&
+        bench.plan.verbOf(id) === 'edgestitch' &&
         [a, b].some(({ piece }) => ids.includes(piece)),
     );
-}
+
+/** A seam that something sews, and that is not sewn yet. */
+export const isToSew = (bench: Bench, id: string): boolean =>
+  bench.plan.verbOf(id) !== undefined && !bench.sewn.has(id);
 
 /** Seams that turning shows, of these pieces, that are still to come. */
 export function unsewn(bench: Bench, pieces: readonly string[], among: 'all' | 'some' = 'some'): string[] {
@@ -54,7 +50,7 @@ export function unsewn(bench: Bench, pieces: readonly string[], among: 'all' | '
 
 /** The work is right side out and its lining lies in it: nothing of that is still to come. */
 export function finished(bench: Bench, done: string, say: Say): void {
-  if (bench.plan.toCome('turn', ({ pieces, window }) => !window && pieces.some(isBody)).length > 0)
+  if (bench.plan.isToCome('turn', ({ pieces, window }) => !window && pieces.some(isBody)))
     say(`it is ${done} before it is turned`);
   liningIn(bench, undefined, say);
 }

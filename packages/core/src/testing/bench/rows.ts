@@ -23,8 +23,8 @@ function alongFolds(bench: Bench, { piece, along = [] }: ActionOf<'topstitch'>, 
   const folds = bench.cloth.piece(piece).folds.flatMap(({ id }) => (along.includes(id) ? [id] : []));
   for (const fold of folds.filter((id) => LASTING.includes(id)))
     if (!bench.folded.has(`${piece} ${fold}`)) say(`${piece} is not folded yet`);
-  const pleats = bench.plan.toCome('pleat', (each) => each.piece === piece && each.pockets !== undefined);
-  if (folds.length > 0 && pleats.length > 0) say(`${piece} is not pleated yet`);
+  const pleats = bench.plan.isToCome('pleat', (each) => each.piece === piece && each.pockets !== undefined);
+  if (folds.length > 0 && pleats) say(`${piece} is not pleated yet`);
 }
 
 /** Rows along marked lines: of a piece by itself, or through the finished work. */

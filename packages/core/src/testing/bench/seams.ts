@@ -13,7 +13,7 @@ export function sew(bench: Bench, seam: Seam, action: Action, say: Say): void {
   if (seam.ease?.lies === 'folds' && ![a, b].some(({ piece }) => bench.folded.has(`${piece} pleats`)))
     say(`${id}: nothing is pleated, one edge is longer`);
   if (kind === 'stitchedOn') ontoFace(bench, seam, action, say);
-  if (kind === 'caught') inTime(bench, seam, action, say);
+  if (kind === 'caught' && action.verb !== 'bind') inTime(bench, seam, say);
   if (isRightSides(seam, action)) rightSides(bench, seam, say);
   waysAsked(bench, seam, action, say);
   for (const side of [a, b])
@@ -67,18 +67,14 @@ function facesIn(bench: Bench, { a, b }: Seam): boolean {
 /** What is sewn has its shape: doubled fronts are folded, strips are pleated, bands are folded, ends are bound. */
 function shaped(bench: Bench, id: string, seam: string, say: Say): void {
   const own = (words: string) => say(`${seam}: ${id} is not ${words} yet`);
-  if (bench.plan.toCome('pleat', ({ piece }) => piece === id).length > 0) own('pleated');
-  if (
-    bench.plan.toCome('fold', ({ piece, fold, opened }) => piece === id && !opened && LASTING.includes(fold)).length > 0
-  )
+  if (bench.plan.isToCome('pleat', ({ piece }) => piece === id)) own('pleated');
+  if (bench.plan.isToCome('fold', ({ piece, fold, opened }) => piece === id && !opened && LASTING.includes(fold)))
     own('folded');
 }
 
 /** What lies in a seam is there before that is sewn. */
-function inTime(bench: Bench, { id, within, b }: Seam, { verb }: Action, say: Say): void {
-  if (within !== undefined && bench.sewn.has(within) && verb !== 'bind')
-    say(`${id} comes too late: ${within} is sewn over its place`);
-  if (bench.on.has(b.piece) && within === undefined) return;
+function inTime(bench: Bench, { id, within }: Seam, say: Say): void {
+  if (within !== undefined && bench.sewn.has(within)) say(`${id} comes too late: ${within} is sewn over its place`);
 }
 
 /** Right sides are laid together while both can be turned to each other. */

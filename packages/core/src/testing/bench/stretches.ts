@@ -8,7 +8,10 @@ import { ENDS, type Bench, type Say } from './state.ts';
 export function stretched(bench: Bench, stretch: Stitched, verb: Verb, say: Say): void {
   const piece = bench.cloth.piece(stretch.piece);
   const there = bench.cloth.of(piece.id).filter((each) => overlap(each, stretch));
-  if (stretch.forGood && !isItself(stretch.seam)) (piece.byRuler ? tapeEnd : onceForGood)(bench, stretch, there, say);
+  if (stretch.forGood && !isItself(stretch.seam)) {
+    if (piece.byRuler) tapeEnd(bench, stretch, say);
+    else onceForGood(bench, stretch, there, say);
+  }
   const [over] = there.filter(({ forGood }) => forGood);
   if (stretch.seam.kind === 'caught' && verb !== 'bind' && !stretch.upper && over)
     say(`${stretch.seam.id} comes too late: ${over.seam.id} is sewn over its place`);
@@ -27,7 +30,7 @@ function onceForGood(bench: Bench, { piece, edge, seam }: Stitched, there: reado
 }
 
 /** What is sewn to the end of a tape comes before the tape lies in its long seams. */
-function tapeEnd(bench: Bench, { piece, edge, seam }: Stitched, _: readonly Stitched[], say: Say): void {
+function tapeEnd(bench: Bench, { piece, edge, seam }: Stitched, say: Say): void {
   const along = bench.cloth.of(piece).find((each) => each.forGood && !ENDS.includes(each.edge));
   if (along && along.seam.id !== seam.id && ENDS.includes(edge) && bench.plan.verbOf(seam.id) === 'sew')
     say(`${seam.id}: ${piece} lies in ${along.seam.id} already, its end is not reached`);

@@ -1,6 +1,6 @@
 import type { Seam } from '../../pieces/seam.ts';
 import type { Action } from '../../sewing/actions/action.ts';
-import { unsewn } from './questions.ts';
+import { isToSew, unsewn } from './questions.ts';
 import { ENDS, type Bench, type Say } from './state.ts';
 
 /** What the way of sewing a seam asks for. */
@@ -27,13 +27,7 @@ function unsewnAlong(bench: Bench, tape: string): string | undefined {
     // one that only lies in a seam is sewn with it
     const row = kind === 'caught' && bench.plan.verbOf(id) === undefined ? within : id;
     const isAlong = a.piece === tape && bench.cloth.intervals(a).some(({ edge }) => !ENDS.includes(edge));
-    return (
-      kind !== 'fastened' &&
-      isAlong &&
-      row !== undefined &&
-      bench.plan.verbOf(row) !== undefined &&
-      !bench.sewn.has(row)
-    );
+    return kind !== 'fastened' && isAlong && row !== undefined && isToSew(bench, row);
   })?.id;
 }
 
