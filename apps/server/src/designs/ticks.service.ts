@@ -29,8 +29,7 @@ export class TicksService {
   /** All ticks of a design, also of actions that it has no more. */
   async list(designId: string): Promise<{ ticks: Tick[] }> {
     await this.designs.get(designId);
-    const rows = await this.rows.find({ where: { designId }, order: { doneAt: 'ASC', action: 'ASC' } });
-    return { ticks: rows.map(({ action, hash, doneAt }) => ({ action, hash, doneAt })) };
+    return this.#stored(designId);
   }
 
   /** Ticks actions off, and takes the ticks of others back; doing it twice is doing it once. */
@@ -50,6 +49,11 @@ export class TicksService {
       if ((await ticks.countBy({ designId })) > MOST)
         throw refused('ticks.tooMany', `A design has at most ${MOST} ticks: nothing was ticked. Take some back.`);
     });
-    return this.list(designId);
+    return this.#stored(designId);
+  }
+
+  async #stored(designId: string): Promise<{ ticks: Tick[] }> {
+    const rows = await this.rows.find({ where: { designId }, order: { doneAt: 'ASC', action: 'ASC' } });
+    return { ticks: rows.map(({ action, hash, doneAt }) => ({ action, hash, doneAt })) };
   }
 }

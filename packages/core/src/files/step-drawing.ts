@@ -54,7 +54,7 @@ export function stepDrawing(
   const marks = actions.flatMap((action) =>
     action.verb === 'setHardware' ? [action.mark].flat().map((mark) => `${action.piece} ${mark}`) : [],
   );
-  const rows = actions.flatMap((action) => rowsOf(action, all.pieces));
+  const rows = actions.flatMap((action) => rowsOnFace(action, all.pieces));
   let x = 0;
   const placed = pieces.map((piece, index): SmallPiece => {
     const { left, bottom, width, height } = sizes[index]!;
@@ -74,7 +74,7 @@ export function stepDrawing(
 }
 
 /** Rows on the face of a piece, where edges or marked lines say where they lie. */
-function rowsOf(action: Operation['actions'][number], pieces: readonly Piece[]): EdgeRun[] {
+function rowsOnFace(action: Operation['actions'][number], pieces: readonly Piece[]): EdgeRun[] {
   if (action.verb === 'stitch') return [{ piece: action.piece, parts: action.lines.map((line) => ({ line })) }];
   if (action.verb !== 'topstitch' || action.place !== undefined) return [];
   const on = pieces.find(({ id }) => id === action.piece);

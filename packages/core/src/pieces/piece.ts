@@ -166,3 +166,7 @@ export interface Piece {
   goesThrough?: string;
   note?: string;
 }
+
+/** The part of an edge that a piece is turned through, if it has one. */
+export const turningGapOf = ({ gaps }: Pick<Piece, 'gaps'>): TurningGap | undefined =>
+  gaps.find(({ label }) => label === undefined);

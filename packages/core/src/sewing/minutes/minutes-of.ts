@@ -5,7 +5,7 @@ import type { NumberRule } from '../../shelves/rules/house-rule.ts';
 import type { Rules } from '../../shelves/rules/rules-for.ts';
 import type { Action, ActionOf, Verb } from '../actions/action.ts';
 import type { Lookup } from '../rows/lookup.ts';
-import { rowsOf, type Row } from '../rows/rows-of.ts';
+import type { Row } from '../rows/rows-of.ts';
 import * as rates from './rules.ts';
 
 /** What the time goes by at: the cutting table, the iron, the machine, or the hands. */
@@ -17,9 +17,14 @@ export type Minutes = Readonly<Record<Workplace, Derived>>;
 /** So many times a rule, somewhere. */
 type Share = readonly [place: Workplace, rule: NumberRule, count: number];
 
-/** How long actions take, min, by the house rules of time. */
-export function minutesOf(actions: readonly Action[], lookup: Lookup, rules: Rules): Minutes {
-  const shares = actions.flatMap((action) => sharesOf(action, lookup));
+/** How long actions take, min, by the house rules of time.
+ * @param done with the rows that each makes */
+export function minutesOf(
+  done: readonly { action: Action; rows: readonly Row[] }[],
+  lookup: Lookup,
+  rules: Rules,
+): Minutes {
+  const shares = done.flatMap(({ action, rows }) => sharesOf(action, rows, lookup));
   const at = (place: Workplace): Derived => {
     const counts = new Map<NumberRule, number>();
     for (const [where, rule, count] of shares)
@@ -47,9 +52,8 @@ export function minutesOfBatch(first: number, count: number, learning: number): 
   );
 }
 
-function sharesOf(action: Action, lookup: Lookup): Share[] {
+function sharesOf(action: Action, rows: readonly Row[], lookup: Lookup): Share[] {
   const own = byVerb[action.verb] as ((action: Action, lookup: Lookup) => Share[]) | undefined;
-  const rows = rowsOf(action, lookup);
   return [...(own?.(action, lookup) ?? (rows.length > 0 ? [] : [once])), ...rows.flatMap(sewing)];
 }
 

@@ -1,5 +1,5 @@
 import type { OperationDraft } from '../../pieces/contribution.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import { turningGapOf, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { gapOf } from './effects.ts';
 import { effectsOf } from './effects-of.ts';
@@ -88,9 +88,7 @@ function atTheEnd({ pieces, seams, operations }: Work, done: ReadonlySet<Fact>, 
     ),
     ...(insideOut(operations) ? (['out:body'] as const) : []),
   ];
-  const open = new Set(
-    pieces.flatMap(({ id, gaps }) => (gaps.some(({ label }) => label === undefined) ? [gapOf(id)] : [])),
-  );
+  const open = new Set(pieces.flatMap((piece) => (turningGapOf(piece) ? [gapOf(piece.id)] : [])));
   return [...wanted.filter((fact) => !done.has(fact)), ...[...open].filter((gap) => !ended.has(gap))].map((fact) => ({
     ...last,
     fact,

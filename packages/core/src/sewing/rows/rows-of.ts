@@ -1,5 +1,5 @@
 import { boundsOf, lengthRound } from '../../geometry/outline.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import { turningGapOf, type Piece } from '../../pieces/piece.ts';
 import { edgesOf, isOnLines, type EdgeRun, type Seam } from '../../pieces/seam.ts';
 import { stretchOf } from '../../pieces/stretch.ts';
 import type { Action, ActionOf, Verb } from '../actions/action.ts';
@@ -136,7 +136,7 @@ const byVerb: { [V in Verb]?: (action: ActionOf<V>, lookup: Lookup) => Row[] } =
     return [{ sort: 'row', length, begins: 1 }];
   },
   closeGap({ piece }, lookup) {
-    const gap = lookup.piece(piece).gaps.find(({ label }) => label === undefined);
+    const gap = turningGapOf(lookup.piece(piece));
     return [{ sort: 'hand', length: gap ? gap.to - gap.from : 0, begins: 1 }];
   },
   handSew: ({ piece }, lookup) => [{ sort: 'hand', length: shortSide(lookup.piece(piece)), begins: 1 }],

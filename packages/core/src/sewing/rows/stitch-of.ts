@@ -8,7 +8,7 @@ import type { Row } from './rows-of.ts';
 import { stitchBaste, stitchRow, stitchSeam, stitchShort, stitchThick } from './rules.ts';
 
 /** From so much cloth at the needle, as it lies, the stitch for thick layers is taken (common practice). mm */
-export const THICK = 3;
+const THICK = 3;
 
 /** How long a machine makes the stitches of an action, mm; nothing where no machine sews.
  * @param rows that the action makes

@@ -2,6 +2,7 @@ import { lower } from '../../errors/first-letter.ts';
 import { mm, say, type Wording } from '../../errors/wording.ts';
 import { boundsOf } from '../../geometry/outline.ts';
 import { edgeName } from '../../pieces/own-piece.ts';
+import { turningGapOf } from '../../pieces/piece.ts';
 import type { ActionOf } from '../actions/action.ts';
 import { foldsOf } from './rows.ts';
 import { faces } from './sewn.ts';
@@ -117,7 +118,7 @@ export function turned(
 ): Wording {
   if (window)
     return say`Turn ${piecesIn(pieces, work)} through the window to the other side of ${called(work.piece(through!))}.`;
-  const gap = through === undefined ? undefined : work.piece(through).gaps.find(({ label }) => label === undefined);
+  const gap = through === undefined ? undefined : turningGapOf(work.piece(through));
   const ways = [
     ...(gap ? [`the gap in the ${edgeName(gap.edge)} of ${called(work.piece(through!))}`] : []),
     ...(zipper ? ['the open zipper'] : []),
@@ -132,7 +133,7 @@ export function turned(
 
 export const gapClosed = ({ piece }: ActionOf<'closeGap'>, work: Work): Wording => {
   const on = work.piece(piece);
-  const gap = on.gaps.find(({ label }) => label === undefined);
+  const gap = turningGapOf(on);
   return say`Turn the edges of the gap in ${gap ? `the ${edgeName(gap.edge)} of ` : ''}${called(on)} in and stitch them to each other.`;
 };
 

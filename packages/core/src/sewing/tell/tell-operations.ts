@@ -58,9 +58,9 @@ export function tellOperations(
     const warnings = (step.cautions ?? []).map((code) => warned[code]);
     // said once of actions that follow each other in a step
     let before: number | undefined;
-    const told = actions.map((action, at): ToldAction => {
+    const done = actions.map((action) => ({ action, rows: rowsOf(action, work) }));
+    const told = done.map(({ action, rows }, at): ToldAction => {
       const sentence = asSentence(sentenceOf(action, work));
-      const rows = rowsOf(action, work);
       const stitch = stitchOf(action, rows, work, rules, thicknessOf)?.value;
       const alike = actions.slice(0, at).filter(({ verb }) => verb === action.verb).length;
       const known = {
@@ -76,7 +76,7 @@ export function tellOperations(
       ...step,
       actions: told,
       warnings,
-      minutes: minutesOf(actions, work, rules),
+      minutes: minutesOf(done, work, rules),
       text: [...warnings, ...told.map(({ sentence }) => sentence)].flatMap((each, at) =>
         at === 0 ? each : [' ', ...each],
       ),

@@ -25,34 +25,29 @@ export interface Rules {
  * @param grid of the design: those in inches have standards of their own; default in mm */
 export function rulesFor(shelf: RuleSettings, design: RuleSettings, grid: GridId = '0.5mm'): Rules {
   const cache = new Map<string, Derived>();
-  const make = (rule: LengthRule): Derived => {
-    const label = lower(rule.title);
-    const path = `rules/${rule.id}`;
-    const own = lengthSetting(rule, design);
-    if (own !== undefined) return given(label, own, { kind: 'document', path });
-    return given(label, lengthSetting(rule, shelf) ?? standardOf(rule, isInches(grid)), { kind: 'houseRule', path });
+  const make = (rule: LengthRule | NumberRule): Derived => {
+    const [label, path] = [lower(rule.title), `rules/${rule.id}`];
+    const unit = rule.kind === 'length' ? 'mm' : unitOf[rule.unit];
+    const own = settingOf(rule, design);
+    if (own !== undefined) return given(label, own, { kind: 'document', path }, unit);
+    const standard = rule.kind === 'length' ? standardOf(rule, isInches(grid)) : rule.standard;
+    return given(label, settingOf(rule, shelf) ?? standard, { kind: 'houseRule', path }, unit);
+  };
+  const known = (rule: LengthRule | NumberRule): Derived => {
+    const found = cache.get(rule.id) ?? make(rule);
+    cache.set(rule.id, found);
+    return found;
   };
   return {
-    length(rule) {
-      const known = cache.get(rule.id) ?? make(rule);
-      cache.set(rule.id, known);
-      return known;
-    },
-    number: (rule) => numberOf(rule, shelf, design),
+    length: known,
+    number: known,
     choice: (rule) => choiceSetting(rule, design) ?? choiceSetting(rule, shelf) ?? rule.standard,
   };
 }
 
 const unitOf = { mm: 'mm', min: 'min', 'min/m': 'min', 'min/m²': 'min', '': 'ratio' } as const;
 
-function numberOf(rule: NumberRule, shelf: RuleSettings, design: RuleSettings): Derived {
-  const [label, path] = [lower(rule.title), `rules/${rule.id}`];
-  const own = lengthSetting(rule, design);
-  const value = own ?? lengthSetting(rule, shelf) ?? rule.standard;
-  return given(label, value, { kind: own === undefined ? 'houseRule' : 'document', path }, unitOf[rule.unit]);
-}
-
-function lengthSetting({ id, least, most }: LengthRule | NumberRule, settings: RuleSettings): number | undefined {
+function settingOf({ id, least, most }: LengthRule | NumberRule, settings: RuleSettings): number | undefined {
   const value = settings[id];
   return typeof value === 'number' && value >= least && value <= most ? value : undefined;
 }
@@ -61,7 +56,7 @@ const choiceSetting = <T extends string>({ id, choices }: ChoiceRule<T>, setting
   choices.find((choice) => choice === settings[id]);
 
 const usable = (rule: HouseRule, settings: RuleSettings): boolean =>
-  (rule.kind === 'choice' ? choiceSetting(rule, settings) : lengthSetting(rule, settings)) !== undefined;
+  (rule.kind === 'choice' ? choiceSetting(rule, settings) : settingOf(rule, settings)) !== undefined;
 
 /** A rule by its id, if there is one. */
 export const ruleOf = (table: RuleTable, id: string): HouseRule | undefined =>
