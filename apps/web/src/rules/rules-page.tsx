@@ -10,8 +10,6 @@ import { useShelvesLoaded } from '../shelves/use-shelves-loaded.ts';
 import { useHouseRules } from '../store/kinds-context.ts';
 import { useShelves } from '../store/shelves.ts';
 import { useShopUnit } from '../store/shop-unit.ts';
-import { LengthField } from '../ui/length-field.tsx';
-import { NumberField } from '../ui/number-field.tsx';
 import { Picker } from '../ui/picker.tsx';
 import { Failed } from '../ui/failed.tsx';
 import { ShopHeader } from '../ui/shop-header.tsx';
@@ -19,6 +17,7 @@ import { UnitChoice } from '../ui/unit-choice.tsx';
 import { UnitContext, useUnit } from '../ui/use-length.ts';
 import { AboutRule } from './about-rule.tsx';
 import { groupsOf } from './rule-groups.ts';
+import { RuleNumberField } from './rule-number-field.tsx';
 import { Machine, NewDesigns } from './shop-settings.tsx';
 
 /** The house rules and the machine, for all designs; a change is tried on the stored designs before it is taken over. */
@@ -204,24 +203,13 @@ function RuleRow({ rule, value, chosen, pending, onChoose, onValue }: RowProps) 
   const mark = pending ? 'changed, not taken over' : value !== undefined ? 'your own' : '';
   return (
     <li className={`stitched py-1.5 ${chosen ? 'bg-weld-soft/60' : ''}`} onFocus={onChoose} onClick={onChoose}>
-      {rule.kind === 'length' ? (
-        <LengthField
-          label={rule.title}
-          value={typeof value === 'number' ? value : standardOf(rule, unit === 'in')}
-          least={rule.least}
-          most={rule.most}
-          hint={rule.why}
-          onLength={onValue}
-        />
-      ) : rule.kind === 'number' ? (
-        <NumberField
-          label={rule.title}
-          value={typeof value === 'number' ? value : rule.standard}
-          least={rule.least}
-          most={rule.most}
-          unit={rule.unit}
-          hint={rule.why}
-          onNumber={onValue}
+      {rule.kind !== 'choice' ? (
+        <RuleNumberField
+          rule={rule}
+          value={
+            typeof value === 'number' ? value : rule.kind === 'length' ? standardOf(rule, unit === 'in') : rule.standard
+          }
+          onValue={onValue}
         />
       ) : (
         <div className="flex items-center justify-between gap-3">

@@ -61,7 +61,6 @@ export class TickBook {
 
   /** Ticks actions off, or takes their ticks back. */
   change(actions: readonly Tickable[], done: boolean): void {
-    // as they are kept now: another window may have ticked meanwhile
     this.#changes = new Map([
       ...this.#changes,
       ...actions.map(({ id, hash }) => [id, done ? hash : undefined] as const),

@@ -17,6 +17,7 @@ import {
 import { ruleSetting } from '../../derivations/rule-setting.ts';
 import { shelvesNow } from '../../store/shelves.ts';
 import { useDesign } from '../../store/design-context.ts';
+import { RuleNumberField } from '../../rules/rule-number-field.tsx';
 import { Choice } from '../../ui/choice.tsx';
 import { NumberField } from '../../ui/number-field.tsx';
 import { UsualChoice } from './usual-choice.tsx';
@@ -29,24 +30,11 @@ export function RuleField({ document, rule }: { document: DesignDocument; rule: 
   const own = document.rules[rule.id] !== undefined;
   return (
     <div>
-      {rule.kind === 'length' ? (
-        <LengthField
-          label={rule.title}
+      {rule.kind !== 'choice' ? (
+        <RuleNumberField
+          rule={rule}
           value={typeof value === 'number' ? value : rule.standard}
-          least={rule.least}
-          most={rule.most}
-          hint={rule.why}
-          onLength={(mm) => edit(setRule(rule, mm))}
-        />
-      ) : rule.kind === 'number' ? (
-        <NumberField
-          label={rule.title}
-          value={typeof value === 'number' ? value : rule.standard}
-          least={rule.least}
-          most={rule.most}
-          unit={rule.unit}
-          hint={rule.why}
-          onNumber={(number) => edit(setRule(rule, number))}
+          onValue={(number) => edit(setRule(rule, number))}
         />
       ) : (
         <Choice
